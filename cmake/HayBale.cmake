@@ -1,0 +1,20 @@
+# What every target of the project shares: warnings, sanitizers, version.
+
+add_library(haybale_options INTERFACE)
+target_compile_options(haybale_options INTERFACE
+  -Wall -Wextra -Wpedantic -Wshadow -Wnon-virtual-dtor -Woverloaded-virtual -Wold-style-cast
+  -Wcast-qual -Wformat=2 -Werror)
+if(CMAKE_CXX_COMPILER_ID STREQUAL "GNU")
+  # GCC 12 reports these falsely inside the standard library's std::string and std::variant at -O2.
+  target_compile_options(haybale_options INTERFACE -Wno-restrict -Wno-maybe-uninitialized -Wno-stringop-overflow -Wno-stringop-overread -Wno-array-bounds)
+endif()
+target_compile_definitions(haybale_options INTERFACE HAYBALE_VERSION="${PROJECT_VERSION}")
+target_include_directories(haybale_options INTERFACE ${PROJECT_SOURCE_DIR}/src)
+
+if(HAYBALE_SANITIZE)
+  target_compile_options(haybale_options INTERFACE -fsanitize=address,undefined -fno-sanitize-recover=all -fno-omit-frame-pointer)
+  target_link_options(haybale_options INTERFACE -fsanitize=address,undefined)
+endif()
+if(HAYBALE_FUZZ)
+  target_compile_options(haybale_options INTERFACE -fsanitize=fuzzer-no-link)
+endif()

@@ -1,0 +1,76 @@
+#include <QDateTime>
+#include <QGuiApplication>
+#include <filesystem>
+#include <memory>
+#include <ostream>
+
+#include "cli/command.h"
+#include "core/job/case_json.h"
+#include "print/report_pages.h"
+#include "print/scene_painter.h"
+
+namespace haybale::cli {
+
+namespace {
+
+// Fonts and PDF need an application object, but never a display.
+class Offscreen {
+ public:
+  Offscreen() {
+    if (!QCoreApplication::instance()) {
+      qputenv("QT_QPA_PLATFORM", "offscreen");
+      // The toolkit's own remarks are no messages of this program.
+      qInstallMessageHandler([](QtMsgType, const QMessageLogContext&, const QString&) {});
+      app_ = std::make_unique<QGuiApplication>(argc_, argv_);
+      print::loadFonts();
+    }
+  }
+
+ private:
+  int argc_ = 1;
+  char name_[12] = "haybale-cli";
+  char* argv_[2] = {name_, nullptr};
+  std::unique_ptr<QGuiApplication> app_;
+};
+
+int report(const std::string& file, const std::string& to, Streams streams) {
+  const auto job = job::loadCase(file);
+  if (!job) {
+    return fail(streams, job.error(), kMalformed);
+  }
+  const Offscreen application;
+  diagnosis::CaptureShelf shelf;
+  const auto folder = std::filesystem::absolute(file).parent_path().string();
+  const auto assessment = diagnosis::assessCase(*job, folder, shelf);
+  for (const auto& [id, waveform] : assessment.waveforms.waveforms) {
+    if (!waveform.error.empty()) {
+      streams.err << waveform.error << "\n";
+    }
+  }
+  const std::string when =
+      QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd HH:mm")).toStdString();
+  const auto made = print::saveReport(picture::reportOf(*job, assessment, when, print::measure()),
+                                      QString::fromStdString(to));
+  if (!made) {
+    return fail(streams, made.error(),
+                made.error().what.starts_with("is neither") ? kUsage : kCannot);
+  }
+  return kDone;
+}
+
+}  // namespace
+
+void addReport(CLI::App& app, Action& chosen) {
+  struct State {
+    std::string file;
+    std::string to;
+  };
+  auto s = std::make_shared<State>();
+  auto* command = app.add_subcommand("report", "Write the report of a case as PDF or HTML");
+  command->add_option("CASE", s->file, "case file")->required();
+  command->add_option("-o,--output", s->to, "FILE.pdf or FILE.html")->required();
+  command->callback(
+      [s, &chosen] { chosen = [s](Streams streams) { return report(s->file, s->to, streams); }; });
+}
+
+}  // namespace haybale::cli

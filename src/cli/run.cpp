@@ -1,0 +1,43 @@
+#include <ostream>
+
+#include "cli/command.h"
+
+namespace haybale::cli {
+
+int fail(Streams streams, const Error& error, int exit) {
+  streams.err << error.sentence() << "\n";
+  return exit;
+}
+
+int run(const std::vector<std::string>& arguments, Streams streams) {
+  CLI::App app("Hay Bale: wheel speed sensor circuits, measured and judged", "haybale-cli");
+  app.set_version_flag("--version", "haybale-cli " HAYBALE_VERSION);
+  app.require_subcommand(1);
+  Action chosen;
+  addAnalyse(app, chosen);
+  addCalc(app, chosen);
+  addReport(app, chosen);
+  addDemo(app, chosen);
+  try {
+    std::vector<std::string> reversed(arguments.rbegin(), arguments.rend());
+    app.parse(reversed);
+  } catch (const CLI::Success& asked) {
+    app.exit(asked, streams.out, streams.err);
+    return kDone;
+  } catch (const CLI::ParseError& wrong) {
+    std::string text = wrong.what();
+    for (char& c : text) {
+      c = c == '\n' ? ' ' : c;
+    }
+    streams.err << "haybale-cli: " << text << "; see haybale-cli --help\n";
+    return kUsage;
+  }
+  try {
+    return chosen(streams);
+  } catch (const std::exception& problem) {
+    streams.err << "haybale-cli: " << problem.what() << "\n";
+    return kCannot;
+  }
+}
+
+}  // namespace haybale::cli

@@ -1,0 +1,216 @@
+#include "core/base/json.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/base/text.h"
+
+namespace haybale {
+
+namespace {
+
+constexpr int kDeepest = 64;
+
+// Depth of nesting outside strings, without recursion.
+bool tooDeep(std::string_view text) {
+  int depth = 0;
+  bool inString = false;
+  for (std::size_t i = 0; i < text.size(); ++i) {
+    const char c = text[i];
+    if (inString) {
+      if (c == '\\') {
+        ++i;
+      } else if (c == '"') {
+        inString = false;
+      }
+    } else if (c == '"') {
+      inString = true;
+    } else if (c == '[' || c == '{') {
+      if (++depth > kDeepest) {
+        return true;
+      }
+    } else if (c == ']' || c == '}') {
+      --depth;
+    }
+  }
+  return false;
+}
+
+// The parser's own text, without its id and its repetition of the position.
+std::string plainMessage(std::string message) {
+  if (const auto colon = message.rfind("column "); colon != std::string::npos) {
+    if (const auto cut = message.find(": ", colon); cut != std::string::npos) {
+      message = message.substr(cut + 2);
+    }
+  }
+  return text::shortened(message, 160);
+}
+
+}  // namespace
+
+Result<Json> parseJson(std::string_view text, std::string_view where) {
+  if (text.starts_with("\xEF\xBB\xBF")) {
+    text.remove_prefix(3);
+  }
+  Error error;
+  error.where = where;
+  if (!text::isUtf8(text)) {
+    error.what = "is not UTF-8 text";
+    error.wanted = "save the file as JSON in UTF-8";
+    return error;
+  }
+  if (tooDeep(text)) {
+    error.what = fmt::format("is nested more than {} levels deep", kDeepest);
+    error.wanted = "a case file needs about ten";
+    return error;
+  }
+  try {
+    return Json::parse(text);
+  } catch (const Json::parse_error& problem) {
+    const auto end =
+        text.begin() + static_cast<std::ptrdiff_t>(std::min(problem.byte, text.size()));
+    error.line = 1 + static_cast<std::size_t>(std::count(text.begin(), end, '\n'));
+    error.what = "is not valid JSON: " + plainMessage(problem.what());
+    return error;
+  } catch (const Json::exception& problem) {
+    error.what = "is not usable JSON: " + plainMessage(problem.what());
+    return error;
+  }
+}
+
+ObjectReader::ObjectReader(const Json& object, std::string path)
+    : object_(object), path_(std::move(path)) {
+  if (!object_.is_object()) {
+    fail({path_, std::nullopt, "is not an object", "write it in braces, as {\"id\": ...}"});
+  }
+}
+
+const Json* ObjectReader::find(std::string_view key) {
+  asked_.emplace(key);
+  if (!object_.is_object()) {
+    return nullptr;
+  }
+  const auto it = object_.find(key);
+  return it == object_.end() || it->is_null() ? nullptr : &*it;
+}
+
+std::string ObjectReader::text(std::string_view key, std::string fallback) {
+  const Json* member = find(key);
+  if (!member) {
+    return fallback;
+  }
+  if (!member->is_string()) {
+    fail(key, "is not a text", "write it in quotes");
+    return fallback;
+  }
+  return member->get<std::string>();
+}
+
+std::optional<double> ObjectReader::number(std::string_view key, double low, double high) {
+  const Json* member = find(key);
+  if (!member) {
+    return std::nullopt;
+  }
+  if (!member->is_number()) {
+    fail(key, "is not a number", "write a plain number without quotes");
+    return std::nullopt;
+  }
+  const double value = member->get<double>();
+  if (!std::isfinite(value) || value < low || value > high) {
+    fail(key, fmt::format("{:g} is out of range", value),
+         fmt::format("from {:g} to {:g}", low, high));
+    return std::nullopt;
+  }
+  return value;
+}
+
+std::optional<bool> ObjectReader::boolean(std::string_view key) {
+  const Json* member = find(key);
+  if (!member) {
+    return std::nullopt;
+  }
+  if (!member->is_boolean()) {
+    fail(key, "is neither true nor false", "write true or false without quotes");
+    return std::nullopt;
+  }
+  return member->get<bool>();
+}
+
+std::vector<std::string> ObjectReader::texts(std::string_view key) {
+  std::vector<std::string> out;
+  const Json* member = array(key);
+  if (!member) {
+    return out;
+  }
+  for (const auto& entry : *member) {
+    if (!entry.is_string()) {
+      fail(key, "holds something that is not a text", "write a list of texts, as [\"C1\", \"C2\"]");
+      return {};
+    }
+    out.push_back(entry.get<std::string>());
+  }
+  return out;
+}
+
+const Json* ObjectReader::object(std::string_view key) {
+  const Json* member = find(key);
+  if (member && !member->is_object()) {
+    fail(key, "is not an object", "write it in braces");
+    return nullptr;
+  }
+  return member;
+}
+
+const Json* ObjectReader::array(std::string_view key) {
+  const Json* member = find(key);
+  if (member && !member->is_array()) {
+    fail(key, "is not a list", "write it in square brackets");
+    return nullptr;
+  }
+  return member;
+}
+
+const Json* ObjectReader::any(std::string_view key) {
+  return find(key);
+}
+
+Json ObjectReader::rest() const {
+  Json out = Json::object();
+  if (object_.is_object()) {
+    for (const auto& [key, value] : object_.items()) {
+      if (!asked_.contains(key)) {
+        out[key] = value;
+      }
+    }
+  }
+  return out;
+}
+
+std::string ObjectReader::at(std::string_view key) const {
+  return path_.empty() ? std::string(key) : path_ + "." + std::string(key);
+}
+
+void ObjectReader::fail(std::string_view key, std::string what, std::string wanted) {
+  fail({at(key), std::nullopt, std::move(what), std::move(wanted)});
+}
+
+void ObjectReader::fail(Error error) {
+  if (!error_) {
+    error_ = std::move(error);
+  }
+}
+
+void appendRest(Json& object, const Json& rest) {
+  if (!rest.is_object()) {
+    return;
+  }
+  for (const auto& [key, value] : rest.items()) {
+    if (!object.contains(key)) {
+      object[key] = value;
+    }
+  }
+}
+
+}  // namespace haybale

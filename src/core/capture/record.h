@@ -1,0 +1,48 @@
+// A capture: one or more channels of samples over a common time.
+#pragma once
+
+#include <cstddef>
+#include <string>
+#include <vector>
+
+#include "core/units/quantity.h"
+
+namespace haybale::capture {
+
+/// Samples of one input. A lost or over-range sample is NaN, never 0.
+struct Channel {
+  std::string name;
+  units::Unit unit = units::Unit::volt;  ///< volt or ampere, scaled to the base unit; none when the
+                                         ///< file says nothing
+  std::vector<float> samples;
+};
+
+/// When sample i was taken: `startS + i * stepS`, or `timesS[i]` when the steps are not uniform.
+struct TimeBase {
+  double startS = 0;
+  double stepS = 0;            ///< mean step in seconds; > 0
+  std::vector<double> timesS;  ///< empty when uniform
+
+  [[nodiscard]] bool uniform() const { return timesS.empty(); }
+  [[nodiscard]] double at(std::size_t i) const {
+    return uniform() ? startS + stepS * static_cast<double>(i) : timesS[i];
+  }
+  [[nodiscard]] double rateHz() const { return stepS > 0 ? 1 / stepS : 0; }
+};
+
+/// All channels have the same number of samples.
+struct Record {
+  std::string file;
+  TimeBase time;
+  std::vector<Channel> channels;
+  std::vector<std::string> remarks;  ///< what was not sound or had to be assumed, one sentence each
+
+  [[nodiscard]] std::size_t size() const {
+    return channels.empty() ? 0 : channels.front().samples.size();
+  }
+  [[nodiscard]] double durationS() const {
+    return size() < 2 ? 0 : time.at(size() - 1) - time.at(0);
+  }
+};
+
+}  // namespace haybale::capture

@@ -1,0 +1,117 @@
+#include "core/circuit/test.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+
+namespace haybale::circuit {
+
+units::Unit unitOf(TestKind kind) {
+  switch (kind) {
+    case TestKind::resistance:
+    case TestKind::loop:
+      return units::Unit::ohm;
+    case TestKind::dcVoltage:
+    case TestKind::acVoltage:
+      return units::Unit::volt;
+    default:
+      return units::Unit::none;
+  }
+}
+
+bool CarState::isUnplugged(std::string_view id) const {
+  return std::find(unplugged.begin(), unplugged.end(), id) != unplugged.end();
+}
+
+Key defaultKey(TestKind kind) {
+  return kind == TestKind::resistance || kind == TestKind::loop ? Key::off : Key::on;
+}
+
+Reach reachFrom(const Circuit& circuit, const Place& place, const CarState& state) {
+  Reach reach;
+  const auto here = circuit.indexOf(place.element);
+  if (!place.onLine() || !here) {
+    return reach;
+  }
+  const bool onModuleSide =
+      place.kind == Place::Kind::moduleSide || place.kind == Place::Kind::modulePins;
+  const bool onWheelSide =
+      place.kind == Place::Kind::wheelSide || place.kind == Place::Kind::modulePlug;
+  const bool apartHere = state.isUnplugged(place.element);
+  reach.module = !(apartHere && onWheelSide);
+  reach.sensor = !(apartHere && onModuleSide);
+  for (std::size_t i = 0; i < circuit.path.size(); ++i) {
+    if (!state.isUnplugged(circuit.path[i].id)) {
+      continue;
+    }
+    if (i < *here) {
+      reach.module = false;
+    } else if (i > *here) {
+      reach.sensor = false;
+    }
+  }
+  return reach;
+}
+
+std::string leadsText(const Test& test) {
+  const auto end = [](const std::optional<Probe>& probe) -> std::string {
+    if (!probe) {
+      return "ground";
+    }
+    if (!probe->place.onLine()) {
+      return probe->place.kind == Place::Kind::ground ? "ground" : "battery plus";
+    }
+    return probe->wire ? "wire " + std::string(kWireNames[static_cast<std::size_t>(*probe->wire)])
+                       : "wire";
+  };
+  if (!test.red) {
+    return "";
+  }
+  std::string black = end(test.black);
+  if (test.black && test.black->place.onLine() && !(test.black->place == test.red->place)) {
+    black += " at " + spoken(test.black->place);
+  } else if (black.starts_with("wire ")) {
+    black = black.substr(5);
+  }
+  return end(test.red) + " to " + black;
+}
+
+std::string stateText(const CarState& state) {
+  std::string text = state.key == Key::on ? "key on" : "key off";
+  for (const auto& id : state.unplugged) {
+    text += fmt::format(", {} unplugged", id);
+  }
+  if (state.unplugged.empty()) {
+    text += ", all plugged in";
+  }
+  if (!state.batteryConnected) {
+    text += ", battery off";
+  }
+  if (state.jumper) {
+    text += ", jumper at " + spoken(*state.jumper);
+  }
+  if (state.wheel != WheelMotion::still) {
+    text += fmt::format(", wheel {}", kWheelMotionNames[static_cast<std::size_t>(state.wheel)]);
+    if (state.speedKmh) {
+      text += fmt::format(" at {:.3g} km/h", *state.speedKmh);
+    }
+  }
+  return text;
+}
+
+std::string spoken(const Test& test) {
+  const std::string kind = test.kind == TestKind::other
+                               ? test.kindText
+                               : std::string(kTestKindNames[static_cast<std::size_t>(test.kind)]);
+  std::string text = kind;
+  std::replace(text.begin(), text.end(), '-', ' ');
+  if (test.red) {
+    text += ", " + leadsText(test);
+    if (test.red->place.onLine()) {
+      text += ", " + spoken(test.red->place);
+    }
+  }
+  return text + "; " + stateText(test.state);
+}
+
+}  // namespace haybale::circuit

@@ -1,0 +1,96 @@
+// A test as it is made on the vehicle: what is measured, where the leads are, how the car stands.
+#pragma once
+
+#include <array>
+#include <optional>
+#include <string>
+#include <string_view>
+#include <vector>
+
+#include "core/circuit/place.h"
+#include "core/units/quantity.h"
+
+namespace haybale::circuit {
+
+enum class TestKind {
+  resistance,
+  dcVoltage,
+  acVoltage,
+  lamp,
+  loop,
+  waveform,
+  codes,
+  liveSpeed,
+  wiggle,
+  inspect,
+  benchSensor,
+  other
+};
+inline constexpr std::array<std::string_view, 11> kTestKindNames{
+    "resistance", "dc-voltage", "ac-voltage", "lamp",    "loop",        "waveform",
+    "codes",      "live-speed", "wiggle",     "inspect", "bench-sensor"};
+
+/// The unit a reading of this kind is in; `Unit::none` for readings that are not a number.
+[[nodiscard]] units::Unit unitOf(TestKind kind);
+
+/// One lead. `wire` is empty for ground and battery, and where it does not matter.
+struct Probe {
+  Place place;
+  std::optional<WireId> wire;
+  bool operator==(const Probe&) const = default;
+};
+
+enum class Key { off, on };
+enum class WheelMotion { still, spun, driven };
+inline constexpr std::array<std::string_view, 3> kWheelMotionNames{"still", "spun", "driven"};
+
+/// How the car stands while the test is made.
+struct CarState {
+  Key key = Key::on;
+  bool batteryConnected = true;
+  std::vector<std::string>
+      unplugged;  ///< ids of connectors that are apart; the module's id for its plug
+  WheelMotion wheel = WheelMotion::still;
+  std::optional<double> speedKmh;
+  std::optional<Place> jumper;  ///< joins wires a and b at this place
+  bool operator==(const CarState&) const = default;
+
+  [[nodiscard]] bool isUnplugged(std::string_view id) const;
+};
+
+/// A test of one circuit. `rest` keeps what this version does not understand (swap, disturb, ...),
+/// so that it is saved again.
+struct Test {
+  TestKind kind = TestKind::resistance;
+  std::string kindText;  ///< as it stood in the file, when `kind` is `other`
+  std::string circuit;
+  std::optional<Probe> red;
+  std::optional<Probe> black;
+  CarState state;
+  bool highestRange = false;  ///< meter set by hand to its highest range
+  double inputOhm = 1e7;
+  Json rest = Json::object();
+  Json stateRest = Json::object();
+  Json meterRest = Json::object();
+};
+
+/// The default key position: off for resistance and loop, on for the rest.
+[[nodiscard]] Key defaultKey(TestKind kind);
+
+/// What still hangs on the place where the leads are, through closed connectors.
+struct Reach {
+  bool module = false;
+  bool sensor = false;
+};
+[[nodiscard]] Reach reachFrom(const Circuit& circuit, const Place& place, const CarState& state);
+
+/// "resistance, wire a to b, module plug; key off, module unplugged". For lists and reports.
+[[nodiscard]] std::string spoken(const Test& test);
+
+/// Where the leads are, short: "a to b", "a to ground".
+[[nodiscard]] std::string leadsText(const Test& test);
+
+/// "key off, C2 apart, wheel still". `withKey` false leaves the key out.
+[[nodiscard]] std::string stateText(const CarState& state);
+
+}  // namespace haybale::circuit

@@ -1,0 +1,27 @@
+// Everything the program has to say about a case, worked out in one pure step.
+#pragma once
+
+#include "core/diagnosis/next_move.h"
+#include "core/diagnosis/suspicion.h"
+
+namespace haybale::diagnosis {
+
+struct Assessment {
+  WaveformSet waveforms;
+  std::vector<ReadingView> views;  ///< in the order of the evidence
+  Conclusion conclusion;
+  std::vector<Proposal> proposals;
+
+  [[nodiscard]] const ReadingView* view(std::string_view evidenceId) const;
+};
+
+/// `folder` is where relative capture paths start.
+[[nodiscard]] Assessment assessCase(const job::Case& c, const std::string& folder,
+                                    CaptureShelf& shelf);
+
+/// How a circuit stands, for a small sign beside its name.
+enum class CircuitState { notMeasured, good, doubtful, faulty };
+[[nodiscard]] CircuitState stateOf(const job::Case& c, const Assessment& assessment,
+                                   const circuit::Circuit& circuit);
+
+}  // namespace haybale::diagnosis

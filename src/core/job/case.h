@@ -1,0 +1,86 @@
+// A case: one vehicle with a doubtful circuit, what was complained of, what was measured. Plain
+// data, copied by value.
+#pragma once
+
+#include <optional>
+#include <string>
+#include <string_view>
+#include <vector>
+
+#include "core/circuit/test.h"
+#include "core/judging/limit.h"
+
+namespace haybale::job {
+
+/// What a test gave. `value` for a number in the unit of the test; `file` for a capture; the rest
+/// of the kinds keep their members in `rest` until this version learns them.
+struct Reading {
+  std::optional<units::Entry> value;
+  std::optional<double> hz;       ///< shown beside AC volts
+  std::optional<double> celsius;  ///< temperature of the coil when it was measured
+  std::string file;               ///< capture, absolute or relative to the case file
+  std::string
+      channel;  ///< channel of the capture; empty: the one named like the circuit, else the first
+  Json rest = Json::object();
+};
+
+struct Evidence {
+  std::string id;  ///< unique within the case: "e1"
+  circuit::Test test;
+  Reading reading;
+  std::string time;  ///< ISO 8601, as written down
+  std::string note;
+  bool withdrawn = false;  ///< kept, but not counted
+  Json rest = Json::object();
+};
+
+struct Complaint {
+  std::vector<std::string> when;           ///< "always", "bump", "wet", ...
+  std::vector<std::string> earlierRepair;  ///< ids of elements
+  std::string text;
+  Json rest = Json::object();
+};
+
+struct Case {
+  std::string title;
+  std::string vehicle;
+  std::string tyre;                      ///< "195/65R15"
+  std::optional<double> circumferenceM;  ///< overrides the tyre
+  Json jobRest = Json::object();
+
+  std::vector<circuit::Circuit> circuits;
+  std::string suspect;  ///< name of the doubtful circuit
+  Complaint complaint;
+  std::vector<std::string> toolbox;
+  std::vector<std::string> allowed;
+  std::vector<judging::Limit> limits;
+  std::vector<Evidence> evidence;  ///< in order of time
+  double version = 1;
+  Json rest = Json::object();
+
+  [[nodiscard]] const circuit::Circuit* find(std::string_view name) const;
+  [[nodiscard]] circuit::Circuit* find(std::string_view name);
+  [[nodiscard]] const Evidence* evidenceById(std::string_view id) const;
+  /// The circuit in question; nullptr when there are no circuits.
+  [[nodiscard]] const circuit::Circuit* suspectCircuit() const;
+  /// From `circumferenceM`, else from the tyre by the 3.05 x diameter rule; empty when neither is
+  /// known.
+  [[nodiscard]] std::optional<double> rollingCircumferenceM() const;
+  /// An id no evidence has yet.
+  [[nodiscard]] std::string nextEvidenceId() const;
+};
+
+inline constexpr std::array<std::string_view, 9> kWhenNames{
+    "always", "sometimes", "key-on", "after-first-turn", "at-speed", "creep",
+    "bump",   "steering",  "wet"};
+inline constexpr std::array<std::string_view, 6> kToolNames{
+    "multimeter", "scope", "scan-tool", "jumper-leads", "test-lamp", "signal-source"};
+
+/// A job with four wheels and typical lines, rear right in question, common-practice limits;
+/// nothing measured.
+[[nodiscard]] Case newCase();
+
+/// Limits used where nothing better is known, each marked common practice.
+[[nodiscard]] std::vector<judging::Limit> commonLimits();
+
+}  // namespace haybale::job

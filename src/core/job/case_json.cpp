@@ -1,0 +1,385 @@
+#include "core/job/case_json.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+#include <limits>
+
+#include "core/base/text.h"
+#include "core/job/atomic_file.h"
+#include "core/job/test_json.h"
+
+namespace haybale::job {
+
+using circuit::Circuit;
+using circuit::Element;
+
+namespace {
+
+Element readElement(ObjectReader& in) {
+  Element e;
+  e.id = in.text("id");
+  const int kind = in.oneOf("kind", circuit::kElementKindNames);
+  if (kind < 0 && !in.error()) {
+    in.fail("kind", "is missing", "say module, leg, connector, splice, sensor or ring");
+  }
+  e.kind = static_cast<circuit::ElementKind>(std::max(kind, 0));
+  e.zone = static_cast<circuit::Zone>(std::max(in.oneOf("zone", circuit::kZoneNames), 0));
+  e.accessMinutes = in.number("access_min", 0, 1e5).value_or(5);
+  e.lengthM = in.number("length_m", 0, 1000);
+  e.areaMm2 = in.number("area_mm2", 1e-3, 1000);
+  e.label = in.text("label");
+  e.rest = in.rest();
+  return e;
+}
+
+void readWires(ObjectReader& in, Circuit& c) {
+  const Json* wires = in.object("wires");
+  if (!wires) {
+    return;
+  }
+  for (std::size_t w = 0; w < circuit::kWireNames.size(); ++w) {
+    const auto it = wires->find(circuit::kWireNames[w]);
+    if (it == wires->end() || it->is_null()) {
+      continue;
+    }
+    ObjectReader wire(*it, in.at("wires") + "." + std::string(circuit::kWireNames[w]));
+    c.wires[w].role = wire.text("role");
+    c.wires[w].colour = wire.text("colour");
+    c.wires[w].rest = wire.rest();
+    if (wire.error()) {
+      in.fail(*wire.error());
+    }
+  }
+}
+
+Result<Circuit> readCircuit(const Json& json, const std::string& path) {
+  ObjectReader in(json, path);
+  Circuit c;
+  c.name = in.text("name");
+  c.location = in.text("location");
+  if (const Json* sensor = in.object("sensor")) {
+    ObjectReader s(*sensor, in.at("sensor"));
+    c.sensor.kind =
+        static_cast<circuit::SensorKind>(std::max(s.oneOf("kind", circuit::kSensorKindNames), 0));
+    if (const auto teeth = s.number("teeth", 1, 2000)) {
+      c.sensor.teeth = static_cast<int>(std::lround(*teeth));
+    }
+    c.sensor.rest = s.rest();
+    if (s.error()) {
+      in.fail(*s.error());
+    }
+  }
+  readWires(in, c);
+  if (const Json* elements = in.array("path")) {
+    for (std::size_t i = 0; i < elements->size(); ++i) {
+      ObjectReader e((*elements)[i], fmt::format("{}[{}]", in.at("path"), i));
+      c.path.push_back(readElement(e));
+      if (e.error()) {
+        return *e.error();
+      }
+    }
+  } else {
+    c.path = circuit::typicalCircuit(c.name, c.location).path;
+  }
+  c.rest = in.rest();
+  if (in.error()) {
+    return *in.error();
+  }
+  if (c.name.empty()) {
+    return Error{in.at("name"), std::nullopt, "a circuit has no name", "give it one, as \"RR\""};
+  }
+  if (auto status = circuit::checkPath(c, in.at("path")); !status) {
+    return status.error();
+  }
+  return c;
+}
+
+Result<judging::Limit> readLimit(const Json& json, const std::string& path) {
+  ObjectReader in(json, path);
+  judging::Limit limit;
+  const int quantity = in.oneOf("quantity", judging::kQuantityNames);
+  if (quantity < 0 && !in.error()) {
+    in.fail("quantity", "is missing", "say what the limit is about, as coil-resistance");
+  }
+  limit.quantity = static_cast<judging::Quantity>(std::max(quantity, 0));
+  limit.min = in.number("min");
+  limit.max = in.number("max");
+  limit.leftRightRatio = in.number("left_right_ratio", 1, 1000);
+  limit.atCelsius = in.number("at_celsius", -60, 250);
+  const int provenance = in.oneOf("provenance", judging::kProvenanceNames);
+  limit.provenance = provenance < 0 ? judging::Provenance::commonPractice
+                                    : static_cast<judging::Provenance>(provenance);
+  limit.source = in.text("source");
+  limit.rest = in.rest();
+  if (limit.min && limit.max && *limit.min > *limit.max) {
+    in.fail("min", "is above max", "swap the two");
+  }
+  if (in.error()) {
+    return *in.error();
+  }
+  return limit;
+}
+
+void readJob(ObjectReader& in, Case& c) {
+  const Json* json = in.object("job");
+  if (!json) {
+    return;
+  }
+  ObjectReader job(*json, "job");
+  c.title = job.text("title");
+  c.vehicle = job.text("vehicle");
+  c.tyre = job.text("tyre");
+  c.circumferenceM = job.number("circumference_m", 0.1, 20);
+  c.jobRest = job.rest();
+  if (job.error()) {
+    in.fail(*job.error());
+  }
+}
+
+void readComplaint(ObjectReader& in, Case& c) {
+  const Json* json = in.object("complaint");
+  if (!json) {
+    return;
+  }
+  ObjectReader complaint(*json, "complaint");
+  c.complaint.when = complaint.texts("when");
+  c.complaint.earlierRepair = complaint.texts("earlier_repair");
+  c.complaint.text = complaint.text("text");
+  c.complaint.rest = complaint.rest();
+  if (complaint.error()) {
+    in.fail(*complaint.error());
+  }
+}
+
+Status readCircuits(ObjectReader& in, Case& c) {
+  const Json* circuits = in.array("circuits");
+  for (std::size_t i = 0; circuits && i < circuits->size(); ++i) {
+    auto one = readCircuit((*circuits)[i], fmt::format("circuits[{}]", i));
+    if (!one) {
+      return one.error();
+    }
+    if (c.find(one->name)) {
+      return Error{fmt::format("circuits[{}].name", i), std::nullopt,
+                   "\"" + one->name + "\" is the name of two circuits", "name each circuit once"};
+    }
+    c.circuits.push_back(std::move(*one));
+  }
+  if (c.circuits.empty()) {
+    return Error{"circuits", std::nullopt, "no circuit is described",
+                 "list at least one, with a name"};
+  }
+  return Done{};
+}
+
+Status readLimits(ObjectReader& in, Case& c) {
+  const Json* limits = in.array("limits");
+  if (!limits) {
+    c.limits = commonLimits();
+    return Done{};
+  }
+  for (std::size_t i = 0; i < limits->size(); ++i) {
+    auto one = readLimit((*limits)[i], fmt::format("limits[{}]", i));
+    if (!one) {
+      return one.error();
+    }
+    c.limits.push_back(std::move(*one));
+  }
+  return Done{};
+}
+
+Status readEvidences(ObjectReader& in, Case& c) {
+  const Json* list = in.array("evidence");
+  for (std::size_t i = 0; list && i < list->size(); ++i) {
+    auto one = readEvidence((*list)[i], fmt::format("evidence[{}]", i), c);
+    if (!one) {
+      return one.error();
+    }
+    if (one->id.empty() || c.evidenceById(one->id)) {
+      one->id = c.nextEvidenceId();
+    }
+    c.evidence.push_back(std::move(*one));
+  }
+  return Done{};
+}
+
+}  // namespace
+
+Result<Case> fromJson(const Json& json, const std::string& name) {
+  const auto within = [&](Error error) {
+    error.where = error.where.empty() ? name : name + ": " + error.where;
+    return error;
+  };
+  ObjectReader in(json, "");
+  if (in.error()) {
+    return within({"", std::nullopt, "is not a case file",
+                   "a JSON object with \"format\": \"haybale-case\""});
+  }
+  if (const std::string format = in.text("format"); format != "haybale-case" && !in.error()) {
+    return within(
+        {"format", std::nullopt,
+         format.empty() ? "is missing" : "\"" + text::shortened(format, 40) + "\" is not a case",
+         "\"format\": \"haybale-case\""});
+  }
+  Case c;
+  c.version = in.number("version", 1, 1e6).value_or(1);
+  readJob(in, c);
+  readComplaint(in, c);
+  c.suspect = in.text("suspect");
+  c.toolbox = in.texts("toolbox");
+  c.allowed = in.texts("allowed");
+  if (!in.any("toolbox")) {
+    c.toolbox = {"multimeter"};
+  }
+  if (!in.any("allowed")) {
+    c.allowed = {"unplug", "back-probe"};
+  }
+  for (const auto part : {readCircuits, readLimits, readEvidences}) {
+    if (in.error()) {
+      break;
+    }
+    if (auto status = part(in, c); !status) {
+      return within(status.error());
+    }
+  }
+  if (in.error()) {
+    return within(*in.error());
+  }
+  if (c.suspect.empty()) {
+    c.suspect = c.circuits.front().name;
+  }
+  if (!c.find(c.suspect)) {
+    return within({"suspect", std::nullopt,
+                   "\"" + text::shortened(c.suspect, 40) + "\" is not one of the circuits",
+                   "name one of them"});
+  }
+  c.rest = in.rest();
+  return c;
+}
+
+Result<Case> parseCase(std::string_view text, const std::string& name) {
+  auto json = parseJson(text, name);
+  if (!json) {
+    return json.error();
+  }
+  return fromJson(*json, name);
+}
+
+Result<Case> loadCase(const std::string& path) {
+  auto text = readFile(path);
+  if (!text) {
+    return text.error();
+  }
+  return parseCase(*text, path);
+}
+
+namespace {
+
+template <class T>
+void setIf(Json& out, const char* key, const std::optional<T>& value) {
+  if (value) {
+    out[key] = *value;
+  }
+}
+
+void setIf(Json& out, const char* key, const std::string& value) {
+  if (!value.empty()) {
+    out[key] = value;
+  }
+}
+
+Json elementJson(const Element& e) {
+  Json out;
+  out["id"] = e.id;
+  out["kind"] = circuit::kElementKindNames[static_cast<std::size_t>(e.kind)];
+  setIf(out, "label", e.label);
+  setIf(out, "length_m", e.lengthM);
+  setIf(out, "area_mm2", e.areaMm2);
+  if (e.zone != circuit::Zone::unknown) {
+    out["zone"] = circuit::kZoneNames[static_cast<std::size_t>(e.zone)];
+  }
+  out["access_min"] = e.accessMinutes;
+  appendRest(out, e.rest);
+  return out;
+}
+
+Json circuitJson(const Circuit& c) {
+  Json out;
+  out["name"] = c.name;
+  out["location"] = c.location;
+  Json sensor;
+  sensor["kind"] = circuit::kSensorKindNames[static_cast<std::size_t>(c.sensor.kind)];
+  setIf(sensor, "teeth", c.sensor.teeth);
+  appendRest(sensor, c.sensor.rest);
+  out["sensor"] = sensor;
+  out["path"] = Json::array();
+  for (const auto& e : c.path) {
+    out["path"].push_back(elementJson(e));
+  }
+  out["wires"] = Json::object();
+  for (std::size_t w = 0; w < c.wires.size(); ++w) {
+    const auto& wire = c.wires[w];
+    if (!wire.role.empty() || !wire.colour.empty() || !wire.rest.empty()) {
+      Json one{{"role", wire.role}, {"colour", wire.colour}};
+      appendRest(one, wire.rest);
+      out["wires"][std::string(circuit::kWireNames[w])] = one;
+    }
+  }
+  appendRest(out, c.rest);
+  return out;
+}
+
+Json limitJson(const judging::Limit& l) {
+  Json out;
+  out["quantity"] = judging::kQuantityNames[static_cast<std::size_t>(l.quantity)];
+  setIf(out, "min", l.min);
+  setIf(out, "max", l.max);
+  setIf(out, "left_right_ratio", l.leftRightRatio);
+  setIf(out, "at_celsius", l.atCelsius);
+  out["provenance"] = judging::kProvenanceNames[static_cast<std::size_t>(l.provenance)];
+  setIf(out, "source", l.source);
+  appendRest(out, l.rest);
+  return out;
+}
+
+}  // namespace
+
+Json toJson(const Case& c) {
+  Json out;
+  out["format"] = "haybale-case";
+  out["version"] = std::floor(c.version) == c.version ? Json(static_cast<long long>(c.version))
+                                                      : Json(c.version);
+  Json job{{"title", c.title}, {"vehicle", c.vehicle}, {"tyre", c.tyre}};
+  setIf(job, "circumference_m", c.circumferenceM);
+  appendRest(job, c.jobRest);
+  out["job"] = job;
+  out["circuits"] = Json::array();
+  for (const auto& circuit : c.circuits) {
+    out["circuits"].push_back(circuitJson(circuit));
+  }
+  out["suspect"] = c.suspect;
+  Json complaint{{"when", c.complaint.when},
+                 {"earlier_repair", c.complaint.earlierRepair},
+                 {"text", c.complaint.text}};
+  appendRest(complaint, c.complaint.rest);
+  out["complaint"] = complaint;
+  out["toolbox"] = c.toolbox;
+  out["allowed"] = c.allowed;
+  out["limits"] = Json::array();
+  for (const auto& limit : c.limits) {
+    out["limits"].push_back(limitJson(limit));
+  }
+  out["evidence"] = Json::array();
+  for (const auto& e : c.evidence) {
+    out["evidence"].push_back(evidenceJson(e));
+  }
+  appendRest(out, c.rest);
+  return out;
+}
+
+std::string caseText(const Case& c) {
+  return toJson(c).dump(2, ' ', false, Json::error_handler_t::replace) + "\n";
+}
+
+}  // namespace haybale::job

@@ -1,0 +1,341 @@
+#include "core/job/test_json.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+#include <limits>
+
+#include "core/base/text.h"
+#include "core/job/case_json.h"
+
+namespace haybale::job {
+
+using circuit::Circuit;
+using circuit::Test;
+using circuit::TestKind;
+
+namespace {
+
+std::optional<circuit::Probe> readProbe(ObjectReader& in, std::string_view key, const Circuit& c) {
+  const Json* json = in.object(key);
+  if (!json) {
+    return std::nullopt;
+  }
+  ObjectReader probe(*json, in.at(key));
+  circuit::Probe out;
+  const auto place = circuit::parsePlace(probe.text("place"), c);
+  if (!place) {
+    Error error = place.error();
+    error.where = probe.at("place");
+    in.fail(error);
+    return std::nullopt;
+  }
+  out.place = *place;
+  const int wire = probe.oneOf("wire", circuit::kWireNames);
+  if (wire >= 0) {
+    out.wire = static_cast<circuit::WireId>(wire);
+  }
+  if (probe.error()) {
+    in.fail(*probe.error());
+  }
+  return out;
+}
+
+void readState(ObjectReader& in, Test& test, const Circuit& c) {
+  test.state.key = circuit::defaultKey(test.kind);
+  const Json* json = in.object("state");
+  if (!json) {
+    return;
+  }
+  ObjectReader state(*json, in.at("state"));
+  const int key = state.oneOf("key", std::array<std::string_view, 2>{"off", "on"});
+  if (key >= 0) {
+    test.state.key = static_cast<circuit::Key>(key);
+  }
+  test.state.batteryConnected =
+      state.oneOf("battery", std::array<std::string_view, 2>{"disconnected", "connected"}) != 0;
+  test.state.unplugged = state.texts("unplugged");
+  for (const auto& id : test.state.unplugged) {
+    if (!c.find(id)) {
+      state.fail("unplugged", "\"" + text::shortened(id, 40) + "\" is not on the line of " + c.name,
+                 "name its connectors, or module for its plug");
+    }
+  }
+  test.state.wheel = static_cast<circuit::WheelMotion>(
+      std::max(state.oneOf("wheel", circuit::kWheelMotionNames), 0));
+  test.state.speedKmh = state.number("speed_kmh", 0, 500);
+  if (const Json* jumper = state.object("jumper")) {
+    ObjectReader j(*jumper, state.at("jumper"));
+    const auto place = circuit::parsePlace(j.text("place"), c);
+    if (place) {
+      test.state.jumper = *place;
+    } else {
+      state.fail("jumper", place.error().what, place.error().wanted);
+    }
+  }
+  test.stateRest = state.rest();
+  if (state.error()) {
+    in.fail(*state.error());
+  }
+}
+
+void readMeter(ObjectReader& in, Test& test) {
+  const Json* json = in.object("meter");
+  if (!json) {
+    return;
+  }
+  ObjectReader meter(*json, in.at("meter"));
+  test.highestRange = meter.oneOf("range", std::array<std::string_view, 2>{"auto", "highest"}) == 1;
+  test.inputOhm = meter.number("input_ohm", 1, 1e12).value_or(1e7);
+  test.meterRest = meter.rest();
+  if (meter.error()) {
+    in.fail(*meter.error());
+  }
+}
+
+Test readTest(ObjectReader& in, const Case& c) {
+  Test test;
+  const std::string kind = in.text("kind");
+  const auto known =
+      std::find(circuit::kTestKindNames.begin(), circuit::kTestKindNames.end(), kind);
+  if (known == circuit::kTestKindNames.end()) {
+    test.kind = TestKind::other;
+    test.kindText = kind;
+    if (kind.empty()) {
+      in.fail("kind", "is missing", "say what was measured, as resistance");
+    }
+  } else {
+    test.kind = static_cast<TestKind>(known - circuit::kTestKindNames.begin());
+  }
+  test.circuit = in.text(
+      "circuit", c.suspect.empty() && !c.circuits.empty() ? c.circuits.front().name : c.suspect);
+  const Circuit* circuit = c.find(test.circuit);
+  if (!circuit) {
+    in.fail("circuit", "\"" + text::shortened(test.circuit, 40) + "\" is not one of the circuits",
+            "name one of them");
+    return test;
+  }
+  test.red = readProbe(in, "red", *circuit);
+  test.black = readProbe(in, "black", *circuit);
+  readState(in, test, *circuit);
+  readMeter(in, test);
+  test.rest = in.rest();
+  return test;
+}
+
+// A file does not say how many digits the meter showed: the digits of the number, at most four of
+// them.
+double resolutionOf(double value) {
+  if (!std::isfinite(value) || value == 0) {
+    return 0;
+  }
+  const double leastDigit = std::pow(10.0, std::floor(std::log10(std::abs(value))) - 3);
+  for (double step = std::pow(10.0, std::ceil(std::log10(std::abs(value))));
+       step > leastDigit * 1.5; step /= 10) {
+    if (std::abs(value / step - std::round(value / step)) < 1e-6) {
+      return std::min(step, leastDigit * 1000);
+    }
+  }
+  return leastDigit;
+}
+
+std::optional<units::Entry> readValue(ObjectReader& in, std::string_view key, units::Unit unit) {
+  const Json* member = in.any(key);
+  if (!member) {
+    return std::nullopt;
+  }
+  units::Entry entry;
+  entry.unit = unit;
+  if (member->is_string() && (*member == "OL" || *member == "0L")) {
+    entry.overload = true;
+    entry.value = std::numeric_limits<double>::infinity();
+    return entry;
+  }
+  if (member->is_string()) {
+    in.fail(key, "\"" + text::shortened(member->get<std::string>(), 40) + "\" is not a reading",
+            "a plain number, or \"OL\"");
+    return std::nullopt;
+  }
+  const auto value = in.number(key, unit == units::Unit::ohm ? 0 : -1e6, 1e12);
+  if (!value) {
+    return std::nullopt;
+  }
+  entry.value = *value;
+  entry.resolution = resolutionOf(*value);
+  return entry;
+}
+
+std::string_view valueKey(TestKind kind) {
+  switch (kind) {
+    case TestKind::resistance:
+    case TestKind::loop:
+      return "ohm";
+    case TestKind::dcVoltage:
+      return "volt";
+    case TestKind::acVoltage:
+      return "volt_rms";
+    default:
+      return "";
+  }
+}
+
+Reading readReading(ObjectReader& in, TestKind kind) {
+  Reading reading;
+  if (const auto key = valueKey(kind); !key.empty()) {
+    reading.value = readValue(in, key, circuit::unitOf(kind));
+    if (!reading.value && !in.error()) {
+      in.fail(key, "is missing", "the value that was read, or \"OL\"");
+    }
+    const auto resolution = in.number("resolution", 0, 1e12);
+    if (resolution && reading.value) {
+      reading.value->resolution = *resolution;
+    }
+    reading.hz = in.number("hz", 0, 1e9);
+    reading.celsius = in.number("celsius", -60, 250);
+  } else if (kind == TestKind::waveform) {
+    reading.file = in.text("file");
+    reading.channel = in.text("channel");
+    if (reading.file.empty() && !in.error()) {
+      in.fail("file", "is missing", "the path of a capture");
+    }
+  }
+  reading.rest = in.rest();
+  return reading;
+}
+
+}  // namespace
+
+Result<Evidence> readEvidence(const Json& json, const std::string& path, const Case& c) {
+  ObjectReader in(json, path);
+  Evidence evidence;
+  evidence.id = in.text("id");
+  evidence.time = in.text("time");
+  evidence.note = in.text("note");
+  evidence.withdrawn = in.boolean("withdrawn").value_or(false);
+  const Json* test = in.object("test");
+  const Json* reading = in.object("reading");
+  if (!test || !reading) {
+    in.fail(test ? "reading" : "test", "is missing",
+            "each piece of evidence has a test and its reading");
+    return *in.error();
+  }
+  ObjectReader testIn(*test, in.at("test"));
+  evidence.test = readTest(testIn, c);
+  ObjectReader readingIn(*reading, in.at("reading"));
+  evidence.reading = readReading(readingIn, evidence.test.kind);
+  evidence.rest = in.rest();
+  for (const auto* part : {&in, &testIn, &readingIn}) {
+    if (part->error()) {
+      return *part->error();
+    }
+  }
+  return evidence;
+}
+
+namespace {
+
+Json probeJson(const circuit::Probe& probe) {
+  Json out{{"place", circuit::toText(probe.place)}};
+  if (probe.wire) {
+    out["wire"] = circuit::kWireNames[static_cast<std::size_t>(*probe.wire)];
+  }
+  return out;
+}
+
+Json stateJson(const Test& test) {
+  const auto& state = test.state;
+  Json out{{"key", state.key == circuit::Key::on ? "on" : "off"}};
+  if (!state.batteryConnected) {
+    out["battery"] = "disconnected";
+  }
+  if (!state.unplugged.empty()) {
+    out["unplugged"] = state.unplugged;
+  }
+  if (state.wheel != circuit::WheelMotion::still) {
+    out["wheel"] = circuit::kWheelMotionNames[static_cast<std::size_t>(state.wheel)];
+  }
+  if (state.speedKmh) {
+    out["speed_kmh"] = *state.speedKmh;
+  }
+  if (state.jumper) {
+    out["jumper"] = {{"place", circuit::toText(*state.jumper)}};
+  }
+  appendRest(out, test.stateRest);
+  return out;
+}
+
+}  // namespace
+
+Json toJson(const Test& test) {
+  Json out;
+  out["kind"] = test.kind == TestKind::other
+                    ? test.kindText
+                    : std::string(circuit::kTestKindNames[static_cast<std::size_t>(test.kind)]);
+  out["circuit"] = test.circuit;
+  if (test.red) {
+    out["red"] = probeJson(*test.red);
+  }
+  if (test.black) {
+    out["black"] = probeJson(*test.black);
+  }
+  out["state"] = stateJson(test);
+  Json meter = Json::object();
+  if (test.highestRange) {
+    meter["range"] = "highest";
+  }
+  if (test.inputOhm != 1e7) {
+    meter["input_ohm"] = test.inputOhm;
+  }
+  appendRest(meter, test.meterRest);
+  if (!meter.empty()) {
+    out["meter"] = meter;
+  }
+  appendRest(out, test.rest);
+  return out;
+}
+
+Json toJson(const Reading& reading, TestKind kind) {
+  Json out = Json::object();
+  if (reading.value) {
+    const std::string key(valueKey(kind));
+    out[key] = reading.value->overload ? Json("OL") : Json(reading.value->value);
+    if (!reading.value->overload && reading.value->resolution > 0) {
+      out["resolution"] = reading.value->resolution;
+    }
+  }
+  if (reading.hz) {
+    out["hz"] = *reading.hz;
+  }
+  if (reading.celsius) {
+    out["celsius"] = *reading.celsius;
+  }
+  if (!reading.file.empty()) {
+    out["file"] = reading.file;
+  }
+  if (!reading.channel.empty()) {
+    out["channel"] = reading.channel;
+  }
+  appendRest(out, reading.rest);
+  return out;
+}
+
+Json evidenceJson(const Evidence& e) {
+  Json out;
+  out["id"] = e.id;
+  if (!e.time.empty()) {
+    out["time"] = e.time;
+  }
+  out["test"] = toJson(e.test);
+  out["reading"] = toJson(e.reading, e.test.kind);
+  if (!e.note.empty()) {
+    out["note"] = e.note;
+  }
+  if (e.withdrawn) {
+    out["withdrawn"] = true;
+  }
+  appendRest(out, e.rest);
+  return out;
+}
+
+}  // namespace haybale::job

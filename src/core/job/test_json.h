@@ -1,0 +1,17 @@
+// Tests and their readings as JSON; shared by case files and by everything that asks for a test.
+#pragma once
+
+#include <string>
+
+#include "core/base/json.h"
+#include "core/job/case.h"
+
+namespace haybale::job {
+
+/// Reads one entry of `evidence`. `c` must have its circuits already. Kinds and members this
+/// version does not know are kept as they stand.
+Result<Evidence> readEvidence(const Json& json, const std::string& path, const Case& c);
+
+[[nodiscard]] Json evidenceJson(const Evidence& evidence);
+
+}  // namespace haybale::job

@@ -1,0 +1,107 @@
+// What one channel of a capture says: kind of signal, levels, pulses, speed, output, findings.
+#pragma once
+
+#include <array>
+#include <optional>
+#include <string>
+#include <string_view>
+#include <vector>
+
+#include "core/capture/record.h"
+#include "core/circuit/line.h"
+#include "core/trace/pulses.h"
+
+namespace haybale::trace {
+
+enum class Signal { unknown, flat, passive, active, activePwm, activeAk, hall };
+inline constexpr std::array<std::string_view, 7> kSignalNames{
+    "unknown", "flat", "passive", "active", "active-pwm", "active-ak", "hall"};
+
+enum class Where { none, ring, gap, sensor, wiring, supply };
+inline constexpr std::array<std::string_view, 6> kWhereNames{"none",   "ring",   "gap",
+                                                             "sensor", "wiring", "supply"};
+
+enum class Severity { note, suspect, fault };
+inline constexpr std::array<std::string_view, 3> kSeverityNames{"note", "suspect", "fault"};
+
+struct Finding {
+  std::string code;  ///< "healthy", "no-signal", ... as the contract lists them
+  Where where = Where::none;
+  Severity severity = Severity::note;
+  double confidence = 0;  ///< 0..1
+  std::string text;       ///< one sentence with its figures
+};
+
+struct Options {
+  /// Asked for; unknown means: find out.
+  circuit::SensorKind sensor = circuit::SensorKind::unknown;
+  std::optional<double> teeth;
+  std::optional<double> circumferenceM;
+  std::optional<double> senseOhm;  ///< turns volts into amperes
+};
+
+struct Levels {
+  double min = 0, max = 0, mean = 0;
+  double low = 0, high = 0;  ///< typical trough and crest, or the two plateaus of a square wave
+  double bias = 0;           ///< rest level
+  double peakToPeak = 0;     ///< typical cycle's
+  double noiseRms = 0;
+};
+
+struct Range {
+  double min = 0, median = 0, max = 0;
+};
+
+/// Everything is in the channel's reported unit, seconds, hertz, km/h. Empty: cannot be known from
+/// this record.
+struct ChannelAnalysis {
+  std::string name;
+  units::Unit unit = units::Unit::volt;
+  std::size_t samples = 0;
+  std::size_t gaps = 0;  ///< runs of lost samples
+  double rateHz = 0;
+  double durationS = 0;
+  bool uniformTime = true;
+  Signal signal = Signal::unknown;
+  Levels levels;
+  std::size_t pulseCount = 0;
+  std::optional<double> duty;
+  std::optional<Range> frequencyHz;
+  std::optional<double> teeth;
+  std::optional<double> revolutions;
+  std::optional<Range> speedKmh;
+  std::optional<double>
+      fluxSwingMwb;  ///< passive: half the peak to peak over 2 pi f, milliweber-turns
+  std::vector<Pulse> pulses;
+  std::vector<Cycle> cycles;
+  std::vector<Finding> findings;  ///< the main one first
+};
+
+/// One quantity of two channels side by side.
+struct Comparison {
+  std::string a, b;
+  std::string quantity;  ///< "flux-swing", "swing"
+  double ratio = 0;      ///< a over b
+  std::string text;
+};
+
+/// Ratio below which an output counts as weaker than its peer (common practice: left and right
+/// "about the same" at equal speed; no source). Below kWeakFault it is a fault, between the two a
+/// suspicion.
+inline constexpr double kWeakSuspect = 0.75;
+inline constexpr double kWeakFault = 0.5;
+
+/// Analyses channel `index` of `record`. REQUIRES: index < record.channels.size().
+[[nodiscard]] ChannelAnalysis analyse(const capture::Record& record, std::size_t index,
+                                      const Options& options);
+
+/// Compares two wheels by what does not depend on the speed of the spin: passive outputs by flux
+/// swing (volts per hertz), square waves by their swing. Empty when they have nothing in common to
+/// compare.
+[[nodiscard]] std::optional<Comparison> compare(const ChannelAnalysis& a, const ChannelAnalysis& b);
+
+/// Adds `weak-output` to the weaker of two compared channels, in place of a `healthy` said before
+/// it was compared.
+void applyComparison(const Comparison& comparison, ChannelAnalysis& a, ChannelAnalysis& b);
+
+}  // namespace haybale::trace

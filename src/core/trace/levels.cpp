@@ -1,0 +1,126 @@
+#include "core/trace/levels.h"
+
+#include <algorithm>
+#include <cmath>
+#include <limits>
+
+namespace haybale::trace {
+
+namespace {
+constexpr std::size_t kBins = 4096;
+constexpr double kTail = 0.001;
+}  // namespace
+
+Distribution::Distribution(std::span<const float> samples) {
+  min_ = std::numeric_limits<double>::infinity();
+  max_ = -min_;
+  double sum = 0;
+  for (const float v : samples) {
+    if (!std::isnan(v)) {
+      min_ = std::min(min_, static_cast<double>(v));
+      max_ = std::max(max_, static_cast<double>(v));
+      sum += v;
+      ++count_;
+    }
+  }
+  if (count_ == 0) {
+    min_ = max_ = mean_ = std::numeric_limits<double>::quiet_NaN();
+    return;
+  }
+  mean_ = sum / static_cast<double>(count_);
+  fill(samples, min_, max_);
+  const double low = quantile(kTail);
+  const double high = quantile(1 - kTail);
+  if (high > low && (high - low) < 0.5 * (max_ - min_)) {
+    const double step = (max_ - min_) / kBins;
+    fill(samples, low - step, high + step);
+  }
+}
+
+void Distribution::fill(std::span<const float> samples, double low, double high) {
+  low_ = low;
+  high_ = high;
+  under_ = 0;
+  cumulative_.assign(kBins, 0);
+  const double scale = high > low ? kBins / (high - low) : 0;
+  for (const float v : samples) {
+    if (std::isnan(v)) {
+      continue;
+    }
+    if (v < low) {
+      ++under_;
+    } else if (v <= high) {
+      ++cumulative_[std::min(kBins - 1, static_cast<std::size_t>((v - low) * scale))];
+    }
+  }
+  double sum = under_;
+  for (auto& bin : cumulative_) {
+    sum += bin;
+    bin = sum;
+  }
+}
+
+double Distribution::quantile(double p) const {
+  if (count_ == 0) {
+    return std::numeric_limits<double>::quiet_NaN();
+  }
+  const double target = p * static_cast<double>(count_);
+  if (target <= under_) {
+    return under_ > 0 ? min_ : low_;
+  }
+  const auto it = std::lower_bound(cumulative_.begin(), cumulative_.end(), target);
+  if (it == cumulative_.end()) {
+    return max_;
+  }
+  const auto bin = static_cast<std::size_t>(it - cumulative_.begin());
+  const double before = bin == 0 ? under_ : cumulative_[bin - 1];
+  const double inside = *it > before ? (target - before) / (*it - before) : 0.5;
+  return low_ + (static_cast<double>(bin) + inside) * (high_ - low_) / kBins;
+}
+
+double Distribution::below(double value) const {
+  if (value < low_) {
+    return 0;
+  }
+  if (value >= high_ || high_ <= low_) {
+    return static_cast<double>(count_);
+  }
+  return cumulative_[std::min(kBins - 1,
+                              static_cast<std::size_t>((value - low_) / (high_ - low_) * kBins))];
+}
+
+double Distribution::share(double low, double high) const {
+  return count_ == 0 ? 0 : (below(high) - below(low)) / static_cast<double>(count_);
+}
+
+double noiseRms(std::span<const float> samples) {
+  // A few thousand differences, spread over the record, settle a median.
+  constexpr std::size_t kEnough = 20000;
+  if (samples.size() < 8) {
+    return 0;
+  }
+  const std::size_t stride = std::max<std::size_t>(1, samples.size() / kEnough);
+  std::vector<double> differences;
+  for (std::size_t i = 3; i < samples.size(); i += stride) {
+    const double d = static_cast<double>(samples[i]) - 3.0 * samples[i - 1] + 3.0 * samples[i - 2] -
+                     samples[i - 3];
+    if (!std::isnan(d)) {
+      differences.push_back(std::abs(d));
+    }
+  }
+  return differences.size() < 5 ? 0 : median(differences) / (0.6745 * std::sqrt(20.0));
+}
+
+double median(std::vector<double>& values) {
+  if (values.empty()) {
+    return std::numeric_limits<double>::quiet_NaN();
+  }
+  const auto middle = values.begin() + static_cast<std::ptrdiff_t>(values.size() / 2);
+  std::nth_element(values.begin(), middle, values.end());
+  if (values.size() % 2 == 1) {
+    return *middle;
+  }
+  return (*middle + *std::max_element(values.begin(), middle)) / 2;
+}
+
+}  // namespace haybale::trace

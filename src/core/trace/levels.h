@@ -1,0 +1,47 @@
+// Levels of a trace that a few wild samples cannot move.
+#pragma once
+
+#include <span>
+#include <vector>
+
+namespace haybale::trace {
+
+/// Cumulative distribution of the samples of one channel; lost samples (NaN) are left out.
+/// Two passes of 4096 bins, the second over the range that holds all but 0.1 % at either end, so
+/// that a spike does not coarsen it. Resolution: 1/4096 of that range.
+class Distribution {
+ public:
+  explicit Distribution(std::span<const float> samples);
+
+  [[nodiscard]] std::size_t count() const { return count_; }
+  [[nodiscard]] double min() const { return min_; }
+  [[nodiscard]] double max() const { return max_; }
+  [[nodiscard]] double mean() const { return mean_; }
+  /// Value below which the share `p` (0..1) of the samples lies.
+  [[nodiscard]] double quantile(double p) const;
+  /// Share of the samples within [low, high].
+  [[nodiscard]] double share(double low, double high) const;
+
+ private:
+  void fill(std::span<const float> samples, double low, double high);
+  [[nodiscard]] double below(double value) const;
+
+  std::size_t count_ = 0;
+  double min_ = 0;
+  double max_ = 0;
+  double mean_ = 0;
+  double low_ = 0;
+  double high_ = 0;
+  std::vector<double> cumulative_;  // cumulative_[i]: samples below the upper edge of bin i
+  double under_ = 0;
+};
+
+/// Standard deviation of the white noise riding on a smooth signal: median |third difference| /
+/// (0.6745 √20). The third difference of white noise of variance s² has variance 20 s²; a smooth
+/// signal leaves next to nothing in it. 0 for fewer than 8 samples.
+[[nodiscard]] double noiseRms(std::span<const float> samples);
+
+/// Median; NaN of an empty set. Reorders `values`.
+[[nodiscard]] double median(std::vector<double>& values);
+
+}  // namespace haybale::trace

@@ -1,0 +1,405 @@
+#include "core/units/quantity.h"
+
+#include <fast_float/fast_float.h>
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <limits>
+
+#include "core/base/text.h"
+
+namespace haybale::units {
+
+namespace {
+
+struct UnitName {
+  std::string_view text;
+  Unit unit;
+};
+
+// Longest first, so that "ohms" is not read as "ohm" with an s left over.
+constexpr std::array kUnitNames{
+    UnitName{"percent", Unit::percent},
+    UnitName{"volts", Unit::volt},
+    UnitName{"ohms", Unit::ohm},
+    UnitName{"km/h", Unit::kmh},
+    UnitName{"kmh", Unit::kmh},
+    UnitName{"kph", Unit::kmh},
+    UnitName{"volt", Unit::volt},
+    UnitName{"ohm", Unit::ohm},
+    UnitName{"vdc", Unit::volt},
+    UnitName{"vac", Unit::volt},
+    UnitName{"amp", Unit::ampere},
+    UnitName{"\xE2\x84\xA6", Unit::ohm},
+    UnitName{"\xCE\xA9", Unit::ohm},
+    UnitName{"\xCF\x89", Unit::ohm},
+    UnitName{"hz", Unit::hertz},
+    UnitName{"\xC2\xB0"
+             "c",
+             Unit::celsius},
+    UnitName{"v", Unit::volt},
+    UnitName{"a", Unit::ampere},
+    UnitName{"s", Unit::second},
+    UnitName{"r", Unit::ohm},
+    UnitName{"c", Unit::celsius},
+    UnitName{"%", Unit::percent},
+};
+
+struct Prefix {
+  std::string_view text;
+  int exponent;
+};
+
+constexpr std::array kPrefixes{
+    Prefix{"meg", 6},       Prefix{"Meg", 6}, Prefix{"MEG", 6}, Prefix{"\xC2\xB5", -6},
+    Prefix{"\xCE\xBC", -6}, Prefix{"p", -12}, Prefix{"n", -9},  Prefix{"u", -6},
+    Prefix{"m", -3},        Prefix{"k", 3},   Prefix{"K", 3},   Prefix{"M", 6},
+    Prefix{"G", 9},
+};
+
+std::string_view exampleFor(Unit unit) {
+  switch (unit) {
+    case Unit::ohm:
+      return "type ohms as 1100, 1.1k, 1k1, 4.8M or OL";
+    case Unit::volt:
+      return "type volts as 4.98, 500m, 0.5V or OL";
+    case Unit::ampere:
+      return "type amperes as 0.007, 7m or 7 mA";
+    case Unit::hertz:
+      return "type hertz as 52, 1.2k or 52Hz";
+    case Unit::second:
+      return "type seconds as 0.2 or 200m";
+    case Unit::metre:
+      return "type metres as 1.93";
+    case Unit::kmh:
+      return "type km/h as 25";
+    case Unit::celsius:
+      return "type degrees Celsius as 20";
+    case Unit::percent:
+      return "type percent as 40";
+    case Unit::none:
+      return "type a number with its unit, as 1.1k ohm or 4.98V";
+  }
+  return "";
+}
+
+Error bad(std::string_view text, std::string what, Unit implied) {
+  Error error;
+  error.what = fmt::format("\"{}\" {}", text::shortened(text, 40), what);
+  error.wanted = exampleFor(implied);
+  return error;
+}
+
+bool isOverload(std::string_view text) {
+  const std::string word = text::lower(text);
+  for (const std::string_view form : {"ol", "0l", "o.l", "0.l", ".ol", ".0l", "o.l.", "0.l.", "inf",
+                                      "infinite", "overload", "open", "\xE2\x88\x9E"}) {
+    if (word == form) {
+      return true;
+    }
+  }
+  return false;
+}
+
+struct Digits {
+  std::string number;  // sign, digits and one point
+  std::string_view rest;
+};
+
+bool isDigit(char c) {
+  return c >= '0' && c <= '9';
+}
+
+// Takes sign, digits, one decimal mark and an exponent ("1.2e3") off the front.
+Digits takeNumber(std::string_view text) {
+  Digits out;
+  std::size_t at = 0;
+  if (text.starts_with("\xE2\x88\x92")) {  // U+2212 minus
+    out.number = "-";
+    at = 3;
+  } else if (!text.empty() && (text[0] == '-' || text[0] == '+')) {
+    if (text[0] == '-') {
+      out.number = "-";
+    }
+    at = 1;
+  }
+  bool point = false;
+  for (; at < text.size(); ++at) {
+    if (isDigit(text[at])) {
+      out.number += text[at];
+    } else if ((text[at] == '.' || text[at] == ',') && !point) {
+      out.number += '.';
+      point = true;
+    } else {
+      break;
+    }
+  }
+  if (at + 1 < text.size() && (text[at] == 'e' || text[at] == 'E')) {
+    std::size_t end = at + 1;
+    if (text[end] == '-' || text[end] == '+') {
+      ++end;
+    }
+    const std::size_t first = end;
+    while (end < text.size() && isDigit(text[end])) {
+      ++end;
+    }
+    if (end > first) {
+      out.number += 'e';
+      out.number += text.substr(at + 1 + (text[at + 1] == '+' ? 1 : 0),
+                                end - at - 1 - (text[at + 1] == '+' ? 1 : 0));
+      at = end;
+    }
+  }
+  out.rest = text.substr(at);
+  return out;
+}
+
+std::optional<Unit> unitNamed(std::string_view text) {
+  const std::string word = text::lower(text);
+  for (const auto& name : kUnitNames) {
+    if (word == name.text) {
+      return name.unit;
+    }
+  }
+  return std::nullopt;
+}
+
+// The tail after the digits: prefix, more digits when the prefix stands for the point, unit.
+struct Tail {
+  int exponent = 0;
+  bool prefixed = false;
+  bool prefixIsBareM = false;
+  std::string fraction;
+  std::optional<Unit> unit;
+};
+
+std::optional<Tail> readTail(std::string_view rest, bool allowFraction) {
+  rest = text::trimmed(rest);
+  Tail tail;
+  if (rest.empty()) {
+    return tail;
+  }
+  if (const auto unit = unitNamed(rest)) {
+    tail.unit = unit;
+    return tail;
+  }
+  // "2R2": the unit letter stands for the point.
+  if (allowFraction && (rest[0] == 'R' || rest[0] == 'r') && rest.size() > 1 &&
+      std::all_of(rest.begin() + 1, rest.end(), isDigit)) {
+    tail.fraction = rest.substr(1);
+    tail.unit = Unit::ohm;
+    return tail;
+  }
+  for (const auto& prefix : kPrefixes) {
+    if (!rest.starts_with(prefix.text)) {
+      continue;
+    }
+    std::string_view after = rest.substr(prefix.text.size());
+    tail.exponent = prefix.exponent;
+    tail.prefixed = true;
+    tail.fraction.clear();
+    if (allowFraction) {
+      while (!after.empty() && isDigit(after.front())) {
+        tail.fraction += after.front();
+        after.remove_prefix(1);
+      }
+    }
+    after = text::trimmed(after);
+    tail.prefixIsBareM = prefix.text == "m" && after.empty();
+    if (after.empty()) {
+      return tail;
+    }
+    if (const auto unit = unitNamed(after)) {
+      tail.unit = unit;
+      return tail;
+    }
+  }
+  return std::nullopt;
+}
+
+double lastDigit(const std::string& number) {
+  const std::size_t exponentAt = number.find('e');
+  const std::string mantissa = number.substr(0, exponentAt);
+  const std::size_t point = mantissa.find('.');
+  const int decimals =
+      point == std::string::npos ? 0 : static_cast<int>(mantissa.size() - point - 1);
+  const int exponent =
+      exponentAt == std::string::npos ? 0 : std::atoi(number.c_str() + exponentAt + 1);
+  return std::pow(10.0, exponent - decimals);
+}
+
+}  // namespace
+
+std::string_view symbol(Unit unit) {
+  switch (unit) {
+    case Unit::ohm:
+      return "\xCE\xA9";
+    case Unit::volt:
+      return "V";
+    case Unit::ampere:
+      return "A";
+    case Unit::hertz:
+      return "Hz";
+    case Unit::second:
+      return "s";
+    case Unit::metre:
+      return "m";
+    case Unit::kmh:
+      return "km/h";
+    case Unit::celsius:
+      return "\xC2\xB0"
+             "C";
+    case Unit::percent:
+      return "%";
+    case Unit::none:
+      return "";
+  }
+  return "";
+}
+
+Result<Entry> parseEntry(std::string_view typed, Unit implied) {
+  const std::string_view text = text::trimmed(typed);
+  Entry entry;
+  entry.unit = implied;
+  if (text.empty()) {
+    return bad(text, "is empty", implied);
+  }
+  if (isOverload(text)) {
+    entry.overload = true;
+    entry.value = std::numeric_limits<double>::infinity();
+    return entry;
+  }
+  const Digits digits = takeNumber(text);
+  if (std::none_of(digits.number.begin(), digits.number.end(), isDigit)) {
+    return bad(text, "is not a number", implied);
+  }
+  const bool hasPoint = digits.number.find_first_of(".e") != std::string::npos;
+  const auto tail = readTail(digits.rest, !hasPoint);
+  if (!tail) {
+    const bool twoMarks = !digits.rest.empty() && (digits.rest[0] == '.' || digits.rest[0] == ',');
+    return bad(text,
+               twoMarks ? "has two decimal marks"
+                        : fmt::format("ends in \"{}\", which is no unit",
+                                      text::shortened(digits.rest, 20)),
+               implied);
+  }
+  if (tail->unit && implied != Unit::none && *tail->unit != implied) {
+    return bad(text,
+               fmt::format("is in {}, but {} is what is measured here", symbol(*tail->unit),
+                           symbol(implied)),
+               implied);
+  }
+  entry.unit = tail->unit.value_or(implied);
+  entry.unitTyped = tail->unit.has_value();
+  if (tail->prefixIsBareM && entry.unit == Unit::ohm) {
+    Error error = bad(text, "could be milliohm or megohm", implied);
+    error.wanted =
+        fmt::format("type {}M for megohm, {} mohm for milliohm", digits.number, digits.number);
+    return error;
+  }
+  std::string number = digits.number;
+  if (!tail->fraction.empty()) {
+    number += "." + tail->fraction;
+  }
+  double value = 0;
+  const auto [end, status] =
+      fast_float::from_chars(number.data(), number.data() + number.size(), value);
+  const double scale = std::pow(10.0, tail->exponent);
+  if (status != std::errc() || end != number.data() + number.size() ||
+      !std::isfinite(value * scale)) {
+    return bad(text, "is not a number a meter can show", implied);
+  }
+  entry.value = value * scale;
+  entry.resolution = lastDigit(number) * scale;
+  if (entry.unit == Unit::ohm && entry.value < 0) {
+    return bad(text, "is a negative resistance: the circuit is live, or the leads were not zeroed",
+               implied);
+  }
+  return entry;
+}
+
+namespace {
+
+struct Scaled {
+  int exponent;
+  std::string_view prefix;
+};
+
+Scaled prefixFor(double magnitude) {
+  constexpr std::array kSteps{Scaled{9, "G"}, Scaled{6, "M"},  Scaled{3, "k"},
+                              Scaled{0, ""},  Scaled{-3, "m"}, Scaled{-6, "\xC2\xB5"},
+                              Scaled{-9, "n"}};
+  if (magnitude == 0) {
+    return {0, ""};
+  }
+  for (const auto& step : kSteps) {
+    // 0.9995 and above would round up to 1.00 of this step.
+    if (magnitude >= std::pow(10.0, step.exponent) * 0.99949999) {
+      return step;
+    }
+  }
+  return kSteps.back();
+}
+
+// Units that are never printed with a prefix.
+bool takesPrefix(Unit unit) {
+  return unit != Unit::kmh && unit != Unit::celsius && unit != Unit::percent &&
+         unit != Unit::none && unit != Unit::metre;
+}
+
+int decimalsFor(double scaled, int digits) {
+  if (scaled == 0) {
+    return std::max(0, digits - 1);
+  }
+  const int whole = static_cast<int>(std::floor(std::log10(std::abs(scaled)) + 1e-9)) + 1;
+  return std::clamp(digits - whole, 0, 9);
+}
+
+std::string withUnit(const std::string& number, std::string_view prefix, Unit unit) {
+  const std::string tail = std::string(prefix) + std::string(symbol(unit));
+  return tail.empty() ? number : number + " " + tail;
+}
+
+}  // namespace
+
+std::string format(double value, Unit unit, int digits) {
+  if (std::isnan(value)) {
+    return "\xE2\x80\x93";
+  }
+  if (std::isinf(value)) {
+    return "OL";
+  }
+  const Scaled step = takesPrefix(unit) ? prefixFor(std::abs(value)) : Scaled{0, ""};
+  const double scaled = value / std::pow(10.0, step.exponent);
+  return withUnit(fmt::format("{:.{}f}", scaled, decimalsFor(scaled, digits)), step.prefix, unit);
+}
+
+std::string format(const Entry& entry) {
+  if (entry.overload) {
+    return "OL";
+  }
+  if (entry.resolution <= 0) {
+    return format(entry.value, entry.unit, 4);
+  }
+  const Scaled step = takesPrefix(entry.unit) ? prefixFor(std::abs(entry.value)) : Scaled{0, ""};
+  const double scale = std::pow(10.0, step.exponent);
+  const int decimals =
+      std::clamp(static_cast<int>(std::lround(-std::log10(entry.resolution / scale))), 0, 9);
+  return withUnit(fmt::format("{:.{}f}", entry.value / scale, decimals), step.prefix, entry.unit);
+}
+
+std::string formatBand(double low, double high, Unit unit, int digits) {
+  if (!std::isfinite(low) || !std::isfinite(high)) {
+    return format(low, unit, digits) + " to " + format(high, unit, digits);
+  }
+  const Scaled step =
+      takesPrefix(unit) ? prefixFor(std::max(std::abs(low), std::abs(high))) : Scaled{0, ""};
+  const double scale = std::pow(10.0, step.exponent);
+  const int decimals = decimalsFor(std::max(std::abs(low), std::abs(high)) / scale, digits);
+  return withUnit(fmt::format("{:.{}f} to {:.{}f}", low / scale, decimals, high / scale, decimals),
+                  step.prefix, unit);
+}
+
+}  // namespace haybale::units

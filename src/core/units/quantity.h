@@ -1,0 +1,48 @@
+// Quantities as a technician types and reads them: 4.8M, 4M8, 1k1, 0L, 1,07k, 500 mV.
+#pragma once
+
+#include <optional>
+#include <string>
+#include <string_view>
+
+#include "core/base/result.h"
+
+namespace haybale::units {
+
+enum class Unit { ohm, volt, ampere, hertz, second, metre, kmh, celsius, percent, none };
+
+/// The sign printed after a number: "Ω", "V", ...
+[[nodiscard]] std::string_view symbol(Unit unit);
+
+/// What was read off a display.
+struct Entry {
+  /// In the base unit (ohm, volt, ...). Infinity when `overload`.
+  double value = 0;
+  /// The meter showed OL: beyond its range.
+  bool overload = false;
+  /// The unit implied by the function, or the one typed.
+  Unit unit = Unit::none;
+  /// True when the unit itself was typed ("4.98V"), not implied.
+  bool unitTyped = false;
+  /// Value of one step of the last digit typed, in the base unit: 1k1 -> 100. 0 when `overload`.
+  double resolution = 0;
+};
+
+/// Reads one displayed value. `implied` is the unit of the meter function chosen; `Unit::none`
+/// accepts any unit typed. Decimal point or comma; SI prefix p n u µ m k M G (also "meg") before
+/// the unit or in place of the point; OL, 0L, O.L, .OL, inf, ∞ for overload. On an error `wanted`
+/// says what to type instead. A lone "m" with ohms is refused, since it is nearly always a mistyped
+/// M.
+[[nodiscard]] Result<Entry> parseEntry(std::string_view text, Unit implied);
+
+/// Engineering notation with `digits` significant digits: 1.12 kΩ, 4.98 V, 63.0 Ω. NaN prints "–",
+/// infinity "OL". REQUIRES: 1 <= digits <= 9.
+[[nodiscard]] std::string format(double value, Unit unit, int digits = 3);
+
+/// As read: just the digits the meter showed, in engineering notation; "OL" for an overload.
+[[nodiscard]] std::string format(const Entry& entry);
+
+/// A band "4.90 to 5.10 V", both ends in the same prefix.
+[[nodiscard]] std::string formatBand(double low, double high, Unit unit, int digits = 3);
+
+}  // namespace haybale::units

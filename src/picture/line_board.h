@@ -1,0 +1,43 @@
+// The line board: one circuit from module to ring along one axis; above it what is still possible,
+// on it wires, connectors and places, below it every reading under the place where it was taken.
+#pragma once
+
+#include <optional>
+
+#include "core/diagnosis/assessment.h"
+#include "picture/scene.h"
+
+namespace haybale::picture {
+
+struct BoardInput {
+  const job::Case* job = nullptr;
+  const diagnosis::Assessment* assessment = nullptr;
+  std::string circuit;                        ///< the one drawn
+  std::optional<circuit::Place> selected;     ///< place chosen for the next reading
+  circuit::WireId wire = circuit::WireId::a;  ///< wire chosen
+  std::string selectedEvidence;               ///< card that is lit up
+  double width = 860;
+  double height = 560;
+};
+
+/// Spots: "place:C1.module-side", "evidence:e3", "element:L2". Draws nothing when the circuit does
+/// not exist.
+[[nodiscard]] Scene lineBoard(const BoardInput& input, const Measure& measure);
+
+/// Paint of the insulation from colour letters (IEC 60757) or English colour words; empty when not
+/// understood.
+struct WirePaint {
+  std::uint32_t base = 0;
+  std::optional<std::uint32_t> stripe;
+};
+[[nodiscard]] std::optional<WirePaint> wirePaint(std::string_view colour);
+
+/// The fixed colour of a circuit, by its place in the case.
+[[nodiscard]] Role wheelRole(const job::Case& job, std::string_view circuit);
+[[nodiscard]] Dash wheelDash(const job::Case& job, std::string_view circuit);
+
+/// Words of a verdict as the cards use them.
+[[nodiscard]] Role verdictRole(const std::optional<judging::Verdict>& verdict);
+[[nodiscard]] std::string verdictWord(const std::optional<judging::Verdict>& verdict);
+
+}  // namespace haybale::picture

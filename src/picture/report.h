@@ -1,0 +1,57 @@
+// The report of a job: what it says, independent of how it is set. HTML is made here, PDF by the
+// print library.
+#pragma once
+
+#include <string>
+#include <variant>
+#include <vector>
+
+#include "core/diagnosis/assessment.h"
+#include "picture/scene.h"
+
+namespace haybale::picture {
+
+struct Heading {
+  int level = 1;  ///< 1 title, 2 section
+  std::string text;
+};
+struct Paragraph {
+  std::string text;
+  bool strong = false;
+  bool faint = false;
+};
+struct Bullets {
+  std::vector<std::string> items;
+};
+struct Cell {
+  std::string text;
+  Role role = Role::ink;
+  bool strong = false;
+};
+struct Table {
+  std::vector<std::string> head;
+  std::vector<double> widths;  ///< shares of the page width, sum 1
+  std::vector<std::vector<Cell>> rows;
+};
+struct Figure {
+  Scene scene;
+  std::string caption;
+};
+struct Caution {
+  std::string text;
+};
+using Block = std::variant<Heading, Paragraph, Bullets, Table, Figure, Caution>;
+
+struct Report {
+  std::string title;
+  std::vector<Block> blocks;
+};
+
+/// `when` is the date printed, "2026-11-24 10:12".
+[[nodiscard]] Report reportOf(const job::Case& job, const diagnosis::Assessment& assessment,
+                              const std::string& when, const Measure& measure);
+
+/// One self-contained page; everything typed is escaped.
+[[nodiscard]] std::string toHtml(const Report& report);
+
+}  // namespace haybale::picture
