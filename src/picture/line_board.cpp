@@ -17,17 +17,18 @@ using circuit::Zone;
 namespace {
 
 constexpr double kZoneText = 20;  // zone names
-constexpr double kSuspicionTop = 44;
-constexpr double kSuspicionFoot = 138;
-constexpr double kLineTop = 172;
-constexpr double kWireA = 204;
-constexpr double kWireB = 246;
-constexpr double kLineFoot = 278;
-constexpr double kCardsTop = 342;
-constexpr double kCardW = 158;
-constexpr double kCardH = 84;
+constexpr double kSuspicionTop = 40;
+constexpr double kSuspicionFoot = 124;
+constexpr double kLineTop = 150;
+constexpr double kWireA = 182;
+constexpr double kWireB = 222;
+constexpr double kLineFoot = 253;
+constexpr double kCardsTop = 310;
+constexpr double kCardW = 178;
+constexpr double kCardH = 94;
 constexpr double kCardGap = 10;
-constexpr double kTarget = 36;  // smallest side of a click target
+constexpr double kGoodTitle = 22;  // line over the good wheel's row
+constexpr double kTarget = 36;     // smallest side of a click target
 
 Role zoneRole(Zone zone) {
   switch (zone) {
@@ -324,7 +325,7 @@ class Board {
     scene_.add(Box{body, 10, Role::panel, Role::ink, 1.8, std::nullopt});
     const double x = span.middle();
     for (int turn = 0; turn < 3; ++turn) {
-      const double y = body.y + 18 + turn * 17;
+      const double y = body.y + 19 + turn * 20;
       scene_.add(Path{{{x - 9, y},
                        {x - 4, y - 5},
                        {x + 4, y - 5},
@@ -420,7 +421,7 @@ class Board {
                        lit ? 2.4 : 1.6,
                        std::nullopt});
         const std::string name(circuit::kWireNames[static_cast<std::size_t>(wire)]);
-        scene_.spots.push_back({{x - kTarget / 2, y - 21, kTarget, 42},
+        scene_.spots.push_back({{x - kTarget / 2, y - 20, kTarget, 40},
                                 "place:" + toText(place) + ":" + name,
                                 spoken(place) + ", wire " + name});
       }
@@ -443,37 +444,59 @@ class Board {
     int row = 0;
   };
 
-  void cards() {
+  [[nodiscard]] std::vector<Card> cardsOf(const std::string& name) const {
     std::vector<Card> all;
     for (std::size_t i = 0; i < in_.job->evidence.size() && i < in_.assessment->views.size(); ++i) {
       const auto& e = in_.job->evidence[i];
-      if (e.test.circuit == circuit_.name) {
+      if (e.test.circuit == name) {
         all.push_back({&in_.assessment->views[i], e.test.red ? xOf(e.test.red->place) : 0});
       }
     }
-    if (all.empty()) {
+    return all;
+  }
+
+  // Own readings first; one row at the foot is kept for what the good wheel showed at the same
+  // places.
+  void cards() {
+    const Circuit* peer = circuit::peerOf(in_.job->circuits, circuit_);
+    auto good =
+        peer && circuit_.name == in_.job->suspect ? cardsOf(peer->name) : std::vector<Card>{};
+    std::erase_if(good, [](const Card& card) { return card.view->withdrawn; });
+    auto own = cardsOf(circuit_.name);
+    if (own.empty()) {
       text(in_.width / 2, kCardsTop + 40,
            "No reading yet. Click a place on the line, then type what the meter shows.", 15,
            Role::faint, false, Anchor::middle);
+    }
+    const double foot = in_.height - kCardH - kCardGap;
+    const bool room = !good.empty() && foot - kGoodTitle > kCardsTop + kCardH;
+    hang(own, kCardsTop, room ? foot - kGoodTitle : in_.height, true);
+    if (room) {
+      text(8, foot - 8, "The good wheel, " + peer->name, 13, Role::faint, true);
+      hang(good, foot, in_.height, false);
+    }
+  }
+
+  void hang(std::vector<Card>& cards, double top, double bottom, bool leaders) {
+    if (cards.empty()) {
       return;
     }
-    const int left = arrange(all);
-    for (const auto& card : all) {
-      if (card.row >= 0) {
-        draw(card);
-      }
+    const int left = arrange(cards, bottom - top);
+    for (const auto& card : cards) {
+      draw(card, top + card.row * (kCardH + kCardGap), leaders);
     }
     if (left > 0) {
-      text(in_.width - 8, in_.height - 8, fmt::format("and {} more in the evidence list", left), 13,
-           Role::faint, false, Anchor::end);
+      text(in_.width - 8, top - 8, fmt::format("and {} more, in the report", left), 13, Role::faint,
+           false, Anchor::end);
     }
   }
 
   // Each card as near below its place as the ones already hung allow; newest readings win when
-  // there is no room.
-  int arrange(std::vector<Card>& all) const {
-    const int rows = std::max(1, static_cast<int>((in_.height - kCardsTop) / (kCardH + kCardGap)));
-    const int perRow = std::max(1, static_cast<int>(in_.width / (kCardW + kCardGap)));
+  // there is no room. Returns how many found none.
+  int arrange(std::vector<Card>& all, double height) const {
+    const int rows = std::max(1, static_cast<int>((height + kCardGap) / (kCardH + kCardGap)));
+    const int perRow =
+        std::max(1, static_cast<int>((in_.width - 10 + kCardGap) / (kCardW + kCardGap)));
     const std::size_t room = static_cast<std::size_t>(rows * perRow);
     const int leftOut = static_cast<int>(all.size() > room ? all.size() - room : 0);
     all.erase(all.begin(), all.begin() + leftOut);
@@ -486,7 +509,7 @@ class Board {
                            (all.size() > 2 ? 1 : 0));
     std::vector<double> end(static_cast<std::size_t>(std::min(rows, used)), 0.0);
     for (auto& card : all) {
-      const double wanted = std::clamp(card.anchor - kCardW / 2, 0.0, in_.width - kCardW);
+      const double wanted = std::clamp(card.anchor - kCardW / 2, 5.0, in_.width - kCardW - 5);
       std::size_t best = 0;
       for (std::size_t r = 0; r < end.size(); ++r) {
         if (std::max(end[r], wanted) < std::max(end[best], wanted) - 1) {
@@ -504,7 +527,7 @@ class Board {
   // A row that ran past the right edge is pushed back to the left as a whole.
   void pullBack(std::vector<Card>& all, std::size_t rows) const {
     for (std::size_t r = 0; r < rows; ++r) {
-      double limit = in_.width;
+      double limit = in_.width - 5;
       for (auto it = all.rbegin(); it != all.rend(); ++it) {
         if (it->row == static_cast<int>(r)) {
           it->left = std::min(it->left, limit - kCardW);
@@ -514,17 +537,18 @@ class Board {
     }
   }
 
-  void draw(const Card& card) {
-    const double y = kCardsTop + card.row * (kCardH + kCardGap);
+  void draw(const Card& card, double y, bool leader) {
     const auto& view = *card.view;
     const Role tone = view.withdrawn ? Role::faint : verdictRole(view.verdict);
     const bool lit = in_.selectedEvidence == view.evidenceId;
     const double foot = std::clamp(card.anchor, card.left + 8, card.left + kCardW - 8);
-    scene_.add(Path{{{card.anchor, kLineFoot + 20}, {card.anchor, kCardsTop - 14}, {foot, y}},
-                    Role::faint,
-                    1.2,
-                    Dash::dotted,
-                    false});
+    if (leader) {
+      scene_.add(Path{{{card.anchor, kLineFoot + 20}, {card.anchor, kCardsTop - 14}, {foot, y}},
+                      Role::faint,
+                      1.2,
+                      Dash::dotted,
+                      false});
+    }
     scene_.add(
         Box{{card.left, y, kCardW, kCardH}, 5, Role::panel, tone, lit ? 3.0 : 1.6, std::nullopt});
     scene_.add(Box{{card.left, y + 4, 5, kCardH - 8}, 2, tone, std::nullopt, 1, std::nullopt});
@@ -539,9 +563,14 @@ class Board {
       text(x, y + 58, "withdrawn, kept", 12.5, Role::faint);
     } else {
       text(x, y + 58, fit(secondLine(view), 12.5, true, w), 12.5, tone, true);
-      text(x, y + 75,
-           fit(view.traps.empty() ? view.expectedText : view.traps.front(), 12, false, w), 12,
-           Role::faint);
+      const std::string& more = !view.traps.empty()         ? view.traps.front()
+                                : view.expectedText.empty() ? view.reason
+                                                            : view.expectedText;
+      double at = y + 74;
+      for (const auto& words : wrapped(measure_, more, 12, false, w, 2)) {
+        text(x, at, words, 12, Role::faint);
+        at += 15;
+      }
     }
     scene_.spots.push_back(
         {{card.left, y, kCardW, kCardH}, "evidence:" + view.evidenceId, view.reason});

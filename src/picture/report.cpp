@@ -58,7 +58,7 @@ void addLine(Report& report, const job::Case& job, const diagnosis::Assessment& 
   const auto readings = std::count_if(job.evidence.begin(), job.evidence.end(), [&](const auto& e) {
     return e.test.circuit == circuit.name;
   });
-  input.height = readings > 4 ? 540 : readings > 0 ? 450 : 310;
+  input.height = readings > 4 ? 700 : readings > 0 ? 590 : 310;
   report.blocks.emplace_back(
       Heading{2, "The line, " + (circuit.location.empty() ? circuit.name : circuit.location)});
   report.blocks.emplace_back(Figure{

@@ -11,7 +11,7 @@ namespace haybale::picture {
 
 namespace {
 
-constexpr double kLeft = 8;
+constexpr double kLeft = 1;
 constexpr double kScaleW = 62;
 constexpr double kTitleH = 26;
 constexpr double kAxisH = 26;
@@ -52,12 +52,12 @@ class Painter {
     const auto scale = commonScale();
     double y = 0;
     for (const auto& lane : in_.lanes) {
-      drawLane(lane, {kLeft, y, in_.width - kLeft, each}, scale);
+      drawLane(lane, {kLeft, y, in_.width - kLeft - 1, each}, scale);
       y += each + kGap;
     }
     axis(lanesH);
     if (speed) {
-      drawSpeed({kLeft, lanesH + kAxisH, in_.width - kLeft, kSpeedH});
+      drawSpeed({kLeft, lanesH + kAxisH, in_.width - kLeft - 1, kSpeedH});
     }
     if (in_.cursorS) {
       const double x = xOf(*in_.cursorS);
@@ -246,7 +246,7 @@ class Painter {
         top = std::max(top, lane.analysis->speedKmh->max);
       }
     }
-    top = std::max(top * 1.1, 0.1);
+    top = std::max(top * 1.4, 0.1);  // head room for the title
     text(span_.right + 6, rect.y + 18, units::format(top, units::Unit::kmh, 2), 12, Role::faint);
     text(span_.right + 6, rect.y + rect.h - 6, "0", 12, Role::faint);
     for (const auto& lane : in_.lanes) {
@@ -279,7 +279,7 @@ class Painter {
 }  // namespace
 
 PlotSpan plotSpan(double width) {
-  return {kLeft + 14, width - kScaleW};
+  return {kLeft + 18, width - kScaleW};
 }
 
 std::pair<double, double> wholeTime(const std::vector<Lane>& lanes) {

@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <filesystem>
 #include <fstream>
 #include <iterator>
 #include <limits>
@@ -329,6 +330,10 @@ Result<Record> readCsv(std::string_view bytes, const std::string& name, const Cs
 }
 
 Result<Record> readCsvFile(const std::string& path, const CsvOptions& options) {
+  std::error_code unknown;
+  if (std::filesystem::exists(path, unknown) && !std::filesystem::is_regular_file(path, unknown)) {
+    return Error{path, std::nullopt, "is not a file", "a capture, not a folder or a device"};
+  }
   std::ifstream file(path, std::ios::binary);
   if (!file) {
     return Error{path, std::nullopt, "cannot be opened",

@@ -303,8 +303,7 @@ void findTraps(ReadingView& view, const job::Evidence& e, const Circuit& circuit
   if (e.test.kind == TestKind::dcVoltage && !reach.sensor && reach.module &&
       view.verdict == Verdict::pass) {
     view.traps.emplace_back(
-        "Proves little: nothing loads the wire, so a 10 M\xCE\xA9 meter cannot see series "
-        "resistance.");
+        "Proves little: with no load a 10 M\xCE\xA9 meter cannot see series resistance.");
   }
   if (isResistance(e.test.kind) && entry.overload && !e.test.highestRange) {
     view.traps.emplace_back("OL on auto range: set the highest range by hand before believing it.");
@@ -354,11 +353,9 @@ void assessWaveform(ReadingView& view, const job::Evidence& e, const WaveformSet
   view.shown = a.signal == trace::Signal::flat
                    ? "flat, " + units::format(a.levels.bias, a.unit)
                    : units::format(a.levels.peakToPeak, a.unit) + " p-p";
-  if (a.frequencyHz) {
-    view.shown += " at " + units::format(a.frequencyHz->median, units::Unit::hertz);
-  }
   const auto comparison = waveforms.comparisons.find(e.id);
-  if (comparison != waveforms.comparisons.end()) {
+  // Said on the weaker side only: "583 %" of a bad wheel tells nobody anything.
+  if (comparison != waveforms.comparisons.end() && comparison->second.ratio <= 1.25) {
     view.expectedText = fmt::format("{:.0f} % of {} at equal speed", 100 * comparison->second.ratio,
                                     comparison->second.b);
   }
@@ -389,9 +386,9 @@ ReadingView assess(const job::Case& c, const job::Evidence& e, const WaveformSet
                : kind == "dc-voltage"            ? "DC volts"
                : kind == "ac-voltage"            ? "AC volts"
                                                  : kind;
-  if (const auto leads = circuit::leadsText(e.test);
-      !leads.empty() && e.test.kind != TestKind::waveform) {
-    view.title += ", " + leads;
+  const auto leads = circuit::leadsText(e.test);
+  if (!leads.empty() && e.test.kind != TestKind::waveform) {
+    view.title += ", " + (leads.starts_with("wire ") ? leads.substr(5) : leads);
   }
   const Circuit* circuit = c.find(e.test.circuit);
   if (!circuit) {

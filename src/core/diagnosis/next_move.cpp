@@ -266,19 +266,18 @@ std::string instructionsFor(const Circuit& circuit, const Test& test) {
 
 std::string cautionFor(const Test& test) {
   if (test.state.wheel == circuit::WheelMotion::spun) {
-    return "Wheel up: rated stands on sound points, the others chocked, nothing under it only on a "
-           "jack. Hands clear of the turning wheel.";
+    return "Wheel up: rated stands on sound points, the others chocked, never on a jack alone. "
+           "Hands clear of the turning wheel.";
   }
   if (test.state.wheel == circuit::WheelMotion::driven) {
     return "ABS and ESC may be off during tests: drive accordingly; a second person watches the "
            "instrument.";
   }
   if (circuit::unitOf(test.kind) == units::Unit::ohm) {
-    return "Key off and wait before unplugging a module. Airbag and orange high-voltage circuits "
-           "are out of bounds.";
+    return "Key off and wait before unplugging a module. Airbag and orange high-voltage circuits: "
+           "out of bounds.";
   }
-  return "Back-probe without spreading the terminals. The maker's procedure and local rules come "
-         "first.";
+  return "Do not spread the terminals. The maker's procedure and local rules come first.";
 }
 
 std::vector<Proposal> proposeTests(const job::Case& c, const Conclusion& conclusion) {

@@ -166,9 +166,22 @@ Status readCircuits(ObjectReader& in, Case& c) {
     }
     c.circuits.push_back(std::move(*one));
   }
+  if (in.error()) {
+    return *in.error();
+  }
   if (c.circuits.empty()) {
     return Error{"circuits", std::nullopt, "no circuit is described",
                  "list at least one, with a name"};
+  }
+  return Done{};
+}
+
+Status readSuspect(ObjectReader& in, Case& c) {
+  c.suspect = in.text("suspect", c.circuits.front().name);
+  if (!c.find(c.suspect)) {
+    return Error{"suspect", std::nullopt,
+                 "\"" + text::shortened(c.suspect, 40) + "\" is not one of the circuits",
+                 "name one of them"};
   }
   return Done{};
 }
@@ -226,7 +239,6 @@ Result<Case> fromJson(const Json& json, const std::string& name) {
   c.version = in.number("version", 1, 1e6).value_or(1);
   readJob(in, c);
   readComplaint(in, c);
-  c.suspect = in.text("suspect");
   c.toolbox = in.texts("toolbox");
   c.allowed = in.texts("allowed");
   if (!in.any("toolbox")) {
@@ -235,7 +247,7 @@ Result<Case> fromJson(const Json& json, const std::string& name) {
   if (!in.any("allowed")) {
     c.allowed = {"unplug", "back-probe"};
   }
-  for (const auto part : {readCircuits, readLimits, readEvidences}) {
+  for (const auto part : {readCircuits, readSuspect, readLimits, readEvidences}) {
     if (in.error()) {
       break;
     }
@@ -245,14 +257,6 @@ Result<Case> fromJson(const Json& json, const std::string& name) {
   }
   if (in.error()) {
     return within(*in.error());
-  }
-  if (c.suspect.empty()) {
-    c.suspect = c.circuits.front().name;
-  }
-  if (!c.find(c.suspect)) {
-    return within({"suspect", std::nullopt,
-                   "\"" + text::shortened(c.suspect, 40) + "\" is not one of the circuits",
-                   "name one of them"});
   }
   c.rest = in.rest();
   return c;

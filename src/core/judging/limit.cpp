@@ -33,7 +33,7 @@ std::string_view spoken(Quantity quantity) {
     case Quantity::wireContinuity:
       return "continuity of the wires";
     case Quantity::acOutput:
-      return "AC output from a hand spin";
+      return "AC output, spun";
     case Quantity::biasUnplugged:
       return "bias, unplugged";
   }

@@ -178,6 +178,9 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
     threshold = {d.quantile(0.5), std::max(0.03 * swing, 5 * out.levels.noiseRms)};
   }
   out.pulses = findPulses(samples, record.time, threshold);
+  if (!square) {
+    refineRises(samples, record.time, threshold.centre, out.pulses);
+  }
   out.cycles = findCycles(samples, out.pulses);
   measurePulses(out, options);
   out.signal = asked != Signal::unknown ? asked

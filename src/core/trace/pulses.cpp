@@ -136,6 +136,43 @@ Extremes extremesOf(std::span<const float> samples, std::size_t from, std::size_
 
 }  // namespace
 
+void refineRises(std::span<const float> samples, const capture::TimeBase& time, double centre,
+                 std::vector<Pulse>& pulses) {
+  std::vector<double> refined(pulses.size());
+  for (std::size_t i = 0; i < pulses.size(); ++i) {
+    refined[i] = pulses[i].riseS;
+    const bool before = i > 0 && pulses[i].follows;
+    const bool after = i + 1 < pulses.size() && pulses[i + 1].follows;
+    const std::size_t at = pulses[i].firstSample;
+    const std::size_t cycle = before  ? at - pulses[i - 1].firstSample
+                              : after ? pulses[i + 1].firstSample - at
+                                      : 0;
+    const std::size_t reach = cycle / 16;
+    if (reach < 2 || at < reach || at + reach > samples.size()) {
+      continue;
+    }
+    double n = 0, t1 = 0, y1 = 0, tt = 0, ty = 0;
+    for (std::size_t k = at - reach; k < at + reach; ++k) {
+      const double t = time.at(k) - pulses[i].riseS;
+      const double y = samples[k] - centre;
+      n += 1;
+      t1 += t;
+      y1 += y;
+      tt += t * t;
+      ty += t * y;
+    }
+    const double slope = (n * ty - t1 * y1) / (n * tt - t1 * t1);
+    const double shift = (t1 - y1 / slope) / n;
+    const double window = (time.at(at + reach - 1) - time.at(at - reach)) / 2;
+    if (slope > 0 && std::abs(shift) < window) {
+      refined[i] += shift;
+    }
+  }
+  for (std::size_t i = 0; i < pulses.size(); ++i) {
+    pulses[i].riseS = refined[i];
+  }
+}
+
 std::vector<Cycle> findCycles(std::span<const float> samples, const std::vector<Pulse>& pulses) {
   std::vector<Cycle> cycles;
   cycles.reserve(pulses.size());

@@ -30,6 +30,13 @@ struct Threshold {
                                             const capture::TimeBase& time,
                                             const Threshold& threshold);
 
+/// Replaces the rise of each pulse by where a straight line, fitted by least squares to the samples
+/// within a sixteenth of a cycle on either side, passes `centre`. For waves that rise smoothly
+/// through it; noise then moves a rise several times less than between two samples. A fit that
+/// leaves its window is not used.
+void refineRises(std::span<const float> samples, const capture::TimeBase& time, double centre,
+                 std::vector<Pulse>& pulses);
+
 /// One cycle: from the rise of a pulse to the rise of the next, with nothing lost between.
 struct Cycle {
   double startS = 0;

@@ -353,7 +353,9 @@ int decimalsFor(double scaled, int digits) {
   if (scaled == 0) {
     return std::max(0, digits - 1);
   }
-  const int whole = static_cast<int>(std::floor(std::log10(std::abs(scaled)) + 1e-9)) + 1;
+  // Half a step of the last digit is added first: 0.99996 with four digits prints as 1.000.
+  const double rounded = std::abs(scaled) * (1 + 0.5 * std::pow(10.0, -digits));
+  const int whole = static_cast<int>(std::floor(std::log10(rounded) + 1e-9)) + 1;
   return std::clamp(digits - whole, 0, 9);
 }
 

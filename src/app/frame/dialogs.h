@@ -1,0 +1,23 @@
+// Questions to the user, in one place so that tests can answer them.
+#pragma once
+
+#include <QString>
+#include <functional>
+
+class QWidget;
+
+namespace haybale::app {
+
+struct Dialogs {
+  /// A file to open; empty when the user thought better of it.
+  std::function<QString(QWidget* parent, const QString& title, const QString& filter)> openFile;
+  /// Where to save; `suggested` carries folder and name.
+  std::function<QString(QWidget* parent, const QString& title, const QString& suggested,
+                        const QString& filter)>
+      saveFile;
+};
+
+/// The dialogs in use; the toolkit's own at first.
+[[nodiscard]] Dialogs& dialogs();
+
+}  // namespace haybale::app

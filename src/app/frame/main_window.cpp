@@ -1,0 +1,320 @@
+#include "app/frame/main_window.h"
+
+#include <QAction>
+#include <QDir>
+#include <QDragEnterEvent>
+#include <QFileInfo>
+#include <QLabel>
+#include <QMenu>
+#include <QMimeData>
+#include <QStackedWidget>
+#include <QStyle>
+#include <QTimer>
+#include <QVBoxLayout>
+
+#include "app/frame/dialogs.h"
+#include "app/frame/job_strip.h"
+#include "app/frame/next_panel.h"
+#include "app/frame/rail.h"
+#include "app/intake/intake_view.h"
+#include "app/line/line_view.h"
+#include "app/report/report_view.h"
+#include "app/style/theme.h"
+#include "app/trace/trace_view.h"
+
+namespace haybale::app {
+
+namespace {
+
+constexpr int kNoticeMs = 9000;
+const char* const kCaseFilter = "Jobs (*.haybale.json *.json);;All files (*)";
+const char* const kCaptureFilter = "Captures (*.csv *.txt *.tsv);;All files (*)";
+
+}  // namespace
+
+MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent) {
+  auto* whole = new QWidget(this);
+  auto* columns = new QHBoxLayout(whole);
+  columns->setContentsMargins(0, 0, 0, 0);
+  columns->setSpacing(0);
+  rail_ = new Rail(whole);
+  rail_->addView(Glyph::intake, tr("Intake"));
+  rail_->addView(Glyph::line, tr("Line"));
+  rail_->addView(Glyph::trace, tr("Trace"));
+  rail_->addView(Glyph::report, tr("Report"));
+  strip_ = new JobStrip(model_, whole);
+  notice_ = new QLabel(whole);
+  notice_->setProperty("notice", true);
+  notice_->setObjectName(QStringLiteral("notice"));
+  notice_->setWordWrap(true);
+  notice_->setTextFormat(Qt::PlainText);
+  notice_->hide();
+  stack_ = new QStackedWidget(whole);
+  intake_ = new IntakeView(model_);
+  line_ = new LineView(model_);
+  trace_ = new TraceView(model_);
+  report_ = new ReportView(model_);
+  for (QWidget* view : std::initializer_list<QWidget*>{intake_, line_, trace_, report_}) {
+    stack_->addWidget(view);
+  }
+  panel_ = new NextPanel(model_, whole);
+  auto* work = new QHBoxLayout;
+  work->setSpacing(0);
+  work->addWidget(stack_, 1);
+  work->addWidget(panel_);
+  auto* right = new QVBoxLayout;
+  right->setSpacing(0);
+  right->addWidget(strip_);
+  right->addWidget(notice_);
+  right->addLayout(work, 1);
+  columns->addWidget(rail_);
+  columns->addLayout(right, 1);
+  setCentralWidget(whole);
+  setAcceptDrops(true);
+  setMinimumSize(1100, 700);
+  resize(1280, 800);
+
+  connect(rail_, &Rail::chosen, this, [this](int index) { showView(static_cast<View>(index)); });
+  connect(strip_, &JobStrip::captureDropped, this, &MainWindow::addCapture);
+  connect(strip_, &JobStrip::jobsMenuWanted, this, &MainWindow::showJobsMenu);
+  connect(strip_, &JobStrip::themeWanted, this, [] {
+    auto& hub = ThemeHub::instance();
+    hub.apply(hub.theme() == picture::Theme::day ? picture::Theme::night : picture::Theme::day);
+  });
+  connect(line_, &LineView::captureDropped, this, &MainWindow::addCapture);
+  connect(trace_, &TraceView::captureDropped, this, &MainWindow::addCapture);
+  connect(trace_, &TraceView::fileWanted, this, &MainWindow::askForCapture);
+  connect(panel_, &NextPanel::fileWanted, this, &MainWindow::askForCapture);
+  connect(panel_, &NextPanel::testShown, this, [this] { showView(kLine); });
+  connect(report_, &ReportView::saveWanted, this, &MainWindow::saveReport);
+  connect(&model_, &JobModel::said, this, &MainWindow::say);
+  connect(&model_, &JobModel::changed, this, &MainWindow::retitle);
+  makeActions();
+  showView(kLine);
+  retitle();
+}
+
+MainWindow::~MainWindow() {
+  if (QWidget* focus = focusWidget()) {
+    focus->clearFocus();
+  }
+  delete takeCentralWidget();
+}
+
+void MainWindow::makeActions() {
+  const struct {
+    QString text;
+    QKeySequence keys;
+    std::function<void()> run;
+  } table[] = {
+      {tr("Undo"), QKeySequence::Undo, [this] { model_.undoStack()->undo(); }},
+      {tr("Redo"), QKeySequence::Redo, [this] { model_.undoStack()->redo(); }},
+      {tr("Save"), QKeySequence::Save, [this] { save(); }},
+      {tr("Open"), QKeySequence::Open, [this] { askForJob(); }},
+      {tr("New"), QKeySequence::New,
+       [this] {
+         model_.startNew();
+         showView(kIntake);
+       }},
+      {tr("Type a reading"), QKeySequence(QStringLiteral("Ctrl+L")),
+       [this] {
+         showView(kLine);
+         line_->focusEntry();
+       }},
+      {tr("Answer the next move"), QKeySequence(QStringLiteral("Ctrl+Return")),
+       [this] { panel_->focusEntry(); }},
+  };
+  for (const auto& row : table) {
+    auto* action = new QAction(row.text, this);
+    action->setShortcut(row.keys);
+    connect(action, &QAction::triggered, this, row.run);
+    addAction(action);
+  }
+}
+
+void MainWindow::showView(View view) {
+  stack_->setCurrentIndex(view);
+  rail_->setCurrent(view);
+  if (view == kLine) {
+    line_->board()->setFocus();
+  } else if (view == kTrace) {
+    trace_->lanes()->setFocus();
+  }
+}
+
+MainWindow::View MainWindow::view() const {
+  return static_cast<View>(stack_->currentIndex());
+}
+
+void MainWindow::say(const QString& sentence, bool bad) {
+  notice_->setText(sentence);
+  notice_->setProperty("bad", bad);
+  notice_->style()->unpolish(notice_);
+  notice_->style()->polish(notice_);
+  notice_->show();
+  // Only the latest sentence is timed; a problem stays until the next one or a click on the strip.
+  if (!bad) {
+    QTimer::singleShot(kNoticeMs, notice_, [this, sentence] {
+      if (notice_->text() == sentence) {
+        notice_->hide();
+      }
+    });
+  }
+}
+
+void MainWindow::retitle() {
+  const QString title = QString::fromStdString(model_.job().title);
+  setWindowTitle(tr("%1 - Hay Bale").arg(title.isEmpty() ? tr("Job") : title));
+}
+
+void MainWindow::openPath(const QString& path) {
+  const bool looksLikeCase = path.endsWith(QStringLiteral(".json"), Qt::CaseInsensitive);
+  if (looksLikeCase) {
+    if (const auto status = model_.open(path); !status) {
+      say(QString::fromStdString(status.error().sentence()), true);
+    }
+    return;
+  }
+  addCapture(model_.selection().circuit, path);
+}
+
+void MainWindow::openDemo() {
+  if (const auto status = model_.openDemo(); !status) {
+    say(QString::fromStdString(status.error().sentence()), true);
+  }
+}
+
+void MainWindow::openLast() {
+  for (const auto& name : recentJobs()) {
+    const bool kept = name.startsWith(QStringLiteral("unsaved:"));
+    const auto status = kept ? model_.openKept(name.mid(8)) : model_.open(name);
+    if (status) {
+      return;
+    }
+  }
+  model_.startNew();
+  showView(kIntake);
+}
+
+bool MainWindow::save(bool ask) {
+  if (QWidget* focus = focusWidget()) {
+    // A box that is being typed in commits what it holds.
+    focus->clearFocus();
+  }
+  QString path = model_.path();
+  if (ask || path.isEmpty()) {
+    const QString name = path.isEmpty() ? QStringLiteral("job.haybale.json") : path;
+    path = dialogs().saveFile(this, tr("Save the job"), name, QString::fromLatin1(kCaseFilter));
+    if (path.isEmpty()) {
+      return false;
+    }
+    if (!path.endsWith(QStringLiteral(".json"), Qt::CaseInsensitive)) {
+      path += QStringLiteral(".haybale.json");
+    }
+  }
+  const auto status = model_.save(path);
+  if (!status) {
+    say(QString::fromStdString(status.error().sentence()), true);
+    return false;
+  }
+  say(tr("Saved in %1.").arg(path), false);
+  return true;
+}
+
+void MainWindow::addCapture(const QString& circuit, const QString& file) {
+  if (file.isEmpty()) {
+    return;
+  }
+  if (file.endsWith(QStringLiteral(".json"), Qt::CaseInsensitive)) {
+    openPath(file);
+    return;
+  }
+  const auto status = model_.addCapture(circuit, file);
+  if (!status) {
+    say(QString::fromStdString(status.error().sentence()), true);
+    return;
+  }
+  const auto* view = model_.assessment().view(model_.selection().evidence.toStdString());
+  say(view && !view->reason.empty()
+          ? QStringLiteral("%1: %2").arg(circuit, QString::fromStdString(view->reason))
+          : tr("Trace of %1 added.").arg(circuit),
+      false);
+  showView(kTrace);
+}
+
+void MainWindow::askForCapture(const QString& circuit) {
+  addCapture(circuit, dialogs().openFile(this, tr("Capture of %1").arg(circuit),
+                                         QString::fromLatin1(kCaptureFilter)));
+}
+
+void MainWindow::askForJob() {
+  const QString path = dialogs().openFile(this, tr("Open a job"), QString::fromLatin1(kCaseFilter));
+  if (!path.isEmpty()) {
+    openPath(path);
+  }
+}
+
+void MainWindow::saveReport(const QString& ending) {
+  const QString base = model_.path().isEmpty()
+                           ? QStringLiteral("report")
+                           : QFileInfo(model_.path()).absolutePath() + QStringLiteral("/") +
+                                 QFileInfo(model_.path()).baseName();
+  const QString path = dialogs().saveFile(
+      this, tr("Save the report"), base + QLatin1Char('.') + ending, QStringLiteral("*.") + ending);
+  if (path.isEmpty()) {
+    return;
+  }
+  const QString full = path.endsWith(QLatin1Char('.') + ending, Qt::CaseInsensitive)
+                           ? path
+                           : path + QLatin1Char('.') + ending;
+  const auto status = report_->writeTo(full);
+  say(status ? tr("Report saved in %1.").arg(full)
+             : QString::fromStdString(status.error().sentence()),
+      !status);
+}
+
+void MainWindow::showJobsMenu(const QPoint& at) {
+  auto* menu = new QMenu(this);
+  menu->setAttribute(Qt::WA_DeleteOnClose);
+  menu->setObjectName(QStringLiteral("jobsMenu"));
+  menu->addAction(tr("New job"), QKeySequence::New, this, [this] {
+    model_.startNew();
+    showView(kIntake);
+  });
+  menu->addAction(tr("Open..."), QKeySequence::Open, this, [this] { askForJob(); });
+  menu->addAction(tr("Save"), QKeySequence::Save, this, [this] { save(); });
+  menu->addAction(tr("Save as..."), this, [this] { save(true); });
+  menu->addAction(tr("Demo job"), this, [this] { openDemo(); });
+  menu->addSeparator();
+  const QStringList recent = recentJobs();
+  if (recent.isEmpty()) {
+    menu->addAction(tr("No recent jobs"))->setEnabled(false);
+  }
+  for (const auto& name : recent) {
+    const bool unsaved = name.startsWith(QStringLiteral("unsaved:"));
+    const auto kept = unsaved ? readAutosave(name.mid(8)) : std::nullopt;
+    const QString text =
+        unsaved ? tr("%1 (no file yet)").arg(kept ? QString::fromStdString(kept->job.title) : name)
+                : QDir::toNativeSeparators(name);
+    menu->addAction(text, this, [this, name, unsaved] {
+      const auto status = unsaved ? model_.openKept(name.mid(8)) : model_.open(name);
+      if (!status) {
+        say(QString::fromStdString(status.error().sentence()), true);
+      }
+    });
+  }
+  menu->popup(at);
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
+  if (!droppedFile(event->mimeData()).isEmpty()) {
+    event->acceptProposedAction();
+  }
+}
+
+void MainWindow::dropEvent(QDropEvent* event) {
+  event->acceptProposedAction();
+  addCapture(model_.selection().circuit, droppedFile(event->mimeData()));
+}
+
+}  // namespace haybale::app

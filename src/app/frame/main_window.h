@@ -1,0 +1,68 @@
+// The frame: rail, strip, views, panel. It only assembles; views never talk to each other.
+#pragma once
+
+#include <QMainWindow>
+
+#include "app/model/job_model.h"
+
+class QLabel;
+class QStackedWidget;
+
+namespace haybale::app {
+
+class IntakeView;
+class JobStrip;
+class LineView;
+class NextPanel;
+class Rail;
+class ReportView;
+class TraceView;
+
+class MainWindow : public QMainWindow {
+  Q_OBJECT
+
+ public:
+  enum View { kIntake, kLine, kTrace, kReport, kViews };
+
+  explicit MainWindow(QWidget* parent = nullptr);
+  /// The views go first: a box that loses the focus still commits what it holds to the model.
+  ~MainWindow() override;
+  [[nodiscard]] JobModel& model() { return model_; }
+  void showView(View view);
+  [[nodiscard]] View view() const;
+
+  /// Opens a case file or a capture, by its content; says so when it cannot.
+  void openPath(const QString& path);
+  void openDemo();
+  /// The job worked on last, or a new one.
+  void openLast();
+  /// Saves; asks for a name when there is none or when `ask`. False when nothing was saved.
+  bool save(bool ask = false);
+
+ protected:
+  void dragEnterEvent(QDragEnterEvent* event) override;
+  void dropEvent(QDropEvent* event) override;
+
+ private:
+  void makeActions();
+  void addCapture(const QString& circuit, const QString& file);
+  void askForCapture(const QString& circuit);
+  void askForJob();
+  void saveReport(const QString& ending);
+  void showJobsMenu(const QPoint& at);
+  void say(const QString& sentence, bool bad);
+  void retitle();
+
+  JobModel model_;
+  Rail* rail_;
+  JobStrip* strip_;
+  QLabel* notice_;
+  QStackedWidget* stack_;
+  IntakeView* intake_;
+  LineView* line_;
+  TraceView* trace_;
+  ReportView* report_;
+  NextPanel* panel_;
+};
+
+}  // namespace haybale::app

@@ -1,0 +1,264 @@
+#include "app/frame/next_panel.h"
+
+#include <fmt/format.h>
+
+#include <QDialog>
+#include <QLabel>
+#include <QPainter>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+#include "app/style/theme.h"
+#include "print/scene_painter.h"
+
+namespace haybale::app {
+
+using picture::Role;
+
+namespace {
+
+constexpr int kOutcomeH = 37;
+
+QString q(const std::string& text) {
+  return QString::fromStdString(text);
+}
+
+QLabel* label(QWidget* parent, const char* property, const QString& name) {
+  auto* l = new QLabel(parent);
+  l->setWordWrap(true);
+  l->setTextFormat(Qt::PlainText);
+  l->setObjectName(name);
+  if (property) {
+    l->setProperty(property, true);
+  }
+  return l;
+}
+
+QFrame* rule(QWidget* parent) {
+  auto* line = new QFrame(parent);
+  line->setProperty("line", true);
+  line->setFixedHeight(1);
+  return line;
+}
+
+}  // namespace
+
+void OutcomeBars::setOutcomes(std::vector<diagnosis::Outcome> outcomes) {
+  outcomes_ = std::move(outcomes);
+  setFixedHeight(static_cast<int>(outcomes_.size()) * kOutcomeH);
+  update();
+}
+
+QSize OutcomeBars::sizeHint() const {
+  return {200, static_cast<int>(outcomes_.size()) * kOutcomeH};
+}
+
+void OutcomeBars::paintEvent(QPaintEvent*) {
+  QPainter painter(this);
+  const auto theme = ThemeHub::instance().theme();
+  const auto measure = print::measure();
+  picture::Scene scene;
+  double y = 0;
+  for (const auto& o : outcomes_) {
+    const double w = width();
+    scene.add(picture::Box{{0, y + 2, w, 8}, 0, Role::rule, std::nullopt, 1, std::nullopt});
+    scene.add(picture::Box{{0, y + 2, std::max(2.0, w * o.probability), 8},
+                           0,
+                           Role::straw,
+                           Role::strawLine,
+                           1,
+                           Role::strawLine});
+    const std::string words =
+        picture::fitted(measure, o.reading + ": " + o.pointsTo, 13.5, false, w - 52);
+    scene.add(picture::Text{{0, y + 27}, words, 13.5, false, Role::ink, picture::Anchor::start});
+    scene.add(picture::Text{{w, y + 27},
+                            fmt::format("{:.0f} %", 100 * o.probability),
+                            13.5,
+                            true,
+                            Role::ink,
+                            picture::Anchor::end});
+    y += kOutcomeH;
+  }
+  print::paint(painter, scene, theme);
+}
+
+NextPanel::NextPanel(JobModel& model, QWidget* parent) : QWidget(parent), model_(model) {
+  setObjectName(QStringLiteral("side"));
+  setAttribute(Qt::WA_StyledBackground);
+  setFixedWidth(324);
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(18, 12, 18, 12);
+  column->setSpacing(4);
+
+  auto* standHead = label(this, "faint", {});
+  standHead->setText(tr("Where it stands"));
+  headline_ = label(this, "sub", QStringLiteral("side.headline"));
+  action_ = label(this, nullptr, QStringLiteral("side.action"));
+  reasons_ = label(this, "faint", QStringLiteral("side.reasons"));
+  why_ = new QPushButton(this);
+  why_->setProperty("flat", true);
+  why_->setStyleSheet(QStringLiteral("text-align: left; padding: 1px 0px; min-height: 24px;"));
+  why_->setObjectName(QStringLiteral("side.why"));
+  connect(why_, &QPushButton::clicked, this, &NextPanel::showReasons);
+  auto* nextHead = label(this, "faint", {});
+  nextHead->setText(tr("Next move"));
+  title_ = label(this, "head", QStringLiteral("side.title"));
+  instructions_ = label(this, nullptr, QStringLiteral("side.instructions"));
+  outcomes_ = new OutcomeBars(this);
+  cost_ = label(this, "faint", QStringLiteral("side.cost"));
+  caution_ = label(this, "caution", QStringLiteral("side.caution"));
+  box_ = new ReadingBox(
+      model_, QStringLiteral("side"),
+      [this] { return current() ? current()->test : model_.selection().test; }, this);
+  box_->setPlaceholder(tr("type what the meter shows"));
+  file_ = new QPushButton(tr("Choose the capture file"), this);
+  file_->setProperty("main", true);
+  file_->setMinimumHeight(44);
+  later_ = new QPushButton(tr("Not now"), this);
+  later_->setProperty("flat", true);
+  later_->setObjectName(QStringLiteral("side.later"));
+  place_ = new QPushButton(tr("Show on the line"), this);
+  place_->setProperty("flat", true);
+  place_->setObjectName(QStringLiteral("side.place"));
+  othersHead_ = label(this, "faint", {});
+  othersHead_->setText(tr("Other ways"));
+
+  for (QWidget* w : std::initializer_list<QWidget*>{nextHead, title_, instructions_}) {
+    column->addWidget(w);
+  }
+  auto* meaning = label(this, "faint", {});
+  meaning->setText(tr("What the answer will mean"));
+  column->addSpacing(4);
+  column->addWidget(meaning);
+  column->addWidget(outcomes_);
+  column->addWidget(cost_);
+  column->addWidget(box_);
+  column->addWidget(file_);
+  auto* row = new QHBoxLayout;
+  row->addWidget(later_);
+  row->addWidget(place_);
+  row->addStretch();
+  column->addLayout(row);
+  column->addWidget(caution_);
+  column->addWidget(rule(this));
+  column->addWidget(othersHead_);
+  for (int i = 0; i < 2; ++i) {
+    auto* other = new QPushButton(this);
+    other->setProperty("flat", true);
+    other->setStyleSheet(QStringLiteral("text-align: left; padding: 1px 0px; min-height: 24px;"));
+    other->setObjectName(QStringLiteral("side.other%1").arg(i));
+    connect(other, &QPushButton::clicked, this, [this, i] {
+      const std::size_t at = static_cast<std::size_t>(i) < shown_ ? static_cast<std::size_t>(i)
+                                                                  : static_cast<std::size_t>(i) + 1;
+      show(at);
+    });
+    others_ << other;
+    column->addWidget(other);
+  }
+  column->addWidget(rule(this));
+  for (QWidget* w :
+       std::initializer_list<QWidget*>{standHead, headline_, action_, reasons_, why_}) {
+    column->addWidget(w);
+  }
+  column->addStretch();
+
+  connect(later_, &QPushButton::clicked, this, [this] {
+    const std::size_t count = model_.assessment().proposals.size();
+    show(count == 0 ? 0 : (shown_ + 1) % count);
+  });
+  connect(place_, &QPushButton::clicked, this, [this] {
+    if (current()) {
+      model_.selectTest(current()->test);
+      emit testShown();
+    }
+  });
+  connect(file_, &QPushButton::clicked, this, [this] {
+    if (current()) {
+      emit fileWanted(q(current()->test.circuit));
+    }
+  });
+  connect(&model_, &JobModel::changed, this, [this] {
+    shown_ = 0;
+    refresh();
+  });
+  connect(&ThemeHub::instance(), &ThemeHub::changed, this, [this] { update(); });
+  refresh();
+}
+
+const diagnosis::Proposal* NextPanel::current() const {
+  const auto& proposals = model_.assessment().proposals;
+  return shown_ < proposals.size() ? &proposals[shown_] : nullptr;
+}
+
+void NextPanel::show(std::size_t index) {
+  shown_ = index;
+  refresh();
+}
+
+void NextPanel::refresh() {
+  const auto& a = model_.assessment();
+  headline_->setText(q(a.conclusion.headline));
+  action_->setText(q(a.conclusion.action));
+  const auto& reasons = a.conclusion.reasons;
+  reasons_->setText(reasons.empty() ? QString() : q(reasons.back()));
+  reasons_->setVisible(!reasons.empty());
+  why_->setText(tr("All %1 reasons").arg(reasons.size()));
+  why_->setVisible(reasons.size() > 1);
+  const auto* p = current();
+  const bool trace = p && p->test.kind == circuit::TestKind::waveform;
+  title_->setText(p ? q(p->title) : tr("No further test would tell more"));
+  instructions_->setText(
+      p ? q(p->instructions)
+        : tr("Act on what stands below, then prove it: repeat the reading that failed."));
+  outcomes_->setOutcomes(p ? p->outcomes : std::vector<diagnosis::Outcome>{});
+  cost_->setText(p ? q(fmt::format("{:.0f} min \xC2\xB7 settles {:.1f} bit of what is still open",
+                                   p->minutes, p->bits))
+                   : QString());
+  caution_->setText(p ? q(p->caution) : QString());
+  for (QWidget* w : std::initializer_list<QWidget*>{cost_, caution_, later_, place_}) {
+    w->setVisible(p != nullptr);
+  }
+  box_->setVisible(p && !trace);
+  file_->setVisible(trace);
+  box_->refreshEcho();
+  std::size_t other = 0;
+  for (std::size_t i = 0;
+       i < a.proposals.size() && other < static_cast<std::size_t>(others_.size()); ++i) {
+    if (i != shown_) {
+      auto* button = others_[static_cast<qsizetype>(other++)];
+      button->setText(button->fontMetrics().elidedText(
+          q(fmt::format("{} \xC2\xB7 {:.0f} min", a.proposals[i].title, a.proposals[i].minutes)),
+          Qt::ElideRight, 284));
+      button->setVisible(true);
+    }
+  }
+  othersHead_->setVisible(other > 0);
+  for (; other < static_cast<std::size_t>(others_.size()); ++other) {
+    others_[static_cast<qsizetype>(other)]->setVisible(false);
+  }
+}
+
+void NextPanel::showReasons() {
+  QDialog dialog(this);
+  dialog.setObjectName(QStringLiteral("reasons"));
+  dialog.setWindowTitle(tr("Why"));
+  auto* column = new QVBoxLayout(&dialog);
+  column->setContentsMargins(22, 18, 22, 18);
+  column->setSpacing(10);
+  const auto& conclusion = model_.assessment().conclusion;
+  auto* head = label(&dialog, "head", {});
+  head->setText(q(conclusion.headline));
+  column->addWidget(head);
+  for (const auto& reason : conclusion.reasons) {
+    auto* line = label(&dialog, nullptr, {});
+    line->setText(q(reason));
+    column->addWidget(line);
+  }
+  auto* close = new QPushButton(tr("Close"), &dialog);
+  connect(close, &QPushButton::clicked, &dialog, &QDialog::accept);
+  column->addWidget(close, 0, Qt::AlignRight);
+  dialog.resize(620, 10);
+  dialog.exec();
+}
+
+}  // namespace haybale::app

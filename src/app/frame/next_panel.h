@@ -1,0 +1,69 @@
+// The panel on the right: where it stands and why, the next move, what each answer would mean, the
+// box for the answer.
+#pragma once
+
+#include <QWidget>
+
+#include "app/frame/reading_box.h"
+#include "app/model/job_model.h"
+
+class QLabel;
+class QPushButton;
+class QVBoxLayout;
+
+namespace haybale::app {
+
+/// Bars of the outcomes of a proposed test: what may be read, what it points to, how likely.
+class OutcomeBars : public QWidget {
+  Q_OBJECT
+
+ public:
+  using QWidget::QWidget;
+  void setOutcomes(std::vector<diagnosis::Outcome> outcomes);
+  [[nodiscard]] QSize sizeHint() const override;
+
+ protected:
+  void paintEvent(QPaintEvent* event) override;
+
+ private:
+  std::vector<diagnosis::Outcome> outcomes_;
+};
+
+class NextPanel : public QWidget {
+  Q_OBJECT
+
+ public:
+  explicit NextPanel(JobModel& model, QWidget* parent = nullptr);
+  void focusEntry() { box_->focusEntry(); }
+
+ signals:
+  /// The user wants to see the place of this test on the line.
+  void testShown();
+  void fileWanted(const QString& circuit);
+
+ private:
+  void refresh();
+  void showReasons();
+  void show(std::size_t index);
+  [[nodiscard]] const diagnosis::Proposal* current() const;
+
+  JobModel& model_;
+  std::size_t shown_ = 0;
+  QLabel* headline_;
+  QLabel* action_;
+  QLabel* reasons_;
+  QPushButton* why_;
+  QLabel* title_;
+  QLabel* instructions_;
+  OutcomeBars* outcomes_;
+  QLabel* cost_;
+  QLabel* caution_;
+  ReadingBox* box_;
+  QPushButton* file_;
+  QPushButton* later_;
+  QPushButton* place_;
+  QLabel* othersHead_;
+  QList<QPushButton*> others_;
+};
+
+}  // namespace haybale::app

@@ -1,0 +1,17 @@
+// Pictures of the window, for the documentation and for machines without a display.
+#pragma once
+
+#include <QString>
+
+namespace haybale::app {
+
+class MainWindow;
+
+/// Renders the window as it stands into a PNG of 1280x800. False when it cannot be written.
+bool savePicture(MainWindow& window, const QString& path);
+
+/// Every main view by day and by night, from the job that is open, into `folder`. False when one
+/// cannot be written.
+bool saveAllPictures(MainWindow& window, const QString& folder);
+
+}  // namespace haybale::app

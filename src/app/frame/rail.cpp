@@ -1,0 +1,67 @@
+#include "app/frame/rail.h"
+
+#include <QButtonGroup>
+#include <QPainter>
+#include <QVBoxLayout>
+
+#include "app/style/theme.h"
+#include "print/scene_painter.h"
+
+namespace haybale::app {
+
+using picture::Role;
+
+RailButton::RailButton(Glyph glyph, const QString& text, QWidget* parent)
+    : QAbstractButton(parent), glyph_(glyph) {
+  setText(text);
+  setCheckable(true);
+  setFocusPolicy(Qt::StrongFocus);
+  setFixedSize(sizeHint());
+}
+
+void RailButton::paintEvent(QPaintEvent*) {
+  QPainter painter(this);
+  const auto theme = ThemeHub::instance().theme();
+  const bool on = isChecked();
+  if (on) {
+    painter.fillRect(rect(), print::colour(Role::ground, theme));
+  }
+  const QColor ink = print::colour(on ? Role::ink : Role::railInk, theme);
+  drawGlyph(painter, glyph_, QRectF(width() / 2.0 - 14, 12, 28, 26), ink);
+  painter.setPen(ink);
+  painter.setFont(print::font(13.5, on));
+  painter.drawText(QRectF(0, 44, width(), 20), Qt::AlignCenter, text());
+  if (hasFocus()) {
+    painter.setPen(QPen(print::colour(Role::straw, theme), 2));
+    painter.drawRect(rect().adjusted(2, 2, -2, -2));
+  }
+}
+
+Rail::Rail(QWidget* parent)
+    : QWidget(parent), group_(new QButtonGroup(this)), layout_(new QVBoxLayout(this)) {
+  setObjectName(QStringLiteral("rail"));
+  setAttribute(Qt::WA_StyledBackground);
+  setFixedWidth(76);
+  layout_->setContentsMargins(0, 64, 0, 0);
+  layout_->setSpacing(4);
+  layout_->addStretch();
+  connect(group_, &QButtonGroup::idClicked, this, &Rail::chosen);
+}
+
+void Rail::addView(Glyph glyph, const QString& name) {
+  const int index = static_cast<int>(group_->buttons().size());
+  auto* button = new RailButton(glyph, name, this);
+  button->setObjectName(QStringLiteral("rail.") + name.toLower());
+  button->setShortcut(QKeySequence(QStringLiteral("Ctrl+%1").arg(index + 1)));
+  button->setToolTip(QStringLiteral("%1 (Ctrl+%2)").arg(name).arg(index + 1));
+  group_->addButton(button, index);
+  layout_->insertWidget(index, button);
+}
+
+void Rail::setCurrent(int index) {
+  if (auto* button = group_->button(index)) {
+    button->setChecked(true);
+  }
+}
+
+}  // namespace haybale::app

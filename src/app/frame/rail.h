@@ -1,0 +1,45 @@
+// The slim rail on the left that switches between views.
+#pragma once
+
+#include <QAbstractButton>
+#include <QWidget>
+
+#include "app/frame/glyph.h"
+
+class QButtonGroup;
+class QVBoxLayout;
+
+namespace haybale::app {
+
+class RailButton : public QAbstractButton {
+  Q_OBJECT
+
+ public:
+  RailButton(Glyph glyph, const QString& text, QWidget* parent);
+  [[nodiscard]] QSize sizeHint() const override { return {76, 72}; }
+
+ protected:
+  void paintEvent(QPaintEvent* event) override;
+
+ private:
+  Glyph glyph_;
+};
+
+class Rail : public QWidget {
+  Q_OBJECT
+
+ public:
+  explicit Rail(QWidget* parent = nullptr);
+  /// Adds a view at the end; the first one is Ctrl+1.
+  void addView(Glyph glyph, const QString& name);
+  void setCurrent(int index);
+
+ signals:
+  void chosen(int index);
+
+ private:
+  QButtonGroup* group_;
+  QVBoxLayout* layout_;
+};
+
+}  // namespace haybale::app

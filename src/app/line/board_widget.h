@@ -1,0 +1,43 @@
+// The line board in the window: paints the described scene, turns clicks and keys into selections.
+#pragma once
+
+#include <QWidget>
+
+#include "app/model/job_model.h"
+#include "picture/scene.h"
+
+namespace haybale::app {
+
+class BoardWidget : public QWidget {
+  Q_OBJECT
+
+ public:
+  explicit BoardWidget(JobModel& model, QWidget* parent = nullptr);
+  /// The scene as painted last; for tests and for tools that need to know where things are.
+  [[nodiscard]] const picture::Scene& scene() const { return scene_; }
+
+ signals:
+  void captureDropped(const QString& circuit, const QString& file);
+  /// A key that begins a reading was pressed while the board had the focus.
+  void typed(const QString& text);
+
+ protected:
+  void paintEvent(QPaintEvent* event) override;
+  void mousePressEvent(QMouseEvent* event) override;
+  void mouseMoveEvent(QMouseEvent* event) override;
+  void keyPressEvent(QKeyEvent* event) override;
+  void resizeEvent(QResizeEvent* event) override;
+  void dragEnterEvent(QDragEnterEvent* event) override;
+  void dropEvent(QDropEvent* event) override;
+  bool event(QEvent* event) override;
+
+ private:
+  void rebuild();
+  void step(int places);
+  void otherWire();
+
+  JobModel& model_;
+  picture::Scene scene_;
+};
+
+}  // namespace haybale::app

@@ -1,0 +1,45 @@
+// Keeps every job as it stands now, beside what the user has saved, so that nothing typed is lost.
+//
+// One file a job in <state>/autosave/: the case, where it was opened from, and text typed but not
+// yet entered. Written atomically at every change, before the change is shown.
+#pragma once
+
+#include <QMap>
+#include <QString>
+#include <QStringList>
+#include <optional>
+#include <vector>
+
+#include "core/job/case.h"
+
+namespace haybale::app {
+
+/// Folder of the program's own state: $HAYBALE_STATE_DIR, else $XDG_STATE_HOME/haybale, else
+/// ~/.local/state/haybale.
+[[nodiscard]] QString stateFolder();
+
+struct Kept {
+  QString id;      ///< name of the autosave file without ".json"
+  QString path;    ///< case file it belongs to; empty for a job never saved
+  QString folder;  ///< where relative captures start
+  job::Case job;
+  QMap<QString, QString> drafts;  ///< text in boxes, by name of the box
+  bool unsaved = false;           ///< the case differs from what was saved
+};
+
+/// The id of a saved case file; a fresh one for a job without a path.
+[[nodiscard]] QString autosaveId(const QString& path);
+
+/// Writes `kept`. `flush` waits for the disk: for entered readings, not for every key.
+Status writeAutosave(const Kept& kept, bool flush);
+/// Empty when there is none, or it cannot be read.
+[[nodiscard]] std::optional<Kept> readAutosave(const QString& id);
+void removeAutosave(const QString& id);
+
+/// Jobs opened before, latest first: paths, and "unsaved:ID" for jobs never saved whose autosave is
+/// still there.
+[[nodiscard]] QStringList recentJobs();
+void noteRecent(const QString& pathOrId);
+void forgetRecent(const QString& pathOrId);
+
+}  // namespace haybale::app

@@ -1,0 +1,340 @@
+#include "app/model/job_model.h"
+
+#include <QDateTime>
+#include <QDir>
+#include <QFileInfo>
+
+#include "core/job/atomic_file.h"
+#include "core/job/case_json.h"
+#include "core/job/demo.h"
+
+namespace haybale::app {
+
+using circuit::Place;
+using circuit::TestKind;
+
+/// One edit as the case before and after: cases are small, and a whole copy cannot be half undone.
+class SnapshotCommand : public QUndoCommand {
+ public:
+  SnapshotCommand(JobModel& model, job::Case before, job::Case after, const QString& what)
+      : QUndoCommand(what), model_(model), before_(std::move(before)), after_(std::move(after)) {}
+  void undo() override { model_.setJob(before_); }
+  void redo() override { model_.setJob(after_); }
+
+ private:
+  JobModel& model_;
+  job::Case before_;
+  job::Case after_;
+};
+
+JobModel::JobModel(QObject* parent) : QObject(parent) {
+  startNew();
+}
+
+void JobModel::adopt(job::Case job, const QString& path, const QString& folder) {
+  undo_.clear();
+  job_ = std::move(job);
+  path_ = path;
+  folder_ = folder;
+  autosaveId_ = autosaveId(path);
+  drafts_.clear();
+  untitled_ = false;
+  selection_ = {};
+  const auto* suspect = job_.suspectCircuit();
+  selection_.circuit = suspect ? QString::fromStdString(suspect->name) : QString();
+  if (suspect) {
+    selection_.test = job::defaultTest(
+        *suspect, {Place::Kind::modulePlug, suspect->path.front().id}, TestKind::resistance);
+  }
+  reassess();
+}
+
+void JobModel::startNew() {
+  adopt(job::newCase(), {}, QDir::currentPath());
+  emit reopened();
+  emit changed();
+  emit selectionChanged();
+}
+
+Status JobModel::openDemo() {
+  // The demo's files live where they can be read and are made again at every opening: the copy is
+  // the user's to change.
+  const QString folder = stateFolder() + QStringLiteral("/demo");
+  QDir().mkpath(folder);
+  job::Case demo;
+  for (const auto& file : job::demoFiles()) {
+    const std::string path = (folder + QLatin1Char('/')).toStdString() + file.name;
+    if (auto status = job::writeFileAtomically(path, file.bytes, false); !status) {
+      return status;
+    }
+    if (file.name == job::kDemoCaseName) {
+      auto parsed = job::parseCase(file.bytes, file.name);
+      if (!parsed) {
+        return parsed.error();
+      }
+      demo = std::move(*parsed);
+    }
+  }
+  adopt(std::move(demo), {}, folder);
+  emit reopened();
+  emit changed();
+  emit selectionChanged();
+  return Done{};
+}
+
+Status JobModel::open(const QString& path) {
+  const QString absolute = QFileInfo(path).absoluteFilePath();
+  auto saved = job::loadCase(absolute.toStdString());
+  if (!saved) {
+    return saved.error();
+  }
+  const auto kept = readAutosave(autosaveId(absolute));
+  adopt(std::move(*saved), absolute, QFileInfo(absolute).absolutePath());
+  if (kept) {
+    drafts_ = kept->drafts;
+    if (kept->unsaved && job::toJson(kept->job) != job::toJson(job_)) {
+      undo_.push(new SnapshotCommand(*this, job_, kept->job, tr("changes brought back")));
+      emit said(tr("Changes that were not saved are back. Undo shows the file as it was saved."),
+                false);
+    }
+  }
+  noteRecent(absolute);
+  emit reopened();
+  emit changed();
+  emit selectionChanged();
+  return Done{};
+}
+
+Status JobModel::openKept(const QString& id) {
+  auto kept = readAutosave(id);
+  if (!kept) {
+    return Error{id.toStdString(), std::nullopt, "is not kept any more", "choose another job"};
+  }
+  adopt(std::move(kept->job), kept->path, kept->folder);
+  autosaveId_ = id;
+  drafts_ = kept->drafts;
+  untitled_ = true;
+  emit reopened();
+  emit changed();
+  emit selectionChanged();
+  return Done{};
+}
+
+Status JobModel::save(const QString& path) {
+  const QString absolute = QFileInfo(path).absoluteFilePath();
+  const QString newFolder = QFileInfo(absolute).absolutePath();
+  job::Case moved = job_;
+  if (newFolder != folder_) {
+    // Captures named relative to the old folder keep pointing at the same files.
+    for (auto& e : moved.evidence) {
+      if (!e.reading.file.empty()) {
+        e.reading.file = diagnosis::capturePath(e.reading.file, folder_.toStdString());
+      }
+    }
+  }
+  if (auto status = job::writeFileAtomically(absolute.toStdString(), job::caseText(moved));
+      !status) {
+    return status;
+  }
+  const QString oldId = autosaveId_;
+  const bool moves = absolute != path_;
+  job_ = std::move(moved);
+  path_ = absolute;
+  folder_ = newFolder;
+  autosaveId_ = autosaveId(absolute);
+  untitled_ = false;
+  if (moves) {
+    // Steps before the move would bring back paths relative to the old folder.
+    undo_.clear();
+    removeAutosave(oldId);
+    forgetRecent(QStringLiteral("unsaved:") + oldId);
+    reassess();
+  }
+  undo_.setClean();
+  if (drafts_.isEmpty()) {
+    removeAutosave(autosaveId_);
+  } else {
+    autosave(true);
+  }
+  noteRecent(absolute);
+  emit changed();
+  return Done{};
+}
+
+void JobModel::change(const QString& what, const std::function<void(job::Case&)>& edit) {
+  job::Case after = job_;
+  edit(after);
+  if (job::toJson(after) == job::toJson(job_)) {
+    return;
+  }
+  undo_.push(new SnapshotCommand(*this, job_, std::move(after), what));
+}
+
+void JobModel::setJob(const job::Case& job) {
+  job_ = job;
+  if (path_.isEmpty() && !untitled_) {
+    untitled_ = true;
+    noteRecent(QStringLiteral("unsaved:") + autosaveId_);
+  }
+  autosave(true);
+  reassess();
+  if (!selectedCircuit()) {
+    const auto* suspect = job_.suspectCircuit();
+    selection_.circuit = suspect ? QString::fromStdString(suspect->name) : QString();
+  }
+  if (!job_.evidenceById(selection_.evidence.toStdString())) {
+    selection_.evidence.clear();
+  }
+  emit changed();
+}
+
+void JobModel::reassess() {
+  assessment_ = diagnosis::assessCase(job_, folder_.toStdString(), shelf_);
+}
+
+void JobModel::autosave(bool flush) {
+  Kept kept;
+  kept.id = autosaveId_;
+  kept.path = path_;
+  kept.folder = folder_;
+  kept.job = job_;
+  kept.drafts = drafts_;
+  kept.unsaved = true;
+  if (const auto status = writeAutosave(kept, flush); !status) {
+    emit said(tr("This change could not be kept on disk: %1")
+                  .arg(QString::fromStdString(status.error().sentence())),
+              true);
+  }
+}
+
+Status JobModel::enterReading(const QString& text) {
+  return enterReading(text, selection_.test);
+}
+
+Status JobModel::enterReading(const QString& text, const circuit::Test& test) {
+  const auto* circuit = job_.find(test.circuit);
+  if (!circuit) {
+    return Error{"", std::nullopt, "no circuit is chosen", "click a place on the line first"};
+  }
+  auto typed = job::parseReadingLine(text.toStdString(), *circuit, test);
+  if (!typed) {
+    return typed.error();
+  }
+  job::Evidence e;
+  e.id = job_.nextEvidenceId();
+  e.test = typed->test;
+  e.reading = typed->reading;
+  e.time = QDateTime::currentDateTime().toString(Qt::ISODate).toStdString();
+  selection_.test = typed->test;
+  selection_.evidence = QString::fromStdString(e.id);
+  change(tr("reading %1").arg(QString::fromStdString(units::format(*e.reading.value))),
+         [&](job::Case& c) { c.evidence.push_back(e); });
+  emit selectionChanged();
+  return Done{};
+}
+
+Status JobModel::addCapture(const QString& circuitName, const QString& file) {
+  const auto* circuit = job_.find(circuitName.toStdString());
+  if (!circuit) {
+    return Error{circuitName.toStdString(), std::nullopt, "is not a circuit of this job",
+                 "drop the capture on one of its wheels"};
+  }
+  const QString absolute = QFileInfo(file).absoluteFilePath();
+  if (const auto record = shelf_.load(absolute.toStdString()); !record) {
+    return record.error();
+  }
+  job::Evidence e;
+  e.id = job_.nextEvidenceId();
+  e.test = job::defaultTest(*circuit, {Place::Kind::modulePlug, circuit->path.front().id},
+                            TestKind::waveform);
+  e.test.state.key = circuit::Key::off;
+  e.test.state.unplugged = {circuit->path.front().id};
+  const QString relative = QDir(folder_).relativeFilePath(absolute);
+  e.reading.file = (relative.startsWith(QStringLiteral("..")) ? absolute : relative).toStdString();
+  e.time = QDateTime::currentDateTime().toString(Qt::ISODate).toStdString();
+  selection_.evidence = QString::fromStdString(e.id);
+  change(tr("trace of %1").arg(circuitName), [&](job::Case& c) { c.evidence.push_back(e); });
+  emit selectionChanged();
+  return Done{};
+}
+
+void JobModel::setWithdrawn(const QString& id, bool withdrawn) {
+  change(withdrawn ? tr("withdraw a reading") : tr("count a reading again"), [&](job::Case& c) {
+    for (auto& e : c.evidence) {
+      e.withdrawn = e.id == id.toStdString() ? withdrawn : e.withdrawn;
+    }
+  });
+}
+
+void JobModel::removeEvidence(const QString& id) {
+  change(tr("remove a reading"), [&](job::Case& c) {
+    std::erase_if(c.evidence, [&](const auto& e) { return e.id == id.toStdString(); });
+  });
+}
+
+void JobModel::selectCircuit(const QString& name) {
+  const auto* circuit = job_.find(name.toStdString());
+  if (!circuit || name == selection_.circuit) {
+    return;
+  }
+  selection_.circuit = name;
+  selection_.evidence.clear();
+  selection_.test = job::defaultTest(*circuit, {Place::Kind::modulePlug, circuit->path.front().id},
+                                     TestKind::resistance);
+  emit selectionChanged();
+}
+
+void JobModel::selectPlace(const Place& place, circuit::WireId wire) {
+  const auto* circuit = selectedCircuit();
+  if (!circuit) {
+    return;
+  }
+  const TestKind kind = selection_.test.kind;
+  selection_.test = job::defaultTest(*circuit, place, kind);
+  if (wire != circuit::WireId::a && kind == TestKind::dcVoltage) {
+    selection_.test.red->wire = wire;
+  }
+  selection_.evidence.clear();
+  emit selectionChanged();
+}
+
+void JobModel::selectTest(const circuit::Test& test) {
+  selection_.circuit = QString::fromStdString(test.circuit);
+  selection_.test = test;
+  selection_.evidence.clear();
+  emit selectionChanged();
+}
+
+void JobModel::selectKind(TestKind kind) {
+  const auto* circuit = selectedCircuit();
+  if (!circuit || !selection_.test.red) {
+    return;
+  }
+  selectTest(job::defaultTest(*circuit, selection_.test.red->place, kind));
+}
+
+void JobModel::selectEvidence(const QString& id) {
+  if (const auto* e = job_.evidenceById(id.toStdString())) {
+    selection_.circuit = QString::fromStdString(e->test.circuit);
+    selection_.evidence = id;
+    emit selectionChanged();
+  }
+}
+
+void JobModel::setDraft(const QString& box, const QString& text) {
+  if (drafts_.value(box) == text) {
+    return;
+  }
+  if (text.isEmpty()) {
+    drafts_.remove(box);
+  } else {
+    drafts_.insert(box, text);
+  }
+  if (path_.isEmpty() && !untitled_) {
+    untitled_ = true;
+    noteRecent(QStringLiteral("unsaved:") + autosaveId_);
+  }
+  autosave(false);
+}
+
+}  // namespace haybale::app

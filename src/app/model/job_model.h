@@ -1,0 +1,104 @@
+// The one model every view talks to: the case, what the core says of it, the undo stack, what is
+// selected.
+#pragma once
+
+#include <QObject>
+#include <QUndoStack>
+#include <functional>
+
+#include "app/model/autosave.h"
+#include "core/diagnosis/assessment.h"
+#include "core/job/reading_line.h"
+
+namespace haybale::app {
+
+/// What the next reading will be, and what is looked at. Not part of the case, not undone.
+struct Selection {
+  QString circuit;
+  circuit::Test test;  ///< the test a bare value will be entered for
+  QString evidence;    ///< id of the reading whose reason is shown; may be empty
+};
+
+class JobModel : public QObject {
+  Q_OBJECT
+
+ public:
+  explicit JobModel(QObject* parent = nullptr);
+
+  [[nodiscard]] const job::Case& job() const { return job_; }
+  [[nodiscard]] const diagnosis::Assessment& assessment() const { return assessment_; }
+  [[nodiscard]] const Selection& selection() const { return selection_; }
+  [[nodiscard]] const circuit::Circuit* selectedCircuit() const {
+    return job_.find(selection_.circuit.toStdString());
+  }
+  [[nodiscard]] QUndoStack* undoStack() { return &undo_; }
+  /// The case file; empty for a job never saved.
+  [[nodiscard]] const QString& path() const { return path_; }
+  [[nodiscard]] bool isUnsaved() const { return !undo_.isClean() || untitled_; }
+  [[nodiscard]] QString autosaveName() const { return autosaveId_; }
+
+  // --- opening and saving; an error leaves the job as it was
+  void startNew();
+  Status openDemo();
+  /// Opens a case. Changes kept by autosave come back as one undoable step; text in boxes comes
+  /// back too.
+  Status open(const QString& path);
+  /// Opens a job that was never saved, by its autosave id.
+  Status openKept(const QString& id);
+  Status save(const QString& path);
+
+  // --- edits; each is one step of undo and is on disk before it is shown
+  /// Applies `edit` to the case under the name `what`. Nothing happens when it changes nothing.
+  void change(const QString& what, const std::function<void(job::Case&)>& edit);
+  /// Reads a typed line on top of the selected test and adds it as evidence.
+  Status enterReading(const QString& text);
+  /// The same for a test that was proposed.
+  Status enterReading(const QString& text, const circuit::Test& test);
+  /// Adds a capture file as a trace of `circuit`. The file is read first; an unreadable one is not
+  /// added.
+  Status addCapture(const QString& circuit, const QString& file);
+  void setWithdrawn(const QString& evidence, bool withdrawn);
+  void removeEvidence(const QString& evidence);
+
+  // --- selection
+  void selectCircuit(const QString& name);
+  void selectPlace(const circuit::Place& place, circuit::WireId wire);
+  /// Chooses the whole test: from a proposal, or from the function keys.
+  void selectTest(const circuit::Test& test);
+  void selectKind(circuit::TestKind kind);
+  void selectEvidence(const QString& id);
+
+  // --- text in boxes
+  [[nodiscard]] QString draft(const QString& box) const { return drafts_.value(box); }
+  void setDraft(const QString& box, const QString& text);
+
+ signals:
+  /// The case or what follows from it changed.
+  void changed();
+  void selectionChanged();
+  /// Another job is shown: boxes take their drafts anew.
+  void reopened();
+  /// A sentence for the user; `bad` when something did not work.
+  void said(const QString& sentence, bool bad);
+
+ private:
+  friend class SnapshotCommand;
+  void adopt(job::Case job, const QString& path, const QString& folder);
+  void setJob(const job::Case& job);
+  void reassess();
+  void autosave(bool flush);
+  [[nodiscard]] QString folder() const { return folder_; }
+
+  job::Case job_;
+  diagnosis::Assessment assessment_;
+  diagnosis::CaptureShelf shelf_;
+  Selection selection_;
+  QUndoStack undo_;
+  QString path_;
+  QString folder_;
+  QString autosaveId_;
+  QMap<QString, QString> drafts_;
+  bool untitled_ = false;  // never saved, but worth keeping
+};
+
+}  // namespace haybale::app

@@ -1,0 +1,89 @@
+#include "app/report/report_view.h"
+
+#include <QDateTime>
+#include <QLabel>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QVBoxLayout>
+
+#include "app/style/theme.h"
+#include "print/report_pages.h"
+#include "print/scene_painter.h"
+
+namespace haybale::app {
+
+namespace {
+constexpr int kPageWidth = 800;
+}
+
+ReportView::ReportView(JobModel& model, QWidget* parent) : QWidget(parent), model_(model) {
+  setObjectName(QStringLiteral("page"));
+  setAttribute(Qt::WA_StyledBackground);
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(16, 8, 16, 10);
+  auto* top = new QHBoxLayout;
+  auto* head = new QLabel(tr("Report, as it will be printed"), this);
+  head->setProperty("sub", true);
+  top->addWidget(head, 1);
+  for (const auto& [text, ending] : {std::pair{tr("Save as PDF"), QStringLiteral("pdf")},
+                                     std::pair{tr("Save as HTML"), QStringLiteral("html")}}) {
+    auto* button = new QPushButton(text, this);
+    button->setObjectName(QStringLiteral("report.") + ending);
+    button->setProperty("main", ending == QStringLiteral("pdf"));
+    button->setMinimumHeight(38);
+    connect(button, &QPushButton::clicked, this,
+            [this, ending = ending] { emit saveWanted(ending); });
+    top->addWidget(button);
+  }
+  column->addLayout(top);
+  area_ = new QScrollArea(this);
+  area_->setFrameShape(QFrame::NoFrame);
+  area_->setWidgetResizable(true);
+  auto* sheet = new QWidget(area_);
+  pages_ = new QVBoxLayout(sheet);
+  pages_->setAlignment(Qt::AlignHCenter | Qt::AlignTop);
+  pages_->setSpacing(14);
+  area_->setWidget(sheet);
+  column->addWidget(area_, 1);
+  connect(&model_, &JobModel::changed, this, [this] {
+    stale_ = true;
+    if (isVisible()) {
+      refresh();
+    }
+  });
+}
+
+void ReportView::showEvent(QShowEvent* event) {
+  QWidget::showEvent(event);
+  if (stale_) {
+    refresh();
+  }
+}
+
+picture::Report ReportView::report() const {
+  const std::string when =
+      QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd HH:mm")).toStdString();
+  return picture::reportOf(model_.job(), model_.assessment(), when, print::measure());
+}
+
+void ReportView::refresh() {
+  stale_ = false;
+  while (auto* item = pages_->takeAt(0)) {
+    delete item->widget();
+    delete item;
+  }
+  int number = 0;
+  for (const auto& page : print::toImages(report(), kPageWidth)) {
+    auto* label = new QLabel;
+    label->setObjectName(QStringLiteral("report.page%1").arg(++number));
+    label->setPixmap(QPixmap::fromImage(page));
+    label->setFixedSize(page.size());
+    pages_->addWidget(label);
+  }
+}
+
+Status ReportView::writeTo(const QString& path) {
+  return print::saveReport(report(), path);
+}
+
+}  // namespace haybale::app

@@ -1,0 +1,53 @@
+// Trace lanes in the window: zoom by wheel and keys, pan by drag, captures dropped on a lane.
+#pragma once
+
+#include <QWidget>
+
+#include "app/model/job_model.h"
+#include "picture/trace_lanes.h"
+
+namespace haybale::app {
+
+class LanesWidget : public QWidget {
+  Q_OBJECT
+
+ public:
+  explicit LanesWidget(JobModel& model, QWidget* parent = nullptr);
+  [[nodiscard]] const picture::Scene& scene() const { return scene_; }
+  [[nodiscard]] double fromS() const { return fromS_; }
+  [[nodiscard]] double toS() const { return toS_; }
+  void showAll();
+
+ signals:
+  void captureDropped(const QString& circuit, const QString& file);
+  void fileWanted(const QString& circuit);
+
+ protected:
+  void paintEvent(QPaintEvent* event) override;
+  void resizeEvent(QResizeEvent* event) override;
+  void wheelEvent(QWheelEvent* event) override;
+  void mousePressEvent(QMouseEvent* event) override;
+  void mouseMoveEvent(QMouseEvent* event) override;
+  void keyPressEvent(QKeyEvent* event) override;
+  void dragEnterEvent(QDragEnterEvent* event) override;
+  void dropEvent(QDropEvent* event) override;
+
+ private:
+  void reload();
+  void rebuild();
+  void zoom(double factor, double aroundS);
+  void pan(double seconds);
+  [[nodiscard]] double timeAt(double x) const;
+  [[nodiscard]] QString circuitAt(QPointF at) const;
+
+  JobModel& model_;
+  picture::Scene scene_;
+  std::vector<picture::Lane> lanes_;
+  std::pair<double, double> whole_{0, 1};
+  double fromS_ = 0;
+  double toS_ = 1;
+  std::optional<double> cursorS_;
+  QPointF dragFrom_;
+};
+
+}  // namespace haybale::app

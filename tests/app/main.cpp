@@ -1,0 +1,20 @@
+#include <gtest/gtest.h>
+
+#include <QApplication>
+
+#include "print/scene_painter.h"
+#include "typist.h"
+
+int main(int argc, char** argv) {
+  if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) {
+    qputenv("QT_QPA_PLATFORM", "offscreen");
+  }
+  QApplication application(argc, argv);
+  QApplication::setStyle(QStringLiteral("Fusion"));
+  haybale::print::loadFonts();
+  if (argc == 3 && qstrcmp(argv[1], "--typist") == 0) {
+    return haybale::app::typist(QString::fromLocal8Bit(argv[2]));
+  }
+  testing::InitGoogleTest(&argc, argv);
+  return RUN_ALL_TESTS();
+}

@@ -1,0 +1,256 @@
+#include <cmath>
+#include <numeric>
+
+#include "core/diagnosis/assessment.h"
+#include "core/job/reading_line.h"
+#include "core/signal/synth.h"
+#include "support/haybale_test.h"
+
+namespace haybale::diagnosis {
+namespace {
+
+using judging::Verdict;
+
+class Job : public testing::Test {
+ protected:
+  Job() : c(job::newCase()) {}
+
+  void reading(const char* circuitName, const std::string& line) {
+    const auto& circuit = *c.find(circuitName);
+    const auto start = job::defaultTest(circuit, {circuit::Place::Kind::modulePlug, "module"},
+                                        circuit::TestKind::resistance);
+    const auto typed = job::parseReadingLine(line, circuit, start);
+    ASSERT_HB_OK(typed);
+    job::Evidence e;
+    e.id = c.nextEvidenceId();
+    e.test = typed->test;
+    e.reading = typed->reading;
+    c.evidence.push_back(e);
+  }
+
+  void trace(const char* circuitName, double fluxMwb, double kmh, std::vector<int> missing = {}) {
+    const auto& circuit = *c.find(circuitName);
+    signal::PassiveWheel wheel;
+    wheel.fluxSwingMwb = fluxMwb;
+    wheel.missingTeeth = std::move(missing);
+    auto record = std::make_shared<capture::Record>();
+    record->time.stepS = 1e-4;
+    record->channels.push_back(signal::passiveSignal(
+        wheel, [kmh](double) { return kmh; }, 1e4, 2.5));
+    job::Evidence e;
+    e.id = c.nextEvidenceId();
+    e.test = job::defaultTest(circuit, {circuit::Place::Kind::modulePlug, "module"},
+                              circuit::TestKind::waveform);
+    e.test.state.key = circuit::Key::off;
+    e.test.state.unplugged = {"module"};
+    e.reading.file = "/" + e.id + ".csv";
+    shelf.put(e.reading.file, record);
+    c.evidence.push_back(e);
+  }
+
+  [[nodiscard]] Assessment assessed() { return assessCase(c, "/", shelf); }
+
+  job::Case c;
+  CaptureShelf shelf;
+};
+
+TEST_F(Job, AMegohmCoilFailsAndSaysWhy) {
+  reading("RR", "4M8");
+  const auto a = assessed();
+  EXPECT_EQ(a.views[0].verdict, Verdict::fail);
+  EXPECT_NE(a.views[0].reason.find("above the limit 0.80 to 2.50 kΩ (common practice)"),
+            std::string::npos)
+      << a.views[0].reason;
+}
+
+TEST_F(Job, NearALimitTheMeterCannotTell) {
+  reading("RR", "2.49k");
+  const auto a = assessed();
+  EXPECT_EQ(a.views[0].verdict, Verdict::cannotTell);
+  EXPECT_NE(a.views[0].reason.find("cannot be told"), std::string::npos);
+}
+
+// IEC 60028: 2.6 kΩ at 90 °C is 2.6 / 1.2751 = 2.039 kΩ at 20 °C, which keeps the limit.
+TEST_F(Job, AHotCoilIsBroughtToTheLimitsTemperature) {
+  reading("RR", "2.60k at 90C");
+  EXPECT_EQ(assessed().views[0].checks[0].verdict, Verdict::pass);
+  EXPECT_NE(assessed().views[0].checks[0].reason.find("2.039 kΩ at 20 °C"), std::string::npos)
+      << assessed().views[0].checks[0].reason;
+}
+
+TEST_F(Job, ServiceInformationOverridesCommonPractice) {
+  judging::Limit own;
+  own.quantity = judging::Quantity::coilResistance;
+  own.min = 950;
+  own.max = 1100;
+  own.provenance = judging::Provenance::serviceInformation;
+  c.limits.push_back(own);
+  reading("RR", "1.30k");
+  const auto view = assessed().views[0];
+  EXPECT_EQ(view.verdict, Verdict::fail);
+  EXPECT_NE(view.reason.find("service information"), std::string::npos);
+}
+
+TEST_F(Job, TheGoodWheelIsTheSpecification) {
+  reading("RL", "module pair 1.12k");
+  reading("RL", "C2 a gnd 2.60V unplugged");
+  reading("RL", "module a gnd 0.26V plugged");
+  const auto p = learnParameters(c, *c.find("RR"));
+  EXPECT_NEAR(p.biasV.nominal, 2.60, 1e-9);
+  EXPECT_NEAR(p.coilOhm.nominal, 1120 - 0.23, 0.1);
+  EXPECT_NEAR(p.sourceOhm.nominal, 1119.8 * 9, 5) << "the divider: coil (V / v - 1)";
+  reading("RR", "C2 a gnd 2.58V unplugged");
+  EXPECT_EQ(assessed().views[3].verdict, Verdict::pass)
+      << "2.6 V is right where the good wheel shows it, whatever a chart says";
+  reading("RR", "C2 a gnd 1.20V unplugged");
+  const auto ghost = assessed().views[4];
+  EXPECT_EQ(ghost.verdict, Verdict::fail);
+  ASSERT_FALSE(ghost.traps.empty());
+  EXPECT_NE(ghost.traps[0].find("ghost voltage"), std::string::npos);
+}
+
+TEST_F(Job, LeftAndRightAreCompared) {
+  reading("RL", "module pair 1.00k");
+  reading("RR", "module pair 1.90k");
+  const auto view = assessed().views[1];
+  EXPECT_EQ(view.checks[0].verdict, Verdict::pass) << "it keeps the general limit";
+  EXPECT_EQ(view.verdict, Verdict::fail) << "but not the good wheel";
+}
+
+TEST_F(Job, TrapsAreSaidAtTheReading) {
+  reading("RR", "C2 a gnd 4.98V unplugged");
+  reading("RR", "module a gnd OL unplugged key off");
+  reading("RR", "module pair ac 0.4V");
+  const auto a = assessed();
+  EXPECT_NE(a.views[0].traps.at(0).find("Proves little"), std::string::npos);
+  EXPECT_NE(a.views[1].traps.at(0).find("highest range"), std::string::npos);
+  EXPECT_NE(a.views[2].traps.at(0).find("read the hertz too"), std::string::npos);
+}
+
+TEST_F(Job, NothingMeasuredIsSaidSoAndTheFirstMoveIsAtTheModulePlug) {
+  const auto a = assessed();
+  EXPECT_EQ(a.conclusion.state, State::open);
+  EXPECT_EQ(a.conclusion.headline, "Nothing measured on RR yet");
+  ASSERT_FALSE(a.proposals.empty());
+  for (const auto& p : a.proposals) {
+    EXPECT_GT(p.minutes, 0);
+    EXPECT_FALSE(p.caution.empty());
+    double sum = 0;
+    for (const auto& o : p.outcomes) {
+      sum += o.probability;
+    }
+    EXPECT_LE(sum, 1 + 1e-9);
+  }
+}
+
+TEST_F(Job, SharesSumToOneWhateverIsLeft) {
+  reading("RR", "4M8");
+  const auto& suspects = assessed().conclusion.suspects;
+  EXPECT_NEAR(std::accumulate(suspects.begin(), suspects.end(), 0.0,
+                              [](double s, const auto& x) { return s + x.share; }),
+              1.0, 1e-9);
+}
+
+// The story: megohms at the module, a good coil beyond C2, and the pair dead at C2 towards the
+// module: the break lies between, and the loaded return tells which wire.
+TEST_F(Job, HalfSplitEndsOnTheLegWithTheBreak) {
+  reading("RL", "module pair 1.12k");
+  reading("RL", "C2 a gnd 4.98V unplugged");
+  reading("RR", "module pair 4M8");
+  reading("RR", "C2.w pair 1.10k unplugged");
+  reading("RR", "C2 a gnd 4.97V unplugged");
+  reading("RR", "C2 a b 3.36V dc key on unplugged");
+  reading("RR", "C1 a b 4.98V dc key on unplugged");
+  reading("RR", "C1.w pair 4M8 unplugged");
+  const auto a = assessed();
+  EXPECT_EQ(a.conclusion.state, State::isolated) << a.conclusion.headline;
+  EXPECT_EQ(a.conclusion.suspects.front().element, "L2");
+  EXPECT_EQ(a.conclusion.suspects.front().wire, circuit::WireId::b);
+  EXPECT_GE(a.conclusion.reasons.size(), 6U);
+}
+
+TEST_F(Job, ADeadCoilIsFoundAtTheSensor) {
+  reading("RR", "module pair OL");
+  reading("RR", "sensor pair OL");
+  const auto a = assessed();
+  EXPECT_EQ(a.conclusion.state, State::isolated);
+  EXPECT_EQ(a.conclusion.suspects.front().element, "sensor");
+  EXPECT_EQ(a.conclusion.suspects.front().fault, "sensor-open");
+}
+
+TEST_F(Job, AMissingToothIsTheRingsAndNotTheWires) {
+  trace("RL", 1.0, 14);
+  trace("RR", 1.0, 9, {13});
+  const auto a = assessed();
+  EXPECT_EQ(a.conclusion.state, State::isolated);
+  EXPECT_EQ(a.conclusion.suspects.front().element, "ring");
+}
+
+TEST_F(Job, AWeakTraceWithAGoodCoilPointsAtTheGap) {
+  reading("RL", "module pair 1.12k");
+  reading("RR", "module pair 1.13k");
+  trace("RL", 1.0, 9);
+  trace("RR", 0.3, 14);
+  const auto a = assessed();
+  EXPECT_EQ(a.views[3].verdict, Verdict::fail);
+  EXPECT_EQ(a.conclusion.suspects.front().element, "sensor");
+  EXPECT_EQ(a.conclusion.suspects.front().fault, "wide-gap");
+}
+
+TEST_F(Job, AllGoodReadingsLeaveNothingWrongInTheLead) {
+  reading("RL", "module pair 1.12k");
+  reading("RR", "module pair 1.11k");
+  trace("RL", 1.0, 9);
+  trace("RR", 0.98, 14);
+  reading("RR", "module a gnd OL unplugged");
+  reading("RR", "module b gnd OL unplugged");
+  EXPECT_EQ(assessed().conclusion.suspects.front().fault, "none");
+}
+
+TEST_F(Job, ContradictionIsCalledSoAndTheClashingReadingNamed) {
+  reading("RR", "module pair 1.12k");
+  reading("RR", "C2.w pair OL unplugged");
+  auto a = assessed();
+  EXPECT_EQ(a.conclusion.state, State::contradictory);
+  EXPECT_NE(a.conclusion.reasons.back().find("the rest agrees"), std::string::npos);
+  c.evidence[1].withdrawn = true;
+  a = assessed();
+  EXPECT_NE(a.conclusion.state, State::contradictory)
+      << "withdrawing the wrong reading brings the belief back";
+}
+
+TEST_F(Job, ProposalsKeepToTheToolBoxAndSkipWhatIsDone) {
+  const auto has = [](const Assessment& a, circuit::TestKind kind) {
+    return std::any_of(a.proposals.begin(), a.proposals.end(),
+                       [&](const auto& p) { return p.test.kind == kind; });
+  };
+  c.toolbox = {"multimeter"};
+  EXPECT_FALSE(has(assessed(), circuit::TestKind::waveform));
+  EXPECT_FALSE(has(assessed(), circuit::TestKind::loop));
+  c.toolbox = {"scope"};
+  EXPECT_TRUE(has(assessed(), circuit::TestKind::waveform));
+  EXPECT_FALSE(has(assessed(), circuit::TestKind::resistance));
+  c.toolbox = {"multimeter", "jumper-leads"};
+  const auto first = assessed().proposals.front().test;
+  job::Evidence e;
+  e.id = "x";
+  e.test = first;
+  e.reading.value = units::Entry{1120, false, circuit::unitOf(first.kind), false, 1};
+  c.evidence.push_back(e);
+  const auto next = assessed().proposals;
+  for (const auto& p : next) {
+    EXPECT_FALSE(p.test.kind == first.kind && p.test.red == first.red &&
+                 p.test.black == first.black && p.test.state == first.state);
+  }
+}
+
+TEST_F(Job, AMissingCaptureIsSaidAndNothingElseBreaks) {
+  trace("RL", 1.0, 9);
+  c.evidence[0].reading.file = "/no/such.csv";
+  const auto a = assessed();
+  EXPECT_EQ(a.views[0].shown, "capture missing");
+  EXPECT_NE(a.views[0].reason.find("/no/such.csv"), std::string::npos);
+}
+
+}  // namespace
+}  // namespace haybale::diagnosis

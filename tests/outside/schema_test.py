@@ -1,0 +1,35 @@
+"""The published schema against case files: the demo, one written by hand, and broken ones it must refuse."""
+import copy
+import json
+import sys
+from pathlib import Path
+
+import jsonschema
+
+root = Path(sys.argv[1])
+schema = json.loads((root / "docs/formats/case.schema.json").read_text())
+jsonschema.Draft7Validator.check_schema(schema)
+validator = jsonschema.Draft7Validator(schema)
+demo = json.loads((root / "demo/bale-cart-7.haybale.json").read_text())
+errors = list(validator.iter_errors(demo))
+assert not errors, errors[0]
+
+minimal = {"format": "haybale-case", "version": 1, "circuits": [{"name": "RR"}]}
+assert validator.is_valid(minimal)
+newer = copy.deepcopy(demo)
+newer["of_a_newer_version"] = {"x": 1}
+assert validator.is_valid(newer)
+
+
+def broken(change):
+    case = copy.deepcopy(demo)
+    change(case)
+    return not validator.is_valid(case)
+
+
+assert broken(lambda c: c.update(format="other"))
+assert broken(lambda c: c.pop("circuits"))
+assert broken(lambda c: c["circuits"][0]["path"][1].update(zone="attic"))
+assert broken(lambda c: c["evidence"][0]["reading"].update(ohm="lots"))
+assert broken(lambda c: c["evidence"][0].pop("test"))
+print("schema ok")
