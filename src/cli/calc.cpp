@@ -75,7 +75,7 @@ using WheelSum =
 
 // A calculation of one or two numbers and the wheel.
 void addWheelSum(CLI::App& calc, Action& chosen, const char* name, const char* help,
-                 const char* first, const char* second, bool teeth, WheelSum sum) {
+                 const char* first, const char* second, bool teeth, const WheelSum& sum) {
   struct State {
     Wheel wheel;
     double x = 0;

@@ -4,7 +4,8 @@
 
 #include <algorithm>
 #include <cmath>
-#include <map>
+
+#include "picture/reading_cards.h"
 
 namespace haybale::picture {
 
@@ -24,9 +25,6 @@ constexpr double kWireA = 182;
 constexpr double kWireB = 222;
 constexpr double kLineFoot = 253;
 constexpr double kCardsTop = 310;
-constexpr double kCardW = 178;
-constexpr double kCardH = 94;
-constexpr double kCardGap = 10;
 constexpr double kGoodTitle = 22;  // line over the good wheel's row
 constexpr double kTarget = 36;     // smallest side of a click target
 
@@ -437,15 +435,8 @@ class Board {
     }
   }
 
-  struct Card {
-    const diagnosis::ReadingView* view;
-    double anchor;  // x of its place
-    double left = 0;
-    int row = 0;
-  };
-
-  [[nodiscard]] std::vector<Card> cardsOf(const std::string& name) const {
-    std::vector<Card> all;
+  [[nodiscard]] std::vector<ReadingCard> cardsOf(const std::string& name) const {
+    std::vector<ReadingCard> all;
     for (std::size_t i = 0; i < in_.job->evidence.size() && i < in_.assessment->views.size(); ++i) {
       const auto& e = in_.job->evidence[i];
       if (e.test.circuit == name) {
@@ -459,9 +450,9 @@ class Board {
   // places.
   void cards() {
     const Circuit* peer = circuit::peerOf(in_.job->circuits, circuit_);
-    auto good =
-        peer && circuit_.name == in_.job->suspect ? cardsOf(peer->name) : std::vector<Card>{};
-    std::erase_if(good, [](const Card& card) { return card.view->withdrawn; });
+    auto good = peer && circuit_.name == in_.job->suspect ? cardsOf(peer->name)
+                                                          : std::vector<ReadingCard>{};
+    std::erase_if(good, [](const ReadingCard& card) { return card.view->withdrawn; });
     auto own = cardsOf(circuit_.name);
     if (own.empty()) {
       text(in_.width / 2, kCardsTop + 40,
@@ -470,118 +461,12 @@ class Board {
     }
     const double foot = in_.height - kCardH - kCardGap;
     const bool room = !good.empty() && foot - kGoodTitle > kCardsTop + kCardH;
-    hang(own, kCardsTop, room ? foot - kGoodTitle : in_.height, true);
+    CardHanger hanger{scene_, measure_, in_.selectedEvidence, in_.width};
+    hanger.hang(std::move(own), kCardsTop, room ? foot - kGoodTitle : in_.height, kLineFoot + 20);
     if (room) {
       text(8, foot - 8, "The good wheel, " + peer->name, 13, Role::faint, true);
-      hang(good, foot, in_.height, false);
+      hanger.hang(std::move(good), foot, in_.height, std::nullopt);
     }
-  }
-
-  void hang(std::vector<Card>& cards, double top, double bottom, bool leaders) {
-    if (cards.empty()) {
-      return;
-    }
-    const int left = arrange(cards, bottom - top);
-    for (const auto& card : cards) {
-      draw(card, top + card.row * (kCardH + kCardGap), leaders);
-    }
-    if (left > 0) {
-      text(in_.width - 8, top - 8, fmt::format("and {} more, in the report", left), 13, Role::faint,
-           false, Anchor::end);
-    }
-  }
-
-  // Each card as near below its place as the ones already hung allow; newest readings win when
-  // there is no room. Returns how many found none.
-  int arrange(std::vector<Card>& all, double height) const {
-    const int rows = std::max(1, static_cast<int>((height + kCardGap) / (kCardH + kCardGap)));
-    const int perRow =
-        std::max(1, static_cast<int>((in_.width - 10 + kCardGap) / (kCardW + kCardGap)));
-    const std::size_t room = static_cast<std::size_t>(rows * perRow);
-    const int leftOut = static_cast<int>(all.size() > room ? all.size() - room : 0);
-    all.erase(all.begin(), all.begin() + leftOut);
-    std::stable_sort(all.begin(), all.end(),
-                     [](const Card& a, const Card& b) { return a.anchor < b.anchor; });
-    // Cards in order of place fill the rows in turn, so that neighbours stand above each other.
-    const int used =
-        std::min(rows, static_cast<int>((all.size() + static_cast<std::size_t>(perRow) - 1) /
-                                        static_cast<std::size_t>(perRow)) +
-                           (all.size() > 2 ? 1 : 0));
-    std::vector<double> end(static_cast<std::size_t>(std::min(rows, used)), 0.0);
-    for (auto& card : all) {
-      const double wanted = std::clamp(card.anchor - kCardW / 2, 5.0, in_.width - kCardW - 5);
-      std::size_t best = 0;
-      for (std::size_t r = 0; r < end.size(); ++r) {
-        if (std::max(end[r], wanted) < std::max(end[best], wanted) - 1) {
-          best = r;
-        }
-      }
-      card.row = static_cast<int>(best);
-      card.left = std::max(end[best], wanted);
-      end[best] = card.left + kCardW + kCardGap;
-    }
-    pullBack(all, end.size());
-    return leftOut;
-  }
-
-  // A row that ran past the right edge is pushed back to the left as a whole.
-  void pullBack(std::vector<Card>& all, std::size_t rows) const {
-    for (std::size_t r = 0; r < rows; ++r) {
-      double limit = in_.width - 5;
-      for (auto it = all.rbegin(); it != all.rend(); ++it) {
-        if (it->row == static_cast<int>(r)) {
-          it->left = std::min(it->left, limit - kCardW);
-          limit = it->left - kCardGap;
-        }
-      }
-    }
-  }
-
-  void draw(const Card& card, double y, bool leader) {
-    const auto& view = *card.view;
-    const Role tone = view.withdrawn ? Role::faint : verdictRole(view.verdict);
-    const bool lit = in_.selectedEvidence == view.evidenceId;
-    const double foot = std::clamp(card.anchor, card.left + 8, card.left + kCardW - 8);
-    if (leader) {
-      scene_.add(Path{{{card.anchor, kLineFoot + 20}, {card.anchor, kCardsTop - 14}, {foot, y}},
-                      Role::faint,
-                      1.2,
-                      Dash::dotted,
-                      false});
-    }
-    scene_.add(
-        Box{{card.left, y, kCardW, kCardH}, 5, Role::panel, tone, lit ? 3.0 : 1.6, std::nullopt});
-    scene_.add(Box{{card.left, y + 4, 5, kCardH - 8}, 2, tone, std::nullopt, 1, std::nullopt});
-    const double x = card.left + 13;
-    const double w = kCardW - 20;
-    text(x, y + 18, fit(view.title, 12.5, false, w), 12.5, Role::faint);
-    text(x, y + 40, fit(view.shown, 18, true, w), 18, view.withdrawn ? Role::faint : Role::ink,
-         true);
-    if (view.withdrawn) {
-      const double length = std::min(w, measure_(view.shown, 18, true));
-      line({x, y + 34}, {x + length, y + 34}, Role::faint, 2);
-      text(x, y + 58, "withdrawn, kept", 12.5, Role::faint);
-    } else {
-      text(x, y + 58, fit(secondLine(view), 12.5, true, w), 12.5, tone, true);
-      const std::string& more = !view.traps.empty()         ? view.traps.front()
-                                : view.expectedText.empty() ? view.reason
-                                                            : view.expectedText;
-      double at = y + 74;
-      for (const auto& words : wrapped(measure_, more, 12, false, w, 2)) {
-        text(x, at, words, 12, Role::faint);
-        at += 15;
-      }
-    }
-    scene_.spots.push_back(
-        {{card.left, y, kCardW, kCardH}, "evidence:" + view.evidenceId, view.reason});
-  }
-
-  static std::string secondLine(const diagnosis::ReadingView& view) {
-    if (!view.verdict) {
-      return verdictWord(view.verdict);
-    }
-    const bool proves = !view.traps.empty() && view.traps.front().starts_with("Proves little");
-    return proves ? "pass, but proves little" : verdictWord(view.verdict);
   }
 
   const BoardInput& in_;

@@ -9,6 +9,7 @@
 
 class QGridLayout;
 class QLabel;
+class QMimeData;
 class QPushButton;
 
 namespace haybale::app {

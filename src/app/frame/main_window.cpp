@@ -3,6 +3,7 @@
 #include <QAction>
 #include <QDir>
 #include <QDragEnterEvent>
+#include <QFile>
 #include <QFileInfo>
 #include <QLabel>
 #include <QMenu>
@@ -29,6 +30,15 @@ namespace {
 constexpr int kNoticeMs = 9000;
 const char* const kCaseFilter = "Jobs (*.haybale.json *.json);;All files (*)";
 const char* const kCaptureFilter = "Captures (*.csv *.txt *.tsv);;All files (*)";
+
+// A case is JSON: by its name, or because its first sign that is not blank is a brace.
+bool looksLikeCase(const QString& path) {
+  if (path.endsWith(QStringLiteral(".json"), Qt::CaseInsensitive)) {
+    return true;
+  }
+  QFile file(path);
+  return file.open(QIODevice::ReadOnly) && file.read(64).trimmed().startsWith('{');
+}
 
 }  // namespace
 
@@ -168,8 +178,7 @@ void MainWindow::retitle() {
 }
 
 void MainWindow::openPath(const QString& path) {
-  const bool looksLikeCase = path.endsWith(QStringLiteral(".json"), Qt::CaseInsensitive);
-  if (looksLikeCase) {
+  if (looksLikeCase(path)) {
     if (const auto status = model_.open(path); !status) {
       say(QString::fromStdString(status.error().sentence()), true);
     }
@@ -225,7 +234,7 @@ void MainWindow::addCapture(const QString& circuit, const QString& file) {
   if (file.isEmpty()) {
     return;
   }
-  if (file.endsWith(QStringLiteral(".json"), Qt::CaseInsensitive)) {
+  if (looksLikeCase(file)) {
     openPath(file);
     return;
   }

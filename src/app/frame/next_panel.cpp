@@ -109,7 +109,11 @@ NextPanel::NextPanel(JobModel& model, QWidget* parent) : QWidget(parent), model_
   caution_ = label(this, "caution", QStringLiteral("side.caution"));
   box_ = new ReadingBox(
       model_, QStringLiteral("side"),
-      [this] { return current() ? current()->test : model_.selection().test; }, this);
+      [this] {
+        const auto* proposal = current();
+        return proposal ? proposal->test : model_.selection().test;
+      },
+      this);
   box_->setPlaceholder(tr("type what the meter shows"));
   file_ = new QPushButton(tr("Choose the capture file"), this);
   file_->setProperty("main", true);

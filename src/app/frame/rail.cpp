@@ -16,7 +16,7 @@ RailButton::RailButton(Glyph glyph, const QString& text, QWidget* parent)
   setText(text);
   setCheckable(true);
   setFocusPolicy(Qt::StrongFocus);
-  setFixedSize(sizeHint());
+  setFixedSize(RailButton::sizeHint());
 }
 
 void RailButton::paintEvent(QPaintEvent*) {

@@ -3,10 +3,11 @@
 #pragma once
 
 #include <QWidget>
+#include <span>
 
+#include "app/intake/mark_box.h"
 #include "app/intake/text_binding.h"
 
-class QCheckBox;
 class QGridLayout;
 class QLabel;
 
@@ -19,24 +20,20 @@ class IntakeView : public QWidget {
   explicit IntakeView(JobModel& model, QWidget* parent = nullptr);
 
  private:
-  QWidget* jobPart();
+  QWidget* vehiclePart();
   QWidget* complaintPart();
+  QWidget* toolsPart();
+  QWidget* allowedPart();
+  void addMarks(QGridLayout* grid, int top, int columns, std::span<const std::string_view> words,
+                const ListOf& list, const QString& what, const QString& prefix);
   QWidget* circuitsPart();
   QWidget* limitsPart();
-  QWidget* toolsPart();
-  /// A box that stands for membership of `name` in one of the case's lists.
-  QCheckBox* listBox(const QString& text, const std::string& name,
-                     std::vector<std::string> job::Case::*list, const QString& what);
-  void rebuildCircuits();
-  void rebuildRepairs();
   void refresh();
+  void rebuildRepairs();
 
   JobModel& model_;
   QLabel* tyreNote_ = nullptr;
-  QGridLayout* circuits_ = nullptr;
-  QWidget* circuitsBox_ = nullptr;
-  QWidget* repairsBox_ = nullptr;
-  QString circuitsShown_;
+  QWidget* repairs_ = nullptr;
   QString repairsShown_;
 };
 

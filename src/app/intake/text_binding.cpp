@@ -55,6 +55,9 @@ void bind(QLineEdit* edit, JobModel& model, const TextField& field,
       const QSignalBlocker quiet(edit);
       edit->setText(text);
       if (!edit->hasFocus()) {
+        edit->setCursorPosition(0);  // a long text shows its beginning
+      }
+      if (!edit->hasFocus()) {
         edit->setCursorPosition(0);
       }
     }

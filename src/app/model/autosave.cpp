@@ -32,7 +32,7 @@ QString textOf(const Json& json, const char* key) {
 }  // namespace
 
 QString stateFolder() {
-  if (const QString own = qEnvironmentVariable("HAYBALE_STATE_DIR"); !own.isEmpty()) {
+  if (QString own = qEnvironmentVariable("HAYBALE_STATE_DIR"); !own.isEmpty()) {
     return own;
   }
   const QString base = qEnvironmentVariable("XDG_STATE_HOME");
@@ -142,7 +142,15 @@ void noteRecent(const QString& pathOrId) {
   QStringList names = recentJobs();
   names.removeAll(pathOrId);
   names.prepend(pathOrId);
-  writeRecent(names.mid(0, kMostRecent));
+  // Jobs that have no file yet are found nowhere else: they are never dropped from the list.
+  QStringList kept;
+  qsizetype files = 0;
+  for (const auto& name : names) {
+    if (name.startsWith(QStringLiteral("unsaved:")) || ++files <= kMostRecent) {
+      kept << name;
+    }
+  }
+  writeRecent(kept);
 }
 
 void forgetRecent(const QString& pathOrId) {

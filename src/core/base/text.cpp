@@ -116,7 +116,7 @@ std::string toUtf8(std::string_view text) {
 }
 
 std::string shortened(std::string_view text, std::size_t most) {
-  const std::string sound = toUtf8(text);
+  std::string sound = toUtf8(text);
   if (sound.size() <= most) {
     return sound;
   }

@@ -75,6 +75,8 @@ inline constexpr std::array<std::string_view, 9> kWhenNames{
     "bump",   "steering",  "wet"};
 inline constexpr std::array<std::string_view, 6> kToolNames{
     "multimeter", "scope", "scan-tool", "jumper-leads", "test-lamp", "signal-source"};
+inline constexpr std::array<std::string_view, 4> kAllowedNames{"unplug", "back-probe", "pierce",
+                                                               "cut"};
 
 /// A job with four wheels and typical lines, rear right in question, common-practice limits;
 /// nothing measured.
