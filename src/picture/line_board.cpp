@@ -77,7 +77,6 @@ std::vector<Span> spansOf(const Circuit& circuit, double width) {
   const auto fixed = [](ElementKind kind) {
     switch (kind) {
       case ElementKind::module:
-        return 84.0;
       case ElementKind::connector:
         return 84.0;
       case ElementKind::splice:

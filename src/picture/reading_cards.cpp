@@ -26,8 +26,8 @@ void pullBack(std::vector<ReadingCard>& cards, std::size_t rows, double width) {
 }
 
 std::string verdictLine(const diagnosis::ReadingView& view) {
-  const bool little =
-      view.verdict && !view.traps.empty() && view.traps.front().starts_with("Proves little");
+  const bool little = view.verdict && !view.traps.empty() &&
+                      view.traps.front().kind == diagnosis::TrapKind::unloaded;
   return little ? "pass, but proves little" : verdictWord(view.verdict);
 }
 
@@ -117,7 +117,7 @@ void CardHanger::words(const diagnosis::ReadingView& view, double x, double y) {
     return;
   }
   text(58, verdictLine(view), 12.5, true, verdictRole(view.verdict));
-  const std::string& more = !view.traps.empty()         ? view.traps.front()
+  const std::string& more = !view.traps.empty()         ? view.traps.front().text
                             : view.expectedText.empty() ? view.reason
                                                         : view.expectedText;
   double at = 74;

@@ -81,7 +81,7 @@ void addReadings(Report& report, const job::Case& job, const diagnosis::Assessme
     const auto& view = assessment.views[i];
     std::string why = view.reason;
     for (const auto& trap : view.traps) {
-      why += " " + trap;
+      why += " " + trap.text;
     }
     const std::string verdict = view.withdrawn ? "withdrawn" : verdictWord(view.verdict);
     table.rows.push_back(

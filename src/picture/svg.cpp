@@ -115,7 +115,9 @@ class Writer {
   // Lines rising to the right, clipped to the box.
   static std::vector<std::pair<Point, Point>> hatchLines(const Rect& r) {
     std::vector<std::pair<Point, Point>> lines;
-    for (double c = 7; c < r.w + r.h; c += 7) {
+    const int count = static_cast<int>((r.w + r.h) / 7);
+    for (int i = 1; i <= count; ++i) {
+      const double c = 7.0 * i;
       const double x1 = std::max(0.0, c - r.h);
       const double x2 = std::min(r.w, c);
       lines.push_back({{r.x + x1, r.y + c - x1}, {r.x + x2, r.y + c - x2}});

@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "core/sensing/tyre.h"
+#include "picture/axis.h"
 
 namespace haybale::picture {
 
@@ -25,13 +26,6 @@ std::size_t sampleAt(const capture::TimeBase& time, std::size_t count, double s)
   }
   return static_cast<std::size_t>(std::lower_bound(time.timesS.begin(), time.timesS.end(), s) -
                                   time.timesS.begin());
-}
-
-// A step of 1, 2 or 5 times a power of ten, about `wanted` long.
-double niceStep(double wanted) {
-  const double power = std::pow(10.0, std::floor(std::log10(std::max(wanted, 1e-12))));
-  const double part = wanted / power;
-  return power * (part < 1.5 ? 1 : part < 3.5 ? 2 : part < 7.5 ? 5 : 10);
 }
 
 class Painter {
@@ -130,8 +124,7 @@ class Painter {
   template <class Y>
   void levels(const Lane& lane, const Rect& plot, const Scale& scale, const Y& y) {
     const double step = niceStep((scale.high - scale.low) / std::max(2.0, plot.h / 34));
-    for (double v = std::ceil(scale.low / step) * step; v <= scale.high + step * 1e-6; v += step) {
-      const double value = std::abs(v) < step * 1e-6 ? 0 : v;
+    for (const double value : ticks(scale.low, scale.high, step)) {
       scene_.add(Path{{{plot.x, y(value)}, {plot.x + plot.w, y(value)}},
                       Role::rule,
                       value == 0 ? 1.4 : 0.8,
@@ -226,12 +219,11 @@ class Painter {
 
   void axis(double top) {
     const double step = niceStep((in_.toS - in_.fromS) / 6);
-    for (double s = std::ceil(in_.fromS / step) * step; s <= in_.toS + step * 1e-9; s += step) {
+    for (const double s : ticks(in_.fromS, in_.toS, step)) {
       const double x = xOf(s);
       scene_.add(Path{{{x, top}, {x, top + 5}}, Role::faint, 1, Dash::solid, false});
-      const double shown = std::abs(s) < step * 1e-6 ? 0 : s;
       if (x < in_.width - 14) {
-        text(x, top + 19, shown == 0 ? "0 s" : units::format(shown, units::Unit::second, 3), 12,
+        text(x, top + 19, s == 0 ? "0 s" : units::format(s, units::Unit::second, 3), 12,
              Role::faint, false, Anchor::middle);
       }
     }

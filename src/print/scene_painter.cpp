@@ -112,7 +112,9 @@ class Brush {
     painter_.save();
     painter_.setClipRect(r, Qt::IntersectClip);
     painter_.setPen(QPen(ink, 1.2));
-    for (double c = 7; c < r.width() + r.height(); c += 7) {
+    const int count = static_cast<int>((r.width() + r.height()) / 7);
+    for (int i = 1; i <= count; ++i) {
+      const double c = 7.0 * i;
       painter_.drawLine(QPointF(r.left() + c - r.height(), r.bottom()),
                         QPointF(r.left() + c, r.top()));
     }

@@ -176,7 +176,7 @@ void LineView::refresh() {
   if (view && evidence) {
     QString text = q(picture::verdictWord(view->verdict)) + QStringLiteral(": ") + q(view->reason);
     for (const auto& trap : view->traps) {
-      text += QLatin1Char(' ') + q(trap);
+      text += QLatin1Char(' ') + q(trap.text);
     }
     reason_->setText(evidence->withdrawn ? tr("Withdrawn, kept: ") + text : text);
     reason_->setStyleSheet(QStringLiteral("color: %1; font-weight: bold;")

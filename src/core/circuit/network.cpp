@@ -1,20 +1,34 @@
 #include "core/circuit/network.h"
 
-#include <Eigen/Dense>
 #include <algorithm>
 #include <cmath>
-#include <limits>
+#include <numbers>
 
 namespace haybale::circuit {
 
-void Network::addResistor(Node a, Node b, double ohm) {
-  if (ohm >= kOpenOhm || a == b) {
-    return;
-  }
-  branches_.push_back({a, b, 1.0 / std::max(ohm, kLeastOhm)});
+template <class T>
+void LinearNetwork<T>::clear() {
+  nodes_ = 0;
+  branches_.clear();
+  injections_.clear();
 }
 
-void Network::addSource(Node plus, Node minus, double volts, double ohm) {
+template <class T>
+void LinearNetwork<T>::addAdmittance(Node a, Node b, T siemens) {
+  if (a != b && siemens != T(0)) {
+    branches_.push_back({std::max(a, b), std::min(a, b), siemens});
+  }
+}
+
+template <class T>
+void LinearNetwork<T>::addResistor(Node a, Node b, double ohm) {
+  if (ohm < kOpenOhm) {
+    addAdmittance(a, b, T(1.0 / std::max(ohm, kLeastOhm)));
+  }
+}
+
+template <class T>
+void LinearNetwork<T>::addSource(Node plus, Node minus, T volts, double ohm) {
   const double series = std::max(ohm, kLeastOhm);
   addResistor(plus, minus, series);
   if (series < kOpenOhm) {
@@ -22,7 +36,8 @@ void Network::addSource(Node plus, Node minus, double volts, double ohm) {
   }
 }
 
-void Network::addCurrent(Node from, Node to, double amperes) {
+template <class T>
+void LinearNetwork<T>::addCurrent(Node from, Node to, T amperes) {
   if (from != kGround) {
     injections_.push_back({from, -amperes});
   }
@@ -31,35 +46,170 @@ void Network::addCurrent(Node from, Node to, double amperes) {
   }
 }
 
-std::vector<double> Network::solve() const {
-  Eigen::MatrixXd g = Eigen::MatrixXd::Zero(nodes_, nodes_);
-  Eigen::VectorXd i = Eigen::VectorXd::Zero(nodes_);
-  g.diagonal().array() += kFloatingSiemens;
-  for (const auto& branch : branches_) {
-    for (const auto& [at, other] : {std::pair{branch.a, branch.b}, std::pair{branch.b, branch.a}}) {
-      if (at == kGround) {
-        continue;
-      }
-      g(at, at) += branch.siemens;
-      if (other != kGround) {
-        g(at, other) -= branch.siemens;
-      }
+template <class T>
+void LinearNetwork<T>::fill() {
+  const auto n = static_cast<std::size_t>(nodes_);
+  mesh_.assign(n * n, T(0));
+  toGround_.assign(n, T(kFloatingSiemens));
+  driven_.assign(n, T(0));
+  inverse_.resize(n);
+  volts_.resize(n);
+  lowest_.resize(n);
+  for (std::size_t i = 0; i < n; ++i) {
+    lowest_[i] = static_cast<int>(i);
+  }
+  for (const auto& branch : branches_) {  // branch.b < branch.a
+    const auto a = static_cast<std::size_t>(branch.a);
+    if (branch.b == kGround) {
+      toGround_[a] += branch.siemens;
+    } else {
+      mesh_[a * n + static_cast<std::size_t>(branch.b)] += branch.siemens;
+      lowest_[a] = std::min(lowest_[a], branch.b);
     }
   }
   for (const auto& injection : injections_) {
-    i(injection.node) += injection.amperes;
+    driven_[static_cast<std::size_t>(injection.node)] += injection.amperes;
   }
-  const Eigen::LDLT<Eigen::MatrixXd> factored(g);
-  std::vector<double> volts(static_cast<std::size_t>(nodes_),
-                            std::numeric_limits<double>::quiet_NaN());
-  if (factored.info() != Eigen::Success) {
-    return volts;
+}
+
+template <class T>
+void LinearNetwork<T>::eliminate() {
+  const auto n = static_cast<std::size_t>(nodes_);
+  for (std::size_t k = n; k-- > 0;) {
+    const T* star = &mesh_[k * n];
+    const auto low = static_cast<std::size_t>(lowest_[k]);
+    T sum = toGround_[k];
+    for (std::size_t j = low; j < k; ++j) {
+      sum += star[j];
+    }
+    inverse_[k] = T(1) / sum;
+    for (std::size_t i = low; i < k; ++i) {
+      if (star[i] == T(0)) {
+        continue;
+      }
+      const T share = star[i] * inverse_[k];
+      toGround_[i] += share * toGround_[k];
+      driven_[i] += share * driven_[k];
+      T* row = &mesh_[i * n];
+      for (std::size_t j = low; j < i; ++j) {
+        row[j] += share * star[j];
+      }
+      lowest_[i] = std::min(lowest_[i], lowest_[k]);
+    }
   }
-  const Eigen::VectorXd v = factored.solve(i);
-  if (v.allFinite()) {
-    std::copy(v.begin(), v.end(), volts.begin());
+}
+
+template <class T>
+void LinearNetwork<T>::substitute() {
+  const auto n = static_cast<std::size_t>(nodes_);
+  for (std::size_t k = 0; k < n; ++k) {
+    const T* star = &mesh_[k * n];
+    T current = driven_[k];
+    for (auto j = static_cast<std::size_t>(lowest_[k]); j < k; ++j) {
+      current += star[j] * volts_[j];
+    }
+    volts_[k] = current * inverse_[k];
   }
-  return volts;
+}
+
+template <class T>
+const std::vector<T>& LinearNetwork<T>::solve() {
+  fill();
+  eliminate();
+  substitute();
+  return volts_;
+}
+
+template class LinearNetwork<double>;
+template class LinearNetwork<std::complex<double>>;
+
+void Network::clear() {
+  linear_.clear();
+  bent_.clear();
+  pieces_.clear();
+  coils_.clear();
+}
+
+void Network::addCoil(Node plus, Node minus, double ohm, double henry, double peakVolts) {
+  if (ohm < kOpenOhm && plus != minus) {
+    coils_.push_back({plus, minus, ohm, henry, peakVolts, linear_.branches()});
+    linear_.addResistor(plus, minus, ohm);
+  }
+}
+
+void Network::addBent(Node a, Node b, std::span<const Piece> pieces) {
+  if (a == b) {
+    return;
+  }
+  // Begins at the piece that holds 0 V: most branches rest there.
+  std::size_t now = 0;
+  while (now + 1 < pieces.size() && pieces[now].toVolts < 0) {
+    ++now;
+  }
+  bent_.push_back({a, b, pieces_.size(), pieces.size(), now});
+  pieces_.insert(pieces_.end(), pieces.begin(), pieces.end());
+}
+
+void Network::solvePieces() {
+  piecewise_.copyBranches(linear_);
+  piecewise_.copySources(linear_);
+  for (const auto& branch : bent_) {
+    const Piece& piece = pieces_[branch.first + branch.now];
+    piecewise_.addAdmittance(branch.a, branch.b, piece.siemens);
+    piecewise_.addCurrent(branch.a, branch.b, piece.amperes);
+  }
+  piecewise_.solve();
+}
+
+// Moves every branch (or the first only) one piece towards where its voltage lies.
+bool Network::hop(bool onlyOne) {
+  bool moved = false;
+  for (auto& branch : bent_) {
+    const double volts = piecewise_.at(branch.a) - piecewise_.at(branch.b);
+    const double slack = 1e-9 * (1 + std::abs(volts));
+    const Piece* pieces = &pieces_[branch.first];
+    if (branch.now + 1 < branch.count && volts > pieces[branch.now].toVolts + slack) {
+      ++branch.now;
+    } else if (branch.now > 0 && volts < pieces[branch.now - 1].toVolts - slack) {
+      --branch.now;
+    } else {
+      continue;
+    }
+    moved = true;
+    if (onlyOne) {
+      return true;
+    }
+  }
+  return moved;
+}
+
+bool Network::solve() {
+  if (bent_.empty()) {
+    linear_.solve();
+    return true;
+  }
+  constexpr int kTogether = 24;
+  constexpr int kMost = 400;
+  bool settled = false;
+  for (int round = 0; round < kMost && !settled; ++round) {
+    solvePieces();
+    settled = !hop(round >= kTogether);
+  }
+  return settled;
+}
+
+void Network::smallSignal(double hz, LinearNetwork<std::complex<double>>& out) const {
+  out.copyBranches(linear_);
+  for (const auto& branch : bent_) {
+    out.addAdmittance(branch.a, branch.b, pieces_[branch.first + branch.now].siemens);
+  }
+  const double omega = 2 * std::numbers::pi * hz;
+  for (const auto& coil : coils_) {
+    const std::complex<double> y =
+        1.0 / std::complex<double>(std::max(coil.ohm, kLeastOhm), omega * coil.henry);
+    out.setAdmittance(coil.branch, y);
+    out.addCurrent(coil.minus, coil.plus, coil.peakVolts * y);
+  }
 }
 
 }  // namespace haybale::circuit

@@ -1,325 +1,316 @@
 #include "core/circuit/predict.h"
 
 #include <algorithm>
-#include <array>
 #include <cmath>
 #include <limits>
 
-#include "core/circuit/network.h"
-#include "core/sensing/copper.h"
+#include "core/sensing/tyre.h"
 
 namespace haybale::circuit {
 
 namespace {
 
-using Node = Network::Node;
-using Pair = std::array<Node, 2>;  // wire a, wire b
+constexpr double kInf = std::numeric_limits<double>::infinity();
 
-constexpr double kSupplyV = 12.6;
-
-// The network of one circuit in one state, with a name for every place the leads may touch.
-class LineNet {
- public:
-  LineNet(const Circuit& circuit, const ParameterPoint& parameters, const Test& test,
-          const std::vector<LineFault>& faults, double sensorVolts)
-      : circuit_(circuit), p_(parameters), test_(test), faults_(faults) {
-    battery_ = net_.addNode();
-    net_.addSource(battery_, Network::kGround, test.state.batteryConnected ? kSupplyV : 0.0, 0.05);
-    Pair at{};
-    ends_.reserve(circuit.path.size());
-    for (const auto& e : circuit.path) {
-      ends_.push_back({at, at});
-      at = addElement(e, at, sensorVolts);
-      ends_.back().after = at;
-    }
-    if (test.state.jumper) {
-      const auto a = node({*test.state.jumper, WireId::a});
-      const auto b = node({*test.state.jumper, WireId::b});
-      if (a && b) {
-        net_.addResistor(*a, *b, 0.05);
-      }
-    }
-  }
-
-  [[nodiscard]] std::optional<Node> node(const Probe& probe) const {
-    if (probe.place.kind == Place::Kind::ground) {
-      return Network::kGround;
-    }
-    if (probe.place.kind == Place::Kind::battery) {
-      return battery_;
-    }
-    const auto index = circuit_.indexOf(probe.place.element);
-    if (!index || !probe.wire || *probe.wire == WireId::c) {
-      return std::nullopt;
-    }
-    const auto wire = static_cast<std::size_t>(*probe.wire);
-    const Ends& ends = ends_[*index];
-    switch (probe.place.kind) {
-      case Place::Kind::modulePins:
-      case Place::Kind::moduleSide:
-      case Place::Kind::sensor:
-        return ends.before[wire];
-      case Place::Kind::along:
-        return alongNode(probe, ends);
-      default:
-        return ends.after[wire];
-    }
-  }
-
-  Network& net() { return net_; }
-
- private:
-  // The nodes at either end of an element: its module side and its wheel side.
-  struct Ends {
-    Pair before;
-    Pair after;
-  };
-  // A probe within a leg.
-  struct Tap {
-    std::string element;
-    std::size_t wire;
-    double along;
-    Node node;
-  };
-
-  Pair pair() { return {net_.addNode(), net_.addNode()}; }
-
-  double series(const Element& e, std::size_t wire) const {
-    double ohm = 0;
-    for (const auto& f : faults_) {
-      if (f.element == e.id && f.kind == FaultKind::series &&
-          static_cast<std::size_t>(f.wire) == wire) {
-        ohm += f.ohm;
-      }
-    }
-    return ohm;
-  }
-
-  void addLeaks(const Element& e, const Pair& at) {
-    for (const auto& f : faults_) {
-      if (f.element != e.id) {
-        continue;
-      }
-      const Node wire = at[static_cast<std::size_t>(f.wire)];
-      if (f.kind == FaultKind::wiresTouching) {
-        net_.addResistor(at[0], at[1], f.ohm);
-      } else if (f.kind == FaultKind::leakToGround) {
-        net_.addResistor(wire, Network::kGround, f.ohm);
-      } else if (f.kind == FaultKind::leakToSupply) {
-        net_.addResistor(wire, battery_, f.ohm);
-      }
-    }
-  }
-
-  Pair addElement(const Element& e, const Pair& before, double sensorVolts) {
-    switch (e.kind) {
-      case ElementKind::module:
-        return addModule(e);
-      case ElementKind::connector:
-        return addConnector(e, before);
-      case ElementKind::leg:
-        return addLeg(e, before);
-      case ElementKind::splice:
-        return addSplice(e, before);
-      case ElementKind::sensor:
-        addSensor(e, before, sensorVolts);
-        return before;
-      case ElementKind::ring:
-        return before;
-    }
-    return before;
-  }
-
-  Pair addModule(const Element& e) {
-    const Pair pins = pair();
-    const bool on = test_.state.key == Key::on && test_.state.batteryConnected;
-    net_.addSource(pins[0], Network::kGround, on ? p_.biasV : 0.0, p_.sourceOhm);
-    net_.addResistor(pins[1], Network::kGround, kReturnOhm);
-    const Pair plug = pair();
-    join(e, pins, plug);
-    ends_.back().before = pins;
-    addLeaks(e, plug);
-    return plug;
-  }
-
-  Pair addConnector(const Element& e, const Pair& before) {
-    const Pair after = pair();
-    join(e, before, after);
-    addLeaks(e, before);
-    return after;
-  }
-
-  // A contact that may be apart.
-  void join(const Element& e, const Pair& before, const Pair& after) {
-    if (test_.state.isUnplugged(e.id)) {
-      return;
-    }
-    for (std::size_t w = 0; w < 2; ++w) {
-      net_.addResistor(before[w], after[w], kContactOhm + series(e, w));
-    }
-  }
-
-  // Half the wire, the fault, half the wire. A probe within a leg divides the half it is in.
-  Pair addLeg(const Element& e, const Pair& before) {
-    const double length = e.lengthM.value_or(1.0);
-    const double half = sensing::wireOhm(length, e.areaMm2.value_or(0.5), p_.celsius) / 2;
-    const Pair near = pair();
-    const Pair far = pair();
-    const Pair after = pair();
-    for (std::size_t w = 0; w < 2; ++w) {
-      addHalf(e, w, 0.0, before[w], near[w], half);
-      net_.addResistor(near[w], far[w], series(e, w));
-      addHalf(e, w, 0.5, far[w], after[w], half);
-    }
-    addLeaks(e, near);
-    return after;
-  }
-
-  // `from` and `to` bound the half of the leg that begins at `start` of its length.
-  void addHalf(const Element& e, std::size_t wire, double start, Node from, Node to, double ohm) {
-    std::vector<double> probes;
-    for (const auto& probe : {test_.red, test_.black}) {
-      if (probe && probe->wire && static_cast<std::size_t>(*probe->wire) == wire &&
-          probe->place.kind == Place::Kind::along && probe->place.element == e.id &&
-          probe->place.along > start && probe->place.along <= start + 0.5 &&
-          probe->place.along < 1) {
-        probes.push_back(probe->place.along);
-      }
-    }
-    std::sort(probes.begin(), probes.end());
-    double done = start;
-    for (const double along : probes) {
-      const Node tap = net_.addNode();
-      net_.addResistor(from, tap, ohm * (along - done) / 0.5);
-      taps_.push_back({e.id, wire, along, tap});
-      from = tap;
-      done = along;
-    }
-    net_.addResistor(from, to, ohm * (start + 0.5 - done) / 0.5);
-  }
-
-  Pair addSplice(const Element& e, const Pair& before) {
-    const Pair after = pair();
-    for (std::size_t w = 0; w < 2; ++w) {
-      net_.addResistor(before[w], after[w], kContactOhm + series(e, w));
-    }
-    addLeaks(e, before);
-    return after;
-  }
-
-  void addSensor(const Element& e, const Pair& at, double sensorVolts) {
-    double coil = p_.coilOhm;
-    for (const auto& f : faults_) {
-      if (f.element == e.id && f.kind == FaultKind::coil) {
-        coil = f.ohm;
-      }
-    }
-    const double ohm = sensing::copperOhmAt(coil, 20, p_.celsius) + series(e, 0) + series(e, 1);
-    net_.addSource(at[0], at[1], sensorVolts, ohm);
-    addLeaks(e, at);
-  }
-
-  [[nodiscard]] Node alongNode(const Probe& probe, const Ends& ends) const {
-    const auto wire = static_cast<std::size_t>(*probe.wire);
-    for (const auto& tap : taps_) {
-      if (tap.element == probe.place.element && tap.wire == wire &&
-          tap.along == probe.place.along) {
-        return tap.node;
-      }
-    }
-    return probe.place.along < 0.5 ? ends.before[wire] : ends.after[wire];
-  }
-
-  const Circuit& circuit_;
-  const ParameterPoint& p_;
-  const Test& test_;
-  const std::vector<LineFault>& faults_;
-  Network net_;
-  Node battery_ = 0;
-  std::vector<Ends> ends_;  // by index of the path
-  std::vector<Tap> taps_;
+// The two leads of a test in a network.
+struct Leads {
+  Node red;
+  Node black;
 };
 
-double voltsAt(const std::vector<double>& volts, Node node) {
-  return node == Network::kGround ? 0.0 : volts[static_cast<std::size_t>(node)];
+// Everything one prediction needs at hand.
+struct Setup {
+  const Circuit& circuit;
+  const ParameterPoint& parameters;
+  const Test& test;
+  std::span<const LineFault> faults;
+  const Meter& meter;
+};
+
+// Building and solving reuse the memory of the prediction before.
+LineNet& workspace() {
+  thread_local LineNet net;
+  return net;
 }
 
-// A passive coil is modelled; anything else only while it does not hang on the leads.
+std::optional<Leads> build(LineNet& line, const Setup& s, const LineNet::Drive& drive) {
+  static const Probe ground{{Place::Kind::ground, ""}, std::nullopt};
+  line.build(s.circuit, s.parameters, s.test, s.faults, drive);
+  const auto red = line.node(*s.test.red);
+  const auto black = line.node(s.test.black ? *s.test.black : ground);
+  if (!red || !black || *red == *black) {
+    return std::nullopt;
+  }
+  return Leads{*red, *black};
+}
+
+LineNet::Drive standing(const Setup& s) {
+  return {s.parameters.sensor.high, 0};
+}
+
+// --- ohms
+
+std::optional<double> shownOhm(const Setup& s, const OhmRange& range) {
+  auto& line = workspace();
+  const auto leads = build(line, s, standing(s));
+  if (!leads) {
+    return std::nullopt;
+  }
+  line.net().addSource(leads->red, leads->black, range.sourceV, range.sourceOhm + s.meter.leadOhm);
+  if (!line.net().solve()) {
+    return std::nullopt;
+  }
+  const double atPoint = line.net().at(leads->red) - line.net().at(leads->black);
+  // The meter sees its own terminals: the leads are part of what it measures.
+  const double amperes = (range.sourceV - atPoint) / (range.sourceOhm + s.meter.leadOhm);
+  const double volts = atPoint + amperes * s.meter.leadOhm;
+  const double ohm = range.sourceOhm * volts / (range.sourceV - volts);
+  if (!(volts < range.sourceV * (1 - 1e-12)) || ohm > range.fullScaleOhm) {
+    return kInf;
+  }
+  return s.meter.zeroed ? ohm - s.meter.leadOhm : ohm;
+}
+
+// Nothing on the line drives current, and nothing on it bends: every range shows the same.
+bool isDead(const Setup& s) {
+  const bool fed = s.test.state.key == Key::on && s.test.state.batteryConnected;
+  const bool battery = s.test.black && s.test.black->place.kind == Place::Kind::battery;
+  const bool leak = std::any_of(s.faults.begin(), s.faults.end(), [](const LineFault& f) {
+    return f.kind == FaultKind::leakToSupply;
+  });
+  return !fed && !battery && !leak && !workspace().net().isBent();
+}
+
+// A meter on auto range settles on the lowest range that is not exceeded.
+std::optional<double> predictOhm(const Setup& s) {
+  const auto& ranges = s.meter.ohmRanges;
+  if (ranges.empty()) {
+    return std::nullopt;
+  }
+  auto top = shownOhm(s, ranges.back());
+  if (s.test.highestRange || !top || isDead(s)) {
+    return top;
+  }
+  // Begin where the highest range says; a bent or live circuit may push the meter up from there.
+  const double guess = std::isinf(*top) ? ranges.back().fullScaleOhm : std::abs(*top);
+  for (const auto& range : ranges) {
+    if (&range == &ranges.back()) {
+      return top;
+    }
+    if (range.fullScaleOhm < guess * 0.999) {
+      continue;
+    }
+    const auto shown = shownOhm(s, range);
+    if (!shown || std::isfinite(*shown)) {
+      return shown;
+    }
+  }
+  return top;
+}
+
+// --- volts, lamps, current: something hangs on the leads, and its voltage tells
+
+template <class Hang>
+std::optional<double> leadVolts(const Setup& s, const LineNet::Drive& drive, const Hang& hang) {
+  auto& line = workspace();
+  const auto leads = build(line, s, drive);
+  if (!leads) {
+    return std::nullopt;
+  }
+  hang(line.net(), *leads);
+  if (!line.net().solve()) {
+    return std::nullopt;
+  }
+  return line.net().at(leads->red) - line.net().at(leads->black);
+}
+
+std::optional<double> resistiveVolts(const Setup& s, const LineNet::Drive& drive, double ohm) {
+  return leadVolts(s, drive, [&](Network& net, const Leads& leads) {
+    net.addResistor(leads.red, leads.black, ohm);
+  });
+}
+
+std::optional<double> predictLamp(const Setup& s) {
+  const auto pieces = lampPieces(s.test.lamp);
+  const auto volts = leadVolts(s, standing(s), [&](Network& net, const Leads& leads) {
+    net.addBent(leads.red, leads.black, pieces);
+  });
+  if (!volts) {
+    return std::nullopt;
+  }
+  const auto piece = std::find_if(pieces.begin(), pieces.end(),
+                                  [&](const Piece& p) { return *volts <= p.toVolts; });
+  return std::abs(piece->siemens * *volts + piece->amperes) / ratedAmpere(s.test.lamp);
+}
+
+std::optional<double> predictCurrent(const Setup& s) {
+  const double ohm = s.meter.shuntOhm + s.meter.leadOhm;
+  const auto volts = resistiveVolts(s, standing(s), ohm);
+  return volts ? std::optional(*volts / ohm) : std::nullopt;
+}
+
+// --- a turning wheel
+
+// Peak volts at the leads of a coil turning at `hz`, through `ohm` of instrument.
+std::optional<double> coilPeak(const Setup& s, double hz, double ohm) {
+  auto& line = workspace();
+  const auto leads = build(line, s, {false, hz});
+  if (!leads) {
+    return std::nullopt;
+  }
+  line.net().addResistor(leads->red, leads->black, ohm);
+  if (!line.net().solve()) {
+    return std::nullopt;
+  }
+  thread_local LinearNetwork<std::complex<double>> small;
+  line.net().smallSignal(hz, small);
+  small.solve();
+  return std::abs(small.at(leads->red) - small.at(leads->black));
+}
+
+// Volts between on a tooth and off it.
+std::optional<double> squareSwing(const Setup& s, double ohm) {
+  const auto high = resistiveVolts(s, {true, 0}, ohm);
+  const auto low = resistiveVolts(s, {false, 0}, ohm);
+  return high && low ? std::optional(std::abs(*high - *low)) : std::nullopt;
+}
+
+// Share of an even square wave's RMS that a first-order bandwidth leaves: its odd harmonics carry
+// 8 / (pi n)^2 of the square each (Fourier).
+double squareShare(double hz, double bandwidthHz) {
+  double power = 0;
+  for (int n = 1; n < 60; n += 2) {
+    const double x = n * hz / bandwidthHz;
+    power += 0.810569 / (n * n) / (1 + x * x);
+  }
+  return std::sqrt(power);
+}
+
+std::optional<double> predictAc(const Setup& s) {
+  const double hz = toothHz(s.circuit, s.test.state, s.parameters.circumferenceM);
+  const double band = s.meter.acBandwidthHz;
+  if (s.circuit.sensor.kind == SensorKind::passive) {
+    const auto peak = coilPeak(s, hz, s.test.inputOhm);
+    return peak ? std::optional(*peak / std::sqrt(2.0) / std::hypot(1.0, hz / band)) : std::nullopt;
+  }
+  if (hz == 0) {
+    return 0.0;
+  }
+  const auto swing = squareSwing(s, s.test.inputOhm);
+  return swing ? std::optional(*swing / 2 * squareShare(hz, band)) : std::nullopt;
+}
+
+std::optional<double> predictWaveform(const Setup& s) {
+  const double hz = toothHz(s.circuit, s.test.state, s.parameters.circumferenceM);
+  if (s.circuit.sensor.kind == SensorKind::passive) {
+    const auto peak = coilPeak(s, hz, kScopeOhm);
+    return peak ? std::optional(2 * *peak) : std::nullopt;
+  }
+  return hz > 0 ? squareSwing(s, kScopeOhm) : std::optional(0.0);
+}
+
+bool sensorOn(const Circuit& circuit, const std::optional<Probe>& probe, const CarState& state) {
+  return probe && probe->place.onLine() && reachFrom(circuit, probe->place, state).sensor;
+}
+
+// An unknown sensor can be measured around, not through. What this version does not understand of
+// a test is not guessed at.
 bool covered(const Circuit& circuit, const Test& test) {
   if (!test.red || !test.rest.empty() || !test.stateRest.empty()) {
     return false;
   }
-  if (circuit.sensor.kind == SensorKind::passive) {
-    return true;
-  }
-  const bool sensorOnLeads = reachFrom(circuit, test.red->place, test.state).sensor ||
-                             (test.black && test.black->place.onLine() &&
-                              reachFrom(circuit, test.black->place, test.state).sensor);
-  return !sensorOnLeads && test.kind != TestKind::waveform && test.state.key == Key::off;
+  return circuit.sensor.kind != SensorKind::unknown ||
+         (!sensorOn(circuit, test.red, test.state) && !sensorOn(circuit, test.black, test.state));
 }
 
 }  // namespace
 
-ParameterPoint nominal(const LineParameters& p) {
-  return {p.biasV.nominal, p.sourceOhm.nominal, p.coilOhm.nominal, p.celsius};
+double wheelKmh(const CarState& state) {
+  switch (state.wheel) {
+    case WheelMotion::spun:
+      return state.speedKmh.value_or(kSpunKmh);
+    case WheelMotion::driven:
+      return state.speedKmh.value_or(kDrivenKmh);
+    case WheelMotion::still:
+      break;
+  }
+  return 0;
+}
+
+double toothHz(const Circuit& circuit, const CarState& state, double circumferenceM) {
+  return sensing::toothHz(wheelKmh(state), circuit.sensor.teeth.value_or(kUsualTeeth),
+                          circumferenceM);
 }
 
 std::optional<double> predict(const Circuit& circuit, const ParameterPoint& parameters,
-                              const Test& test, const std::vector<LineFault>& faults) {
-  const bool resistance = test.kind == TestKind::resistance || test.kind == TestKind::loop;
-  const bool waveform = test.kind == TestKind::waveform;
-  if (!(resistance || waveform || test.kind == TestKind::dcVoltage) || !covered(circuit, test)) {
+                              const Test& test, std::span<const LineFault> faults,
+                              const Meter& meter) {
+  if (!covered(circuit, test)) {
     return std::nullopt;
   }
-  const Probe ground{{Place::Kind::ground, ""}, std::nullopt};
-  LineNet line(circuit, parameters, test, faults, 0.0);
-  const auto red = line.node(*test.red);
-  const auto black = line.node(test.black.value_or(ground));
-  if (!red || !black || *red == *black) {
-    return std::nullopt;
+  const Setup s{circuit, parameters, test, faults, meter};
+  switch (test.kind) {
+    case TestKind::resistance:
+    case TestKind::loop:
+      return predictOhm(s);
+    case TestKind::dcVoltage:
+      return resistiveVolts(s, standing(s), test.inputOhm);
+    case TestKind::acVoltage:
+      return predictAc(s);
+    case TestKind::waveform:
+      return predictWaveform(s);
+    case TestKind::lamp:
+      return predictLamp(s);
+    case TestKind::current:
+      return predictCurrent(s);
+    default:
+      return std::nullopt;
   }
-  if (resistance) {
-    line.net().addCurrent(*black, *red, kOhmmeterAmpere);
-    const auto volts = line.net().solve();
-    const double ohm = (voltsAt(volts, *red) - voltsAt(volts, *black)) / kOhmmeterAmpere;
-    return ohm > kOhmmeterLimit ? std::numeric_limits<double>::infinity() : ohm;
+}
+
+bool overloadsFeed(const Circuit& circuit, const ParameterPoint& p, const Test& test,
+                   std::span<const LineFault> faults) {
+  if (std::isinf(p.frontEnd.limitA)) {
+    return false;
   }
-  const double meterOhm = waveform ? kScopeOhm : test.inputOhm;
-  line.net().addResistor(*red, *black, meterOhm);
-  const auto quiet = line.net().solve();
-  const double rest = voltsAt(quiet, *red) - voltsAt(quiet, *black);
-  if (!waveform) {
-    return rest;
+  auto& line = workspace();
+  line.build(circuit, p, test, faults, {p.sensor.high, 0});
+  if (!line.net().solve()) {
+    return false;
   }
-  LineNet turning(circuit, parameters, test, faults, 1.0);
-  turning.net().addResistor(*red, *black, meterOhm);
-  const auto moved = turning.net().solve();
-  return voltsAt(moved, *red) - voltsAt(moved, *black) - rest;
+  const WireId feed = p.frontEnd.kind == FrontEndKind::threeWire ? WireId::c : WireId::a;
+  const auto pin = line.node({{Place::Kind::modulePins, circuit.path.front().id}, feed});
+  const auto sources = pinsOf(p.frontEnd, test.state.key == Key::on && test.state.batteryConnected);
+  const Pin& source = sources[static_cast<std::size_t>(feed)];
+  return pin && (source.volts - line.net().at(*pin)) / source.ohm > 1.001 * source.limitA;
 }
 
 std::optional<Band> predictBand(const Circuit& circuit, const LineParameters& p, const Test& test,
-                                const std::vector<LineFault>& faults) {
-  const auto middle = predict(circuit, nominal(p), test, faults);
+                                std::span<const LineFault> faults, const Meter& meter) {
+  const auto middle = predict(circuit, p.central, test, faults, meter);
   if (!middle) {
     return std::nullopt;
   }
-  Band band{*middle, *middle, *middle};
-  const bool biased = test.state.key == Key::on;  // with the key off the bias has no say
-  for (const double bias : {p.biasV.low, p.biasV.high}) {
-    for (const double source : {p.sourceOhm.low, p.sourceOhm.high}) {
-      for (const double coil : {p.coilOhm.low, p.coilOhm.high}) {
-        const auto value = predict(circuit, {bias, source, coil, p.celsius}, test, faults);
-        if (value) {
-          band.low = std::min(band.low, *value);
-          band.high = std::max(band.high, *value);
-        }
-      }
-    }
-    if (!biased) {
-      break;
+  std::vector<double> values;
+  values.reserve(p.draws.size());
+  for (const auto& draw : p.draws) {
+    if (const auto value = predict(circuit, draw, test, faults, meter)) {
+      values.push_back(*value);
     }
   }
-  return band;
+  if (values.empty()) {
+    return Band{*middle, *middle, *middle};
+  }
+  std::sort(values.begin(), values.end());
+  const auto quantile = [&](double share) {
+    const double at = share * static_cast<double>(values.size() - 1);
+    const auto below = static_cast<std::size_t>(at);
+    const auto above = std::min(below + 1, values.size() - 1);
+    const double part = at - static_cast<double>(below);
+    return std::isinf(values[above]) ? (part > 0.5 ? values[above] : values[below])
+                                     : values[below] + part * (values[above] - values[below]);
+  };
+  return Band{std::min(quantile(0.025), *middle), *middle, std::max(quantile(0.975), *middle)};
 }
 
 }  // namespace haybale::circuit

@@ -1,73 +1,61 @@
 // What a meter should read on the line: module, wires, sensor, faults and the meter itself in one
 // network.
 //
-// First model: a passive coil (or an unplugged harness of any kind) behind two wires into a biased
-// module.
-//   wire a: bias voltage behind a source resistance when the key is on, the source resistance to
-//   ground when off; wire b: ground through kReturnOhm.
-// Wires are copper by length and section, every closed contact adds kContactOhm.
+// Direct current by nodal analysis with bent branches (network.h); alternating voltages as small
+// signals around that at the tooth frequency. A square-wave sensor is solved on a tooth and off it.
 #pragma once
 
 #include <optional>
+#include <span>
 #include <string>
 #include <vector>
 
-#include "core/circuit/test.h"
+#include "core/circuit/line_net.h"
+#include "core/circuit/meter.h"
 
 namespace haybale::circuit {
 
-/// A quantity known between two ends, and from where.
-struct Known {
-  double low = 0;
-  double nominal = 0;
-  double high = 0;
-  std::string from;  ///< "common practice", "measured on RL", ...
-};
+inline constexpr double kScopeOhm = 1e6;  ///< scope input with a 1:1 probe
+inline constexpr double kSpunKmh = 5;     ///< a wheel spun by hand
+inline constexpr double kDrivenKmh = 30;
+/// Rolling circumference and teeth taken where nothing is said (common practice, no source).
+inline constexpr double kUsualCircumferenceM = 1.95;
+inline constexpr int kUsualTeeth = 48;
 
-/// What the model needs to know of a vehicle. Defaults are common practice, no published source.
-struct LineParameters {
-  Known biasV{2.3, 5.0, 5.5, "common practice: 2.5 or 5 V"};
-  Known sourceOhm{3e3, 10e3, 20e3, "common practice: several kilo-ohms"};
-  Known coilOhm{800, 1200, 2500, "common practice: 800 to 2500 \xCE\xA9"};
-  double celsius = 20;
-};
+/// Speed of the circuit's wheel in km/h, and its tooth frequency in hertz.
+[[nodiscard]] double wheelKmh(const CarState& state);
+[[nodiscard]] double toothHz(const Circuit& circuit, const CarState& state,
+                             double circumferenceM = kUsualCircumferenceM);
 
-inline constexpr double kReturnOhm = 0.1;        ///< return to ground inside the module
-inline constexpr double kContactOhm = 0.005;     ///< one sound contact
-inline constexpr double kOhmmeterAmpere = 1e-4;  ///< test current of the ohmmeter
-inline constexpr double kOhmmeterLimit = 60e6;   ///< above this it shows OL
-inline constexpr double kScopeOhm = 1e6;         ///< scope input
-
-enum class FaultKind { series, wiresTouching, leakToGround, leakToSupply, coil };
-
-/// One way for an element to be wrong, with its severity in ohm. `wire` does not matter for
-/// wiresTouching and coil.
-struct LineFault {
-  std::string element;
-  FaultKind kind = FaultKind::series;
-  WireId wire = WireId::a;
-  double ohm = 0;
-};
-
-/// One set of parameter values.
-struct ParameterPoint {
-  double biasV;
-  double sourceOhm;
-  double coilOhm;
-  double celsius;
-};
-[[nodiscard]] ParameterPoint nominal(const LineParameters& parameters);
-
-/// The reading for one set of values: ohm, volt, or for a waveform the share (0..1) of the sensor's
-/// voltage that reaches the leads. Infinity where the ohmmeter shows OL. Empty when the first model
-/// does not cover the test: a sensor that is not a passive coil hangs on the leads, a third wire,
-/// AC volts, lamps, codes.
+/// The reading for one set of values, with `meter` on the leads:
+///   resistance, loop   ohm; infinity where the display shows OL; on a live circuit whatever the
+///                      meter makes of it, even less than nothing
+///   dc-voltage         volt
+///   ac-voltage         volt RMS, direct voltage blocked
+///   waveform           volt peak to peak at the scope's input
+///   lamp               share of the lamp's rated current, 0..1 (lampState says what the eye sees)
+///   current            ampere from red to black through the meter's shunt
+/// Empty when the model does not cover the test: an unknown sensor hangs on the leads, there is no
+/// such place or wire, or the test is none of these.
 [[nodiscard]] std::optional<double> predict(const Circuit& circuit,
                                             const ParameterPoint& parameters, const Test& test,
-                                            const std::vector<LineFault>& faults = {});
+                                            std::span<const LineFault> faults = {},
+                                            const Meter& meter = genericMeters().front());
 
-/// The band of readings over all corners of the parameters (each reading is monotone in each of
-/// them).
+/// Voltage over the feed's limit: whether in this state the module's feed gives all the current it
+/// may, so that a module that latches would switch it off.
+[[nodiscard]] bool overloadsFeed(const Circuit& circuit, const ParameterPoint& parameters,
+                                 const Test& test, std::span<const LineFault> faults = {});
+
+/// What is known of a vehicle: sets of values, each as good as the others, and the middle one.
+/// Where much is known they lie close together.
+struct LineParameters {
+  std::vector<ParameterPoint> draws;
+  ParameterPoint central;
+  std::string from;  ///< "common practice", "learnt from RL", ...
+};
+
+/// Where a sound circuit's reading lies with 95 % probability, and its middle.
 struct Band {
   double low = 0;
   double nominal = 0;
@@ -75,6 +63,7 @@ struct Band {
 };
 [[nodiscard]] std::optional<Band> predictBand(const Circuit& circuit,
                                               const LineParameters& parameters, const Test& test,
-                                              const std::vector<LineFault>& faults = {});
+                                              std::span<const LineFault> faults = {},
+                                              const Meter& meter = genericMeters().front());
 
 }  // namespace haybale::circuit

@@ -14,6 +14,8 @@ units::Unit unitOf(TestKind kind) {
     case TestKind::dcVoltage:
     case TestKind::acVoltage:
       return units::Unit::volt;
+    case TestKind::current:
+      return units::Unit::ampere;
     default:
       return units::Unit::none;
   }

@@ -7,6 +7,7 @@
 #include <string_view>
 #include <vector>
 
+#include "core/circuit/meter.h"
 #include "core/circuit/place.h"
 #include "core/units/quantity.h"
 
@@ -24,11 +25,12 @@ enum class TestKind {
   wiggle,
   inspect,
   benchSensor,
+  current,
   other
 };
-inline constexpr std::array<std::string_view, 11> kTestKindNames{
-    "resistance", "dc-voltage", "ac-voltage", "lamp",    "loop",        "waveform",
-    "codes",      "live-speed", "wiggle",     "inspect", "bench-sensor"};
+inline constexpr std::array<std::string_view, 12> kTestKindNames{
+    "resistance", "dc-voltage", "ac-voltage", "lamp",    "loop",         "waveform",
+    "codes",      "live-speed", "wiggle",     "inspect", "bench-sensor", "current"};
 
 /// The unit a reading of this kind is in; `Unit::none` for readings that are not a number.
 [[nodiscard]] units::Unit unitOf(TestKind kind);
@@ -69,6 +71,7 @@ struct Test {
   CarState state;
   bool highestRange = false;  ///< meter set by hand to its highest range
   double inputOhm = 1e7;
+  Lamp lamp = Lamp::bulb250mA;  ///< lamp tests only
   Json rest = Json::object();
   Json stateRest = Json::object();
   Json meterRest = Json::object();

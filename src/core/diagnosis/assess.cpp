@@ -5,6 +5,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/diagnosis/meter_use.h"
+#include "core/diagnosis/quantity_of.h"
 #include "core/sensing/copper.h"
 
 namespace haybale::diagnosis {
@@ -15,70 +17,6 @@ using circuit::Test;
 using circuit::TestKind;
 using judging::Quantity;
 using judging::Verdict;
-
-judging::Accuracy meterAccuracy(TestKind kind) {
-  switch (kind) {
-    case TestKind::resistance:
-    case TestKind::loop:
-      return {0.8, 2};
-    case TestKind::acVoltage:
-      return {1.0, 3};
-    default:
-      return {0.5, 2};
-  }
-}
-
-double standardUncertainty(const units::Entry& entry, TestKind kind) {
-  return judging::rectangularU(meterAccuracy(kind).halfWidth(entry.value, entry.resolution));
-}
-
-namespace {
-
-bool isResistance(TestKind kind) {
-  return kind == TestKind::resistance || kind == TestKind::loop;
-}
-
-bool acrossThePair(const Test& test) {
-  return test.red && test.black && test.red->wire && test.black->wire &&
-         *test.red->wire != *test.black->wire;
-}
-
-bool toGround(const Test& test) {
-  return test.red && test.red->wire &&
-         (!test.black || test.black->place.kind == Place::Kind::ground);
-}
-
-}  // namespace
-
-std::optional<Quantity> quantityOf(const Circuit& circuit, const Test& test) {
-  if (!test.red || !test.red->place.onLine()) {
-    return std::nullopt;
-  }
-  const auto reach = circuit::reachFrom(circuit, test.red->place, test.state);
-  if (isResistance(test.kind)) {
-    const bool sameWire = test.black && test.black->wire && test.red->wire == test.black->wire;
-    if ((test.state.jumper && acrossThePair(test)) || sameWire) {
-      return Quantity::wireContinuity;
-    }
-    if (acrossThePair(test) && reach.sensor && !reach.module &&
-        circuit.sensor.kind == circuit::SensorKind::passive) {
-      return Quantity::coilResistance;
-    }
-    if ((acrossThePair(test) && !reach.sensor && !reach.module) ||
-        (toGround(test) && !reach.module)) {
-      return Quantity::wireInsulation;
-    }
-    return std::nullopt;
-  }
-  if (test.kind == TestKind::acVoltage && circuit.sensor.kind == circuit::SensorKind::passive) {
-    return Quantity::acOutput;
-  }
-  if (test.kind == TestKind::dcVoltage && reach.module && !reach.sensor &&
-      test.state.key == circuit::Key::on) {
-    return Quantity::biasUnplugged;
-  }
-  return std::nullopt;
-}
 
 namespace {
 
@@ -103,67 +41,10 @@ const job::Evidence* peerReading(const job::Case& c, const job::Evidence& e, con
   return found;
 }
 
-double wiresOhm(const Circuit& circuit, const Place& from) {
-  double ohm = 0;
-  const double start = circuit::position(circuit, from);
-  for (std::size_t i = 0; i < circuit.path.size(); ++i) {
-    const auto& e = circuit.path[i];
-    if (static_cast<double>(i) > start && e.lengthM && e.areaMm2) {
-      ohm += 2 * sensing::wireOhm(*e.lengthM, *e.areaMm2);
-    }
-  }
-  return ohm;
-}
-
-circuit::Known around(double value, double share, std::string from) {
-  return {value * (1 - share), value, value * (1 + share), std::move(from)};
-}
-
-}  // namespace
-
-circuit::LineParameters learnParameters(const job::Case& c, const Circuit& circuit) {
-  circuit::LineParameters p;
-  std::optional<double> plugged;
-  std::string pluggedFrom;
-  for (const auto& e : c.evidence) {
-    const Circuit* good = c.find(e.test.circuit);
-    const bool usable = !e.withdrawn && good && good->name != circuit.name &&
-                        good->name != c.suspect && e.reading.value && !e.reading.value->overload;
-    if (!usable || !e.test.red || good->sensor.kind != circuit.sensor.kind) {
-      continue;
-    }
-    const double value = e.reading.value->value;
-    const auto quantity = quantityOf(*good, e.test);
-    const auto reach = circuit::reachFrom(*good, e.test.red->place, e.test.state);
-    if (quantity == Quantity::coilResistance) {
-      const double coil = sensing::copperOhmAt(value - wiresOhm(*good, e.test.red->place),
-                                               e.reading.celsius.value_or(20), 20);
-      if (coil > 1) {
-        p.coilOhm = around(coil, 0.15, "measured on " + good->name);
-      }
-    } else if (quantity == Quantity::biasUnplugged && e.test.red->wire == circuit::WireId::a &&
-               value > 0.2) {
-      p.biasV = around(value, 0.03, "measured on " + good->name);
-    } else if (e.test.kind == TestKind::dcVoltage && reach.module && reach.sensor &&
-               e.test.red->wire == circuit::WireId::a && value > 0) {
-      plugged = value;
-      pluggedFrom = good->name;
-    }
-  }
-  if (plugged && *plugged < p.biasV.nominal * 0.98) {
-    // Divider: V = bias * coil / (coil + source).
-    const double source = p.coilOhm.nominal * (p.biasV.nominal / *plugged - 1);
-    p.sourceOhm = around(source, 0.1, "worked out from " + pluggedFrom);
-  }
-  return p;
-}
-
-namespace {
-
-Check judgeLimit(const judging::Limit& limit, const job::Evidence& e, const Circuit& circuit) {
+Check judgeLimit(const judging::Limit& limit, const job::Evidence& e, const circuit::Meter& meter) {
   const auto& entry = *e.reading.value;
   double value = entry.value;
-  double u = standardUncertainty(entry, e.test.kind);
+  double u = standardUncertainty(meter, entry, e.test.kind);
   std::string at;
   if (limit.atCelsius && e.reading.celsius && std::isfinite(value)) {
     const double factor = sensing::copperOhmAt(1, *e.reading.celsius, *limit.atCelsius);
@@ -207,7 +88,6 @@ Check judgeLimit(const judging::Limit& limit, const job::Evidence& e, const Circ
           100 * judgement.conformance);
       break;
   }
-  (void)circuit;
   return check;
 }
 
@@ -229,7 +109,7 @@ std::vector<const judging::Limit*> strongest(const job::Case& c, Quantity quanti
 }
 
 std::optional<Check> judgeExpected(const ReadingView& view, const job::Evidence& e,
-                                   const circuit::LineParameters& p) {
+                                   const circuit::LineParameters& p, const circuit::Meter& meter) {
   if (!view.expected) {
     return std::nullopt;
   }
@@ -246,18 +126,45 @@ std::optional<Check> judgeExpected(const ReadingView& view, const job::Evidence&
                                                 units::format(entry));
     return entry.overload ? std::optional(check) : std::nullopt;
   }
-  const auto judgement =
-      judging::judge(entry.value, standardUncertainty(entry, e.test.kind), band.low,
-                     std::isinf(band.high) ? std::nullopt : std::optional(band.high));
-  check.verdict = judgement.verdict;
-  const std::string from = e.test.kind == TestKind::dcVoltage ? p.biasV.from : p.coilOhm.from;
+  // A band of what is likely, not a specification: inside it is as expected; outside by more than
+  // the meter's guard band U = 2u it is not; between the two it cannot be told.
+  const double guard = 2 * standardUncertainty(meter, entry, e.test.kind);
+  const double off = std::max(band.low - entry.value, entry.value - band.high);
+  check.verdict = off <= 0 ? Verdict::pass : off > guard ? Verdict::fail : Verdict::cannotTell;
   const std::string_view word =
-      judgement.verdict == Verdict::pass ? "is as"
-      : judgement.verdict == Verdict::fail
+      check.verdict == Verdict::pass ? "is as"
+      : check.verdict == Verdict::fail
           ? (entry.value > band.high ? "is above what is" : "is below what is")
           : "is at the edge of what is";
-  check.reason = fmt::format("{} {} {} ({}).", units::format(entry), word, view.expectedText, from);
+  check.reason =
+      fmt::format("{} {} {} ({}).", units::format(entry), word, view.expectedText, p.from);
   return check;
+}
+
+// Output per hertz where the hertz are known: a coil's voltage is proportional to speed.
+struct Comparable {
+  double value;
+  double relativeU;
+  std::string shown;
+};
+
+Comparable comparable(const job::Evidence& e, const circuit::Meter& meter) {
+  const auto& entry = *e.reading.value;
+  Comparable out{entry.value, standardUncertainty(meter, entry, e.test.kind) / entry.value,
+                 units::format(entry)};
+  if (e.test.kind == TestKind::acVoltage && e.reading.hz && *e.reading.hz > 0) {
+    out.value /= *e.reading.hz;
+    out.shown += " at " + units::format(*e.reading.hz, units::Unit::hertz);
+  }
+  return out;
+}
+
+double allowedRatio(const job::Case& c, Quantity quantity) {
+  double allowed = 0;
+  for (const auto* limit : strongest(c, quantity)) {
+    allowed = limit->leftRightRatio.value_or(allowed);
+  }
+  return allowed;
 }
 
 std::optional<Check> judgePeer(const job::Case& c, const job::Evidence& e, const Circuit& own) {
@@ -267,10 +174,7 @@ std::optional<Check> judgePeer(const job::Case& c, const job::Evidence& e, const
   if (!other || !quantity) {
     return std::nullopt;
   }
-  double allowed = 0;
-  for (const auto* limit : strongest(c, *quantity)) {
-    allowed = limit->leftRightRatio.value_or(allowed);
-  }
+  const double allowed = allowedRatio(c, *quantity);
   const auto& mine = *e.reading.value;
   const auto& theirs = *other->reading.value;
   if (allowed <= 0 || mine.value <= 0 || theirs.value <= 0) {
@@ -284,47 +188,20 @@ std::optional<Check> judgePeer(const job::Case& c, const job::Evidence& e, const
         fmt::format("{} here, {} on {}.", units::format(mine), units::format(theirs), peer->name);
     return check;
   }
-  const double ratio = mine.value / theirs.value;
+  const bool ac = e.test.kind == TestKind::acVoltage;
+  if (ac && (!e.reading.hz || !other->reading.hz)) {
+    return std::nullopt;  // volts of two unknown spins do not compare
+  }
+  const auto a = comparable(e, c.meter);
+  const auto b = comparable(*other, c.meter);
+  const double ratio = a.value / b.value;
   // Relative uncertainties of the two readings add up in squares.
-  const double u = ratio * std::hypot(standardUncertainty(mine, e.test.kind) / mine.value,
-                                      standardUncertainty(theirs, e.test.kind) / theirs.value);
-  check.verdict = judging::judge(ratio, u, 1 / allowed, allowed).verdict;
-  check.reason = fmt::format("{:.3g} times {} ({}); at most {:.3g} either way is usual.", ratio,
-                             peer->name, units::format(theirs), allowed);
+  check.verdict =
+      judging::judge(ratio, ratio * std::hypot(a.relativeU, b.relativeU), 1 / allowed, allowed)
+          .verdict;
+  check.reason = fmt::format("{:.3g} times {} ({}){}; at most {:.3g} either way is usual.", ratio,
+                             peer->name, b.shown, ac ? " per hertz" : "", allowed);
   return check;
-}
-
-void findTraps(ReadingView& view, const job::Evidence& e, const Circuit& circuit) {
-  if (!e.test.red || !e.reading.value) {
-    return;
-  }
-  const auto reach = circuit::reachFrom(circuit, e.test.red->place, e.test.state);
-  const auto& entry = *e.reading.value;
-  if (e.test.kind == TestKind::dcVoltage && !reach.sensor && reach.module &&
-      view.verdict == Verdict::pass) {
-    view.traps.emplace_back(
-        "Proves little: with no load a 10 M\xCE\xA9 meter cannot see series resistance.");
-  }
-  if (isResistance(e.test.kind) && entry.overload && !e.test.highestRange) {
-    view.traps.emplace_back("OL on auto range: set the highest range by hand before believing it.");
-  }
-  if (isResistance(e.test.kind) && e.test.state.key == circuit::Key::on && reach.module) {
-    view.traps.emplace_back("Ohms on a live circuit mean nothing: key off, or unplug the module.");
-  }
-  if (e.test.kind == TestKind::acVoltage && !e.reading.hz) {
-    view.traps.emplace_back(
-        "AC volts depend on how fast it was spun: read the hertz too, then two wheels compare.");
-  }
-  if (quantityOf(circuit, e.test) == Quantity::coilResistance && !e.reading.celsius &&
-      view.verdict == Verdict::fail && entry.value > 1 && entry.value < 4000) {
-    view.traps.emplace_back("A hot coil reads higher, 0.39 % a kelvin: give its temperature.");
-  }
-  if (e.test.kind == TestKind::dcVoltage && !entry.overload && view.expected &&
-      view.verdict == Verdict::fail && !reach.sensor && entry.value > 0.1 &&
-      entry.value < 0.9 * view.expected->nominal) {
-    view.traps.emplace_back(
-        "A ghost voltage between nothing and supply: an open with a leak, rather than a short.");
-  }
 }
 
 Verdict worst(const std::vector<Check>& checks) {
@@ -372,55 +249,111 @@ void assessWaveform(ReadingView& view, const job::Evidence& e, const WaveformSet
 
 }  // namespace
 
-ReadingView assess(const job::Case& c, const job::Evidence& e, const WaveformSet& waveforms) {
+namespace {
+
+std::string titleOf(const Test& test) {
+  std::string title;
+  switch (test.kind) {
+    case TestKind::other:
+      title = test.kindText;
+      break;
+    case TestKind::waveform:
+      return "scope trace";
+    case TestKind::resistance:
+      title = "ohms";
+      break;
+    case TestKind::dcVoltage:
+      title = "DC volts";
+      break;
+    case TestKind::acVoltage:
+      title = "AC volts";
+      break;
+    default:
+      title = circuit::kTestKindNames[static_cast<std::size_t>(test.kind)];
+  }
+  const auto leads = circuit::leadsText(test);
+  return leads.empty() ? title
+                       : title + ", " + (leads.starts_with("wire ") ? leads.substr(5) : leads);
+}
+
+void assessValue(ReadingView& view, const job::Case& c, const job::Evidence& e,
+                 const Circuit& circuit, const circuit::LineParameters& known) {
+  view.shown = units::format(*e.reading.value);
+  if (e.test.kind == TestKind::acVoltage && e.reading.hz) {
+    view.shown += ", " + units::format(*e.reading.hz, units::Unit::hertz);
+  }
+  circuit::LineParameters parameters = known;
+  if (e.reading.celsius) {
+    for (auto& draw : parameters.draws) {
+      draw.celsius = *e.reading.celsius;
+    }
+    parameters.central.celsius = *e.reading.celsius;
+  }
+  if (!speedUnknown(e)) {
+    view.expected = circuit::predictBand(circuit, parameters, asMeasured(c, e), {}, c.meter);
+  }
+  if (view.expected) {
+    view.expectedText =
+        std::isinf(view.expected->nominal)
+            ? "expected OL"
+            : "expected " +
+                  units::formatBand(view.expected->low, view.expected->high, e.reading.value->unit);
+  }
+  if (const auto quantity = quantityOf(circuit, e.test)) {
+    for (const auto* limit : strongest(c, *quantity)) {
+      if (limit->min || limit->max) {
+        view.checks.push_back(judgeLimit(*limit, e, c.meter));
+      }
+    }
+  }
+  if (const auto check = judgeExpected(view, e, parameters, c.meter)) {
+    view.checks.push_back(*check);
+  }
+  if (const auto check = judgePeer(c, e, circuit)) {
+    view.checks.push_back(*check);
+  }
+}
+
+// A lamp is held against what the model says it should do.
+void assessLamp(ReadingView& view, const job::Case& c, const job::Evidence& e,
+                const Circuit& circuit, const circuit::LineParameters& known) {
+  const auto nameOf = [](circuit::LampState state) {
+    return std::string(circuit::kLampStateNames[static_cast<std::size_t>(state)]);
+  };
+  view.shown = nameOf(*e.reading.lamp);
+  const auto share = circuit::predict(circuit, known.central, e.test, {}, c.meter);
+  if (!share) {
+    return;
+  }
+  const auto expected = circuit::lampState(e.test.lamp, *share);
+  view.expectedText = "expected " + nameOf(expected);
+  Check check;
+  check.against = view.expectedText;
+  check.verdict = expected == *e.reading.lamp ? Verdict::pass : Verdict::fail;
+  check.reason = fmt::format("The lamp is {}, {} ({}).", view.shown, view.expectedText, known.from);
+  view.checks.push_back(check);
+}
+
+}  // namespace
+
+ReadingView assess(const job::Case& c, const job::Evidence& e, const WaveformSet& waveforms,
+                   const Knowledge& knowledge) {
   ReadingView view;
   view.evidenceId = e.id;
   view.circuit = e.test.circuit;
   view.withdrawn = e.withdrawn;
-  const std::string kind =
-      e.test.kind == TestKind::other
-          ? e.test.kindText
-          : std::string(circuit::kTestKindNames[static_cast<std::size_t>(e.test.kind)]);
-  view.title = e.test.kind == TestKind::waveform ? "scope trace"
-               : kind == "resistance"            ? "ohms"
-               : kind == "dc-voltage"            ? "DC volts"
-               : kind == "ac-voltage"            ? "AC volts"
-                                                 : kind;
-  const auto leads = circuit::leadsText(e.test);
-  if (!leads.empty() && e.test.kind != TestKind::waveform) {
-    view.title += ", " + (leads.starts_with("wire ") ? leads.substr(5) : leads);
-  }
+  view.title = titleOf(e.test);
   const Circuit* circuit = c.find(e.test.circuit);
-  if (!circuit) {
+  const auto known = knowledge.find(e.test.circuit);
+  if (!circuit || known == knowledge.end()) {
     return view;
   }
   if (e.test.kind == TestKind::waveform) {
     assessWaveform(view, e, waveforms);
   } else if (e.reading.value) {
-    view.shown = units::format(*e.reading.value);
-    auto parameters = learnParameters(c, *circuit);
-    parameters.celsius = e.reading.celsius.value_or(20);
-    view.expected = circuit::predictBand(*circuit, parameters, e.test);
-    if (view.expected) {
-      view.expectedText =
-          std::isinf(view.expected->nominal)
-              ? "expected OL"
-              : "expected " + units::formatBand(view.expected->low, view.expected->high,
-                                                e.reading.value->unit);
-    }
-    if (const auto quantity = quantityOf(*circuit, e.test)) {
-      for (const auto* limit : strongest(c, *quantity)) {
-        if (limit->min || limit->max) {
-          view.checks.push_back(judgeLimit(*limit, e, *circuit));
-        }
-      }
-    }
-    if (const auto check = judgeExpected(view, e, parameters)) {
-      view.checks.push_back(*check);
-    }
-    if (const auto check = judgePeer(c, e, *circuit)) {
-      view.checks.push_back(*check);
-    }
+    assessValue(view, c, e, *circuit, known->second);
+  } else if (e.reading.lamp) {
+    assessLamp(view, c, e, *circuit, known->second);
   } else {
     view.shown = "kept";
     view.reason = "This version keeps such a reading but does not judge it.";
@@ -432,7 +365,7 @@ ReadingView assess(const job::Case& c, const job::Evidence& e, const WaveformSet
                      [&](const Check& check) { return check.verdict == *view.verdict; });
     view.reason = decided->reason;
   }
-  findTraps(view, e, *circuit);
+  view.traps = trapsOf({c, e, *circuit, known->second, view.expected, view.verdict});
   return view;
 }
 

@@ -7,6 +7,8 @@
 #include <vector>
 
 #include "core/circuit/predict.h"
+#include "core/diagnosis/learn.h"
+#include "core/diagnosis/traps.h"
 #include "core/diagnosis/waveforms.h"
 #include "core/job/case.h"
 
@@ -30,30 +32,12 @@ struct ReadingView {
   std::optional<judging::Verdict> verdict;  ///< empty: there is nothing to judge it by
   std::string reason;                       ///< the sentence that decided
   std::vector<Check> checks;
-  std::vector<std::string> traps;  ///< what this reading does not prove
+  std::vector<Trap> traps;  ///< what this reading does not prove
   bool withdrawn = false;
 };
 
-/// Accuracy of the meter assumed where nothing else is said: a common 3 1/2 digit multimeter
-/// (common practice).
-[[nodiscard]] judging::Accuracy meterAccuracy(circuit::TestKind kind);
-/// Standard uncertainty of an entry from the meter's accuracy.
-[[nodiscard]] double standardUncertainty(const units::Entry& entry, circuit::TestKind kind);
-
-/// What a test is about, as far as a limit can apply to it; `factor` brings the reading to the
-/// limit's temperature.
-[[nodiscard]] std::optional<judging::Quantity> quantityOf(const circuit::Circuit& circuit,
-                                                          const circuit::Test& test);
-
-/// Supply, source resistance and coil as the good circuits of the same vehicle show them; common
-/// practice where nothing was measured. Readings of `circuit` itself and withdrawn ones are left
-/// out. Spread: bias ± 3 %, source ± 10 %, coil ± 15 % from wheel to wheel (common practice, no
-/// source).
-[[nodiscard]] circuit::LineParameters learnParameters(const job::Case& c,
-                                                      const circuit::Circuit& circuit);
-
 /// Judges one reading of `c`.
 [[nodiscard]] ReadingView assess(const job::Case& c, const job::Evidence& evidence,
-                                 const WaveformSet& waveforms);
+                                 const WaveformSet& waveforms, const Knowledge& knowledge);
 
 }  // namespace haybale::diagnosis

@@ -13,11 +13,12 @@ const ReadingView* Assessment::view(std::string_view evidenceId) const {
 Assessment assessCase(const job::Case& c, const std::string& folder, CaptureShelf& shelf) {
   Assessment out;
   out.waveforms = analyseWaveforms(c, folder, shelf);
+  out.knowledge = learnAll(c);
   for (const auto& e : c.evidence) {
-    out.views.push_back(assess(c, e, out.waveforms));
+    out.views.push_back(assess(c, e, out.waveforms, out.knowledge));
   }
-  out.conclusion = conclude(c, out.views, out.waveforms);
-  out.proposals = proposeTests(c, out.conclusion);
+  out.conclusion = conclude(c, out.views, out.waveforms, out.knowledge);
+  out.proposals = proposeTests(c, out.conclusion, out.knowledge);
   return out;
 }
 

@@ -8,6 +8,7 @@ namespace haybale::diagnosis {
 
 struct Assessment {
   WaveformSet waveforms;
+  Knowledge knowledge;             ///< per circuit, what the good ones tell of it
   std::vector<ReadingView> views;  ///< in the order of the evidence
   Conclusion conclusion;
   std::vector<Proposal> proposals;

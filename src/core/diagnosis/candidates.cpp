@@ -15,7 +15,7 @@ using circuit::Zone;
 
 namespace {
 
-constexpr double kOpen = circuit::Network::kOpenOhm;
+constexpr double kOpen = circuit::kOpenOhm;
 
 // Steps of severity in ohm; a candidate lies between two neighbours.
 constexpr std::array kSeries{30.0, 300.0, 3e3, 30e3, 300e3, 1e6, 3e6, 10e6, 30e6, kOpen};

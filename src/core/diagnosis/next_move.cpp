@@ -209,7 +209,8 @@ std::optional<Proposal> simulate(const Circuit& circuit, const circuit::Paramete
     }
     const bool ring = test.kind == TestKind::waveform && candidate.kind == Suspicion::ring;
     put(buckets,
-        ring ? Class{3, "even but for one tooth"} : classOf(test, *value, *healthy, p.biasV),
+        ring ? Class{3, "even but for one tooth"}
+             : classOf(test, *value, *healthy, p.frontEnd.supplyV),
         candidate);
     total += candidate.weight;
   }
@@ -280,13 +281,14 @@ std::string cautionFor(const Test& test) {
   return "Do not spread the terminals. The maker's procedure and local rules come first.";
 }
 
-std::vector<Proposal> proposeTests(const job::Case& c, const Conclusion& conclusion) {
+std::vector<Proposal> proposeTests(const job::Case& c, const Conclusion& conclusion,
+                                   const Knowledge& knowledge) {
   std::vector<Proposal> out;
   const Circuit* circuit = c.suspectCircuit();
   if (!circuit || conclusion.left.empty()) {
     return out;
   }
-  const auto p = nominal(learnParameters(c, *circuit));
+  const auto& p = knowledge.find(circuit->name)->second.central;
   for (const auto& test : sensibleTests(c, *circuit)) {
     const bool made = std::any_of(c.evidence.begin(), c.evidence.end(), [&](const auto& e) {
       return !e.withdrawn && sameTest(e.test, test);

@@ -34,7 +34,8 @@ struct Proposal {
 /// Proposals for the suspect circuit, best first. Tests already made in the same way are left out.
 /// Minutes: common practice, no source: a reading 1, a trace 3 plus 1 to spin, plus the access
 /// minutes of the place and of what has to be unplugged.
-[[nodiscard]] std::vector<Proposal> proposeTests(const job::Case& c, const Conclusion& conclusion);
+[[nodiscard]] std::vector<Proposal> proposeTests(const job::Case& c, const Conclusion& conclusion,
+                                                 const Knowledge& knowledge);
 
 /// The caution that belongs to a test, shown where it is made.
 [[nodiscard]] std::string cautionFor(const circuit::Test& test);

@@ -7,6 +7,8 @@
 #include <map>
 #include <set>
 
+#include "core/diagnosis/meter_use.h"
+
 namespace haybale::diagnosis {
 
 using circuit::Circuit;
@@ -30,8 +32,18 @@ constexpr double kAgreeOhm = 5;
 
 class Explainer {
  public:
-  Explainer(const Circuit& circuit, const circuit::LineParameters& parameters)
-      : circuit_(circuit), parameters_(parameters) {}
+  Explainer(const Circuit& circuit, const circuit::LineParameters& known,
+            const circuit::Meter& meter)
+      : circuit_(circuit), meter_(meter) {
+    // A dozen sets of values stand for what is not known of the vehicle.
+    constexpr std::size_t kSets = 8;
+    sets_ = {known.central};
+    const std::size_t step = std::max<std::size_t>(1, known.draws.size() / kSets);
+    for (std::size_t i = 0; i < known.draws.size(); i += step) {
+      sets_.push_back(known.draws[i]);
+    }
+    last_.resize(sets_.size());
+  }
 
   [[nodiscard]] bool explains(const Candidate& candidate, const Observation& o) const {
     if (o.evidence->test.kind == TestKind::waveform) {
@@ -54,43 +66,49 @@ class Explainer {
     bool operator==(const Key&) const = default;
   };
 
-  // Readings over the whole range of severity of the candidate: each is monotone in it.
-  [[nodiscard]] std::optional<Span> span(const Candidate& c, const circuit::Test& test) const {
-    const auto from = bandAt(c, c.fromOhm, test);
-    const auto to = bandAt(c, c.toOhm, test);
-    if (!from || !to) {
-      return std::nullopt;
-    }
-    return Span{std::min(from->low, to->low), std::max(from->high, to->high)};
+  // Reading over the whole range of severity of the candidate for one set of values: it is monotone
+  // in the severity. Empty when the model does not cover the test.
+  [[nodiscard]] std::optional<Span> span(const Candidate& c, std::size_t set,
+                                         const circuit::Test& test) const {
+    const auto from = valueAt(c, c.fromOhm, set, test);
+    const auto to = valueAt(c, c.toOhm, set, test);
+    return from && to ? std::optional(Span{std::min(*from, *to), std::max(*from, *to)})
+                      : std::nullopt;
   }
 
-  // Neighbouring steps of severity share an end, and candidates come in order: the last band is
-  // asked for twice.
-  [[nodiscard]] std::optional<circuit::Band> bandAt(const Candidate& c, double ohm,
-                                                    const circuit::Test& test) const {
+  // Neighbouring steps of severity share an end, and candidates come in order: the last value of a
+  // set is asked for twice.
+  [[nodiscard]] std::optional<double> valueAt(const Candidate& c, double ohm, std::size_t set,
+                                              const circuit::Test& test) const {
     const Key key{&test, c.kind, c.element, c.wire, ohm};
-    if (!last_ || !(last_->first == key)) {
-      last_ = {key, circuit::predictBand(circuit_, parameters_, test, modelFaults(c, ohm))};
+    auto& last = last_[set];
+    if (!last || !(last->first == key)) {
+      last = {key, circuit::predict(circuit_, sets_[set], test, modelFaults(c, ohm), meter_)};
     }
-    return last_->second;
+    return last->second;
   }
 
   [[nodiscard]] bool explainsValue(const Candidate& c, const Observation& o) const {
-    const auto predicted = span(c, o.evidence->test);
-    if (!predicted) {
-      return true;
+    for (std::size_t set = 0; set < sets_.size(); ++set) {
+      const auto predicted = span(c, set, o.evidence->test);
+      if (!predicted || agrees(*predicted, *o.evidence->reading.value, o.evidence->test.kind)) {
+        return true;
+      }
     }
-    const auto& entry = *o.evidence->reading.value;
-    const bool ohms = circuit::unitOf(o.evidence->test.kind) == units::Unit::ohm;
+    return false;
+  }
+
+  [[nodiscard]] bool agrees(const Span& span, const units::Entry& entry, TestKind kind) const {
     if (entry.overload) {
-      return predicted->high > 0.3 * circuit::kOhmmeterLimit;
+      return span.high > 0.3 * meter_.topOhm();
     }
-    if (std::isinf(predicted->low)) {
-      return entry.value > 0.3 * circuit::kOhmmeterLimit;
+    if (std::isinf(span.low)) {
+      return entry.value > 0.3 * meter_.topOhm();
     }
-    const double slack = 2 * standardUncertainty(entry, o.evidence->test.kind) +
+    const bool ohms = circuit::unitOf(kind) == units::Unit::ohm;
+    const double slack = 2 * standardUncertainty(meter_, entry, kind) +
                          kAgreeShare * std::abs(entry.value) + (ohms ? kAgreeOhm : kAgreeVolt);
-    return entry.value >= predicted->low - slack && entry.value <= predicted->high + slack;
+    return entry.value >= span.low - slack && entry.value <= span.high + slack;
   }
 
   [[nodiscard]] bool explainsTrace(const Candidate& c, const Observation& o) const {
@@ -111,8 +129,9 @@ class Explainer {
     if (c.kind == Suspicion::weakOutput) {
       return !silent && *ratio < trace::kWeakSuspect;
     }
-    const auto healthy = circuit::predict(circuit_, nominal(parameters_), o.evidence->test);
-    const auto faulty = span(c, o.evidence->test);
+    // Shares of a healthy trace: the vehicle's values cancel, one set will do.
+    const auto healthy = circuit::predict(circuit_, sets_.front(), o.evidence->test);
+    const auto faulty = span(c, 0, o.evidence->test);
     if (!healthy || !faulty || *healthy == 0) {
       return true;
     }
@@ -123,8 +142,9 @@ class Explainer {
   }
 
   const Circuit& circuit_;
-  const circuit::LineParameters& parameters_;
-  mutable std::optional<std::pair<Key, std::optional<circuit::Band>>> last_;
+  const circuit::Meter& meter_;
+  std::vector<circuit::ParameterPoint> sets_;
+  mutable std::vector<std::optional<std::pair<Key, std::optional<double>>>> last_;  // per set
 };
 
 std::vector<Observation> observationsOf(const job::Case& c, const Circuit& circuit,
@@ -351,17 +371,17 @@ std::string spoken(const Suspect& s, const Circuit& circuit) {
 }
 
 Conclusion conclude(const job::Case& c, const std::vector<ReadingView>& views,
-                    const WaveformSet& waveforms) {
+                    const WaveformSet& waveforms, const Knowledge& knowledge) {
   Conclusion out;
   const Circuit* circuit = c.suspectCircuit();
   if (!circuit) {
     out.headline = "No circuit is described";
     return out;
   }
-  const auto parameters = learnParameters(c, *circuit);
+  const Explainer explainer(*circuit, knowledge.find(circuit->name)->second, c.meter);
   const auto candidates = allCandidates(*circuit, c.complaint);
   const auto observations = observationsOf(c, *circuit, views, waveforms);
-  const Table table = tableOf(candidates, observations, Explainer(*circuit, parameters));
+  const Table table = tableOf(candidates, observations, explainer);
   out.left = leftOver(candidates, table, std::nullopt);
   out.reasons = reasonsOf(*circuit, candidates, observations, table);
   if (out.left.empty()) {

@@ -77,7 +77,7 @@ struct Conclusion {
 /// Concludes on the suspect circuit of `c`. `views` are the assessed readings, in the order of
 /// `c.evidence`.
 [[nodiscard]] Conclusion conclude(const job::Case& c, const std::vector<ReadingView>& views,
-                                  const WaveformSet& waveforms);
+                                  const WaveformSet& waveforms, const Knowledge& knowledge);
 
 /// "L2, wire b: open" in words for a person.
 [[nodiscard]] std::string spoken(const Suspect& suspect, const circuit::Circuit& circuit);

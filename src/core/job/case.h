@@ -16,6 +16,7 @@ namespace haybale::job {
 /// of the kinds keep their members in `rest` until this version learns them.
 struct Reading {
   std::optional<units::Entry> value;
+  std::optional<circuit::LampState> lamp;
   std::optional<double> hz;       ///< shown beside AC volts
   std::optional<double> celsius;  ///< temperature of the coil when it was measured
   std::string file;               ///< capture, absolute or relative to the case file
@@ -54,7 +55,8 @@ struct Case {
   std::vector<std::string> toolbox;
   std::vector<std::string> allowed;
   std::vector<judging::Limit> limits;
-  std::vector<Evidence> evidence;  ///< in order of time
+  circuit::Meter meter = circuit::genericMeters().front();  ///< the one the readings are taken with
+  std::vector<Evidence> evidence;                           ///< in order of time
   double version = 1;
   Json rest = Json::object();
 

@@ -202,6 +202,17 @@ Status readLimits(ObjectReader& in, Case& c) {
   return Done{};
 }
 
+Status readMeter(ObjectReader& in, Case& c) {
+  if (const Json* json = in.object("meter")) {
+    auto meter = circuit::readMeterJson(*json, "meter");
+    if (!meter) {
+      return meter.error();
+    }
+    c.meter = std::move(*meter);
+  }
+  return Done{};
+}
+
 Status readEvidences(ObjectReader& in, Case& c) {
   const Json* list = in.array("evidence");
   for (std::size_t i = 0; list && i < list->size(); ++i) {
@@ -247,7 +258,7 @@ Result<Case> fromJson(const Json& json, const std::string& name) {
   if (!in.any("allowed")) {
     c.allowed = {"unplug", "back-probe"};
   }
-  for (const auto part : {readCircuits, readSuspect, readLimits, readEvidences}) {
+  for (const auto part : {readCircuits, readSuspect, readLimits, readMeter, readEvidences}) {
     if (in.error()) {
       break;
     }
@@ -374,6 +385,7 @@ Json toJson(const Case& c) {
   for (const auto& limit : c.limits) {
     out["limits"].push_back(limitJson(limit));
   }
+  out["meter"] = circuit::toJson(c.meter);
   out["evidence"] = Json::array();
   for (const auto& e : c.evidence) {
     out["evidence"].push_back(evidenceJson(e));

@@ -80,6 +80,14 @@ void readState(ObjectReader& in, Test& test, const Circuit& c) {
   }
 }
 
+// People write "21 W", "LED tester", "250 mA bulb"; what names neither of the first two is the
+// usual bulb.
+circuit::Lamp lampCalled(std::string_view name) {
+  return name.find("led") != std::string_view::npos  ? circuit::Lamp::led
+         : name.find("21") != std::string_view::npos ? circuit::Lamp::bulb21W
+                                                     : circuit::Lamp::bulb250mA;
+}
+
 void readMeter(ObjectReader& in, Test& test) {
   const Json* json = in.object("meter");
   if (!json) {
@@ -88,6 +96,7 @@ void readMeter(ObjectReader& in, Test& test) {
   ObjectReader meter(*json, in.at("meter"));
   test.highestRange = meter.oneOf("range", std::array<std::string_view, 2>{"auto", "highest"}) == 1;
   test.inputOhm = meter.number("input_ohm", 1, 1e12).value_or(1e7);
+  test.lamp = lampCalled(text::lower(meter.text("lamp")));
   test.meterRest = meter.rest();
   if (meter.error()) {
     in.fail(*meter.error());
@@ -175,6 +184,8 @@ std::string_view valueKey(TestKind kind) {
       return "volt";
     case TestKind::acVoltage:
       return "volt_rms";
+    case TestKind::current:
+      return "amp";
     default:
       return "";
   }
@@ -193,6 +204,13 @@ Reading readReading(ObjectReader& in, TestKind kind) {
     }
     reading.hz = in.number("hz", 0, 1e9);
     reading.celsius = in.number("celsius", -60, 250);
+  } else if (kind == TestKind::lamp) {
+    const int lamp = in.oneOf("lamp", circuit::kLampStateNames);
+    if (lamp < 0 && !in.error()) {
+      in.fail("lamp", "is missing", "one of dark dim lit");
+    } else {
+      reading.lamp = static_cast<circuit::LampState>(std::max(lamp, 0));
+    }
   } else if (kind == TestKind::waveform) {
     reading.file = in.text("file");
     reading.channel = in.text("channel");
@@ -284,6 +302,9 @@ Json toJson(const Test& test) {
   if (test.highestRange) {
     meter["range"] = "highest";
   }
+  if (test.lamp != circuit::Lamp::bulb250mA) {
+    meter["lamp"] = circuit::kLampNames[static_cast<std::size_t>(test.lamp)];
+  }
   if (test.inputOhm != 1e7) {
     meter["input_ohm"] = test.inputOhm;
   }
@@ -303,6 +324,9 @@ Json toJson(const Reading& reading, TestKind kind) {
     if (!reading.value->overload && reading.value->resolution > 0) {
       out["resolution"] = reading.value->resolution;
     }
+  }
+  if (reading.lamp) {
+    out["lamp"] = circuit::kLampStateNames[static_cast<std::size_t>(*reading.lamp)];
   }
   if (reading.hz) {
     out["hz"] = *reading.hz;
