@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "picture/profile_strip.h"
 #include "picture/reading_cards.h"
 
 namespace haybale::picture {
@@ -18,15 +19,17 @@ using circuit::Zone;
 namespace {
 
 constexpr double kZoneText = 20;  // zone names
-constexpr double kSuspicionTop = 40;
-constexpr double kSuspicionFoot = 124;
-constexpr double kLineTop = 150;
-constexpr double kWireA = 182;
-constexpr double kWireB = 222;
-constexpr double kLineFoot = 253;
-constexpr double kCardsTop = 310;
-constexpr double kGoodTitle = 22;  // line over the good wheel's row
-constexpr double kTarget = 36;     // smallest side of a click target
+constexpr double kSuspicionTop = 36;
+constexpr double kSuspicionFoot = 112;
+constexpr double kLineTop = 136;
+constexpr double kWireA = 167;
+constexpr double kWireB = 207;
+constexpr double kLineFoot = 238;
+constexpr double kCardsTop = 292;
+constexpr double kGoodTitle = 22;     // line over the good wheel's row
+constexpr double kProfile = 150;      // height of the profile with its title
+constexpr double kLeastProfile = 90;  // below this it is left out
+constexpr double kTarget = 36;        // smallest side of a click target
 
 Role zoneRole(Zone zone) {
   switch (zone) {
@@ -124,8 +127,12 @@ class Board {
     for (std::size_t i = 0; i < circuit_.path.size(); ++i) {
       part(circuit_.path[i], spans_[i]);
     }
-    places();
-    cards();
+    if (in_.editing) {
+      partsToEdit();
+    } else {
+      places();
+      cards();
+    }
     return std::move(scene_);
   }
 
@@ -434,6 +441,53 @@ class Board {
     }
   }
 
+  // While the line is edited every part of it is one target; the chosen one is framed.
+  void partsToEdit() {
+    for (std::size_t i = 0; i < circuit_.path.size(); ++i) {
+      const Rect rect{spans_[i].left + 1, kLineTop - 14, spans_[i].width() - 2,
+                      kLineFoot - kLineTop + 40};
+      if (circuit_.path[i].id == *in_.editing) {
+        scene_.add(Box{rect, 8, std::nullopt, Role::strawLine, 3, std::nullopt});
+      }
+      scene_.spots.push_back({rect, "part:" + circuit_.path[i].id, circuit_.path[i].id});
+    }
+    legend();
+  }
+
+  // What each part is, in words: zone, length, section, minutes; under the line while it is edited.
+  void legend() {
+    double y = kCardsTop;
+    for (const auto& e : circuit_.path) {
+      if (y > in_.height - 8) {
+        return;
+      }
+      std::string words = std::string(circuit::kElementKindNames[static_cast<std::size_t>(e.kind)]);
+      words += e.zone == Zone::unknown ? "" : ", " + zoneText(e.zone);
+      if (e.kind == ElementKind::leg) {
+        words += fmt::format(", {:.3g} m of {:.3g} mm\xC2\xB2", e.lengthM.value_or(1),
+                             e.areaMm2.value_or(0.5));
+      }
+      words += fmt::format(", {:.0f} min to reach", e.accessMinutes);
+      const bool chosen = e.id == *in_.editing;
+      text(16, y, e.id, 13.5, Role::ink, true);
+      text(100, y, words, 13.5, chosen ? Role::ink : Role::faint, chosen);
+      y += 21;
+    }
+  }
+
+  // What one row of cards leaves.
+  [[nodiscard]] double profileHeight() const {
+    return std::min(kProfile, in_.height - kCardsTop - kCardH - kCardGap);
+  }
+
+  [[nodiscard]] std::optional<diagnosis::Profile> profile() const {
+    if (!in_.profileOf || profileHeight() < kLeastProfile) {
+      return std::nullopt;
+    }
+    return diagnosis::profileOf(*in_.job, *in_.profileOf, in_.assessment->views,
+                                in_.assessment->knowledge);
+  }
+
   [[nodiscard]] std::vector<ReadingCard> cardsOf(const std::string& name) const {
     std::vector<ReadingCard> all;
     for (std::size_t i = 0; i < in_.job->evidence.size() && i < in_.assessment->views.size(); ++i) {
@@ -458,9 +512,20 @@ class Board {
            "No reading yet. Click a place on the line, then type what the meter shows.", 15,
            Role::faint, false, Anchor::middle);
     }
+    CardHanger hanger{scene_, measure_, in_.selectedEvidence, in_.width};
+    if (const auto below = profile()) {
+      const double top = in_.height - profileHeight();
+      hanger.hang(std::move(own), kCardsTop, top - kCardGap, kLineFoot + 20);
+      drawProfile(scene_,
+                  {*below,
+                   [this](const Place& place) { return xOf(place); },
+                   peer ? peer->name : std::string(),
+                   {0, top, in_.width, profileHeight()}},
+                  measure_);
+      return;
+    }
     const double foot = in_.height - kCardH - kCardGap;
     const bool room = !good.empty() && foot - kGoodTitle > kCardsTop + kCardH;
-    CardHanger hanger{scene_, measure_, in_.selectedEvidence, in_.width};
     hanger.hang(std::move(own), kCardsTop, room ? foot - kGoodTitle : in_.height, kLineFoot + 20);
     if (room) {
       text(8, foot - 8, "The good wheel, " + peer->name, 13, Role::faint, true);

@@ -16,12 +16,14 @@ struct BoardInput {
   std::optional<circuit::Place> selected;     ///< place chosen for the next reading
   circuit::WireId wire = circuit::WireId::a;  ///< wire chosen
   std::string selectedEvidence;               ///< card that is lit up
+  std::optional<circuit::Test> profileOf;     ///< the profile of this test is drawn below
+  std::optional<std::string> editing;         ///< the line is edited; id of the element chosen
   double width = 860;
   double height = 560;
 };
 
-/// Spots: "place:C1.module-side", "evidence:e3", "element:L2". Draws nothing when the circuit does
-/// not exist.
+/// Spots: "place:C1.module-side", "evidence:e3", "element:L2", "cliff"; while the line is edited
+/// "part:L2" instead of places. Draws nothing when the circuit does not exist.
 [[nodiscard]] Scene lineBoard(const BoardInput& input, const Measure& measure);
 
 /// Paint of the insulation from colour letters (IEC 60757) or English colour words; empty when not

@@ -75,7 +75,7 @@ void CardHanger::hang(std::vector<ReadingCard> cards, double top, double bottom,
   }
   if (dropped > 0) {
     scene.add(Text{{width - 8, top - 8},
-                   fmt::format("and {} more, in the report", dropped),
+                   fmt::format("and {} more, under Readings", dropped),
                    13,
                    false,
                    Role::faint,

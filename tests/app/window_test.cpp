@@ -274,7 +274,7 @@ TEST_F(Window, BothThemesPaintEveryView) {
     for (int view = 0; view < MainWindow::kViews; ++view) {
       window->showView(static_cast<MainWindow::View>(view));
       const QImage shot = window->grab().toImage();
-      const QColor paper = shot.pixelColor(600, 790);
+      const QColor paper = shot.pixelColor(950, 430);
       EXPECT_EQ(paper.lightness() > 128, theme == picture::Theme::day) << view;
     }
   }

@@ -1,8 +1,11 @@
 #include "app/frame/pictures.h"
 
+#include <QAbstractButton>
 #include <QApplication>
 #include <QDir>
 #include <QPixmap>
+#include <functional>
+#include <vector>
 
 #include "app/frame/main_window.h"
 #include "app/style/theme.h"
@@ -17,24 +20,54 @@ bool savePicture(MainWindow& window, const QString& path) {
   return window.grab().save(path, "PNG");
 }
 
+namespace {
+
+// A picture and how the window is brought to it.
+struct Shot {
+  const char* name;
+  std::function<void(MainWindow&)> prepare;
+};
+
+void press(MainWindow& window, const char* name) {
+  if (auto* button = window.findChild<QAbstractButton*>(QLatin1String(name))) {
+    button->click();
+  }
+}
+
+std::vector<Shot> shots() {
+  return {
+      {"intake", [](MainWindow& w) { w.showView(MainWindow::kIntake); }},
+      {"line", [](MainWindow& w) { w.showView(MainWindow::kLine); }},
+      {"readings", [](MainWindow& w) { press(w, "line.list"); }},
+      {"line-editor",
+       [](MainWindow& w) {
+         press(w, "line.list");
+         press(w, "line.edit");
+       }},
+      {"trace",
+       [](MainWindow& w) {
+         press(w, "line.edit");
+         w.showView(MainWindow::kTrace);
+       }},
+      {"report", [](MainWindow& w) { w.showView(MainWindow::kReport); }},
+  };
+}
+
+}  // namespace
+
 bool saveAllPictures(MainWindow& window, const QString& folder) {
   QDir().mkpath(folder);
   const auto before = ThemeHub::instance().theme();
   bool all = true;
-  const std::pair<MainWindow::View, const char*> views[] = {{MainWindow::kIntake, "intake"},
-                                                            {MainWindow::kLine, "line"},
-                                                            {MainWindow::kTrace, "trace"},
-                                                            {MainWindow::kReport, "report"}};
   for (const auto theme : {picture::Theme::day, picture::Theme::night}) {
     ThemeHub::instance().apply(theme);
-    for (const auto& [view, name] : views) {
-      window.showView(view);
-      const QString suffix =
-          theme == picture::Theme::day ? QStringLiteral("day") : QStringLiteral("night");
-      all = savePicture(
-                window,
-                QStringLiteral("%1/%2-%3.png").arg(folder, QString::fromLatin1(name), suffix)) &&
-            all;
+    const QString suffix =
+        theme == picture::Theme::day ? QStringLiteral("day") : QStringLiteral("night");
+    for (const auto& shot : shots()) {
+      shot.prepare(window);
+      const QString file =
+          QStringLiteral("%1/%2-%3.png").arg(folder, QString::fromLatin1(shot.name), suffix);
+      all = savePicture(window, file) && all;
     }
   }
   ThemeHub::instance().apply(before);

@@ -39,6 +39,12 @@ void BoardWidget::rebuild() {
     input.wire = selection.test.red->wire.value_or(WireId::a);
   }
   input.selectedEvidence = selection.evidence.toStdString();
+  if (selection.test.circuit == input.circuit) {
+    input.profileOf = selection.test;
+  }
+  if (selection.editing) {
+    input.editing = selection.part.toStdString();
+  }
   input.width = width();
   input.height = height();
   scene_ = picture::lineBoard(input, print::measure());
@@ -71,6 +77,8 @@ void BoardWidget::mousePressEvent(QMouseEvent* event) {
     if (place) {
       model_.selectPlace(*place, id.substr(colon + 1) == "b" ? WireId::b : WireId::a);
     }
+  } else if (id.starts_with("part:")) {
+    model_.selectPart(QString::fromStdString(id.substr(5)));
   } else if (id.starts_with("evidence:")) {
     model_.selectEvidence(QString::fromStdString(id.substr(9)));
   }
@@ -124,7 +132,44 @@ void BoardWidget::otherWire() {
   model_.selectTest(other);
 }
 
+void BoardWidget::stepPart(int parts) {
+  const auto* circuit = model_.selectedCircuit();
+  if (!circuit) {
+    return;
+  }
+  const auto now = static_cast<std::ptrdiff_t>(
+      circuit->indexOf(model_.selection().part.toStdString()).value_or(0));
+  const auto next = std::clamp<std::ptrdiff_t>(
+      now + parts, 0, static_cast<std::ptrdiff_t>(circuit->path.size()) - 1);
+  model_.selectPart(QString::fromStdString(circuit->path[static_cast<std::size_t>(next)].id));
+}
+
+// While the line is edited the arrows walk along its parts; the editor's own keys do the rest.
+bool BoardWidget::editKey(QKeyEvent* event) {
+  if (event->modifiers() & (Qt::ControlModifier | Qt::AltModifier)) {
+    return false;
+  }
+  switch (event->key()) {
+    case Qt::Key_Left:
+    case Qt::Key_Right:
+      stepPart(event->key() == Qt::Key_Left ? -1 : 1);
+      return true;
+    case Qt::Key_Home:
+    case Qt::Key_End:
+      stepPart(event->key() == Qt::Key_Home ? -1000 : 1000);
+      return true;
+    default:
+      return false;
+  }
+}
+
 void BoardWidget::keyPressEvent(QKeyEvent* event) {
+  if (model_.selection().editing) {
+    if (!editKey(event)) {
+      emit editorKey(event);
+    }
+    return;
+  }
   switch (event->key()) {
     case Qt::Key_Left:
       step(-1);

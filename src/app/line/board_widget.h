@@ -20,6 +20,8 @@ class BoardWidget : public QWidget {
   void captureDropped(const QString& circuit, const QString& file);
   /// A key that begins a reading was pressed while the board had the focus.
   void typed(const QString& text);
+  /// A key pressed on the board while the line is edited that is not an arrow.
+  void editorKey(QKeyEvent* event);
 
  protected:
   void paintEvent(QPaintEvent* event) override;
@@ -35,6 +37,8 @@ class BoardWidget : public QWidget {
   void rebuild();
   void step(int places);
   void otherWire();
+  void stepPart(int parts);
+  bool editKey(QKeyEvent* event);
 
   JobModel& model_;
   picture::Scene scene_;

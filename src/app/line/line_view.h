@@ -1,4 +1,5 @@
-// The line: board above, under it what the lit reading means, and the row that makes the next one.
+// The line: board above, under it what the lit reading means and the row that makes the next one;
+// the list of readings and the editor of the line take their places when asked for.
 #pragma once
 
 #include <QWidget>
@@ -8,9 +9,11 @@
 
 class QLabel;
 class QPushButton;
-class QButtonGroup;
+class QStackedWidget;
 
 namespace haybale::app {
+
+class LineEditor;
 
 class LineView : public QWidget {
   Q_OBJECT
@@ -18,28 +21,27 @@ class LineView : public QWidget {
  public:
   explicit LineView(JobModel& model, QWidget* parent = nullptr);
   [[nodiscard]] BoardWidget* board() { return board_; }
-  void focusEntry() { box_->focusEntry(); }
+  void focusEntry();
 
  signals:
   void captureDropped(const QString& circuit, const QString& file);
 
  private:
-  QWidget* detailRow();
-  QWidget* functionRow();
+  QWidget* headRow();
+  void addKey(QPushButton* button, const QString& keys);
+  QWidget* readingPage();
+  void chooseMeter();
   void refresh();
-  void setLeads(int id);
 
   JobModel& model_;
   BoardWidget* board_;
-  QLabel* circuitName_;
-  QLabel* reason_;
-  QPushButton* withdraw_;
-  QPushButton* remove_;
-  QButtonGroup* functions_;
-  QButtonGroup* leads_;
-  QPushButton* key_;
-  QPushButton* plugged_;
-  ReadingBox* box_;
+  QStackedWidget* upper_;  // board or list
+  QStackedWidget* lower_;  // next reading or editor
+  QLabel* circuitName_ = nullptr;
+  QPushButton* list_ = nullptr;
+  QPushButton* edit_ = nullptr;
+  ReadingBox* box_ = nullptr;
+  LineEditor* editor_ = nullptr;
 };
 
 }  // namespace haybale::app

@@ -185,7 +185,32 @@ void JobModel::setJob(const job::Case& job) {
   if (!job_.evidenceById(selection_.evidence.toStdString())) {
     selection_.evidence.clear();
   }
+  keepSelectionOnTheLine();
   emit changed();
+}
+
+// An edit of the line may have taken away what was chosen on it.
+void JobModel::keepSelectionOnTheLine() {
+  const auto* circuit = selectedCircuit();
+  if (!circuit) {
+    return;
+  }
+  const auto gone = [&](const std::string& id) { return !id.empty() && !circuit->find(id); };
+  const auto& test = selection_.test;
+  bool lost = test.circuit != circuit->name || !test.red;
+  for (const auto* probe : {&test.red, &test.black}) {
+    lost = lost || (*probe && gone((*probe)->place.element));
+  }
+  for (const auto& id : test.state.unplugged) {
+    lost = lost || gone(id);
+  }
+  if (lost) {
+    selection_.test = job::defaultTest(
+        *circuit, {Place::Kind::modulePlug, circuit->path.front().id}, TestKind::resistance);
+  }
+  if (gone(selection_.part.toStdString())) {
+    selection_.part = QString::fromStdString(circuit->path.front().id);
+  }
 }
 
 void JobModel::reassess() {
@@ -227,7 +252,9 @@ Status JobModel::enterReading(const QString& text, const circuit::Test& test) {
   e.time = QDateTime::currentDateTime().toString(Qt::ISODate).toStdString();
   selection_.test = typed->test;
   selection_.evidence = QString::fromStdString(e.id);
-  change(tr("reading %1").arg(QString::fromStdString(units::format(*e.reading.value))),
+  const std::string shown =
+      e.reading.value ? units::format(*e.reading.value) : std::string("of a lamp");
+  change(tr("reading %1").arg(QString::fromStdString(shown)),
          [&](job::Case& c) { c.evidence.push_back(e); });
   emit selectionChanged();
   return Done{};
@@ -258,6 +285,53 @@ Status JobModel::addCapture(const QString& circuitName, const QString& file) {
   return Done{};
 }
 
+bool JobModel::attempt(const QString& what, const std::function<Status(job::Case&)>& edit) {
+  job::Case after = job_;
+  if (const auto status = edit(after); !status) {
+    emit said(QString::fromStdString(status.error().sentence()), true);
+    return false;
+  }
+  change(what, [&](job::Case& c) { c = after; });
+  return true;
+}
+
+Status JobModel::retype(const QString& id, const QString& text) {
+  const auto* e = job_.evidenceById(id.toStdString());
+  const auto* circuit = e ? job_.find(e->test.circuit) : nullptr;
+  if (!circuit) {
+    return Error{id.toStdString(), std::nullopt, "is not among the readings", "choose one of them"};
+  }
+  auto typed = job::parseReadingLine(text.toStdString(), *circuit, e->test);
+  if (!typed) {
+    return typed.error();
+  }
+  change(tr("correct a reading"), [&](job::Case& c) {
+    for (auto& each : c.evidence) {
+      if (each.id == id.toStdString()) {
+        each.test = typed->test;
+        each.reading = typed->reading;
+      }
+    }
+  });
+  return Done{};
+}
+
+void JobModel::attach(const QString& id, const QString& file) {
+  if (file.isEmpty()) {
+    return;
+  }
+  const QString absolute = QFileInfo(file).absoluteFilePath();
+  const QString relative = QDir(folder_).relativeFilePath(absolute);
+  change(tr("attach a file"), [&](job::Case& c) {
+    for (auto& e : c.evidence) {
+      if (e.id == id.toStdString()) {
+        e.attachments.push_back(
+            (relative.startsWith(QStringLiteral("..")) ? absolute : relative).toStdString());
+      }
+    }
+  });
+}
+
 void JobModel::setWithdrawn(const QString& id, bool withdrawn) {
   change(withdrawn ? tr("withdraw a reading") : tr("count a reading again"), [&](job::Case& c) {
     for (auto& e : c.evidence) {
@@ -281,6 +355,7 @@ void JobModel::selectCircuit(const QString& name) {
   selection_.evidence.clear();
   selection_.test = job::defaultTest(*circuit, {Place::Kind::modulePlug, circuit->path.front().id},
                                      TestKind::resistance);
+  keepSelectionOnTheLine();
   emit selectionChanged();
 }
 
@@ -295,6 +370,23 @@ void JobModel::selectPlace(const Place& place, circuit::WireId wire) {
     selection_.test.red->wire = wire;
   }
   selection_.evidence.clear();
+  emit selectionChanged();
+}
+
+void JobModel::setEditing(bool editing) {
+  const auto* circuit = selectedCircuit();
+  if (editing == selection_.editing || !circuit) {
+    return;
+  }
+  selection_.editing = editing;
+  if (!circuit->find(selection_.part.toStdString())) {
+    selection_.part = QString::fromStdString(circuit->path.front().id);
+  }
+  emit selectionChanged();
+}
+
+void JobModel::selectPart(const QString& id) {
+  selection_.part = id;
   emit selectionChanged();
 }
 
@@ -317,6 +409,9 @@ void JobModel::selectEvidence(const QString& id) {
   if (const auto* e = job_.evidenceById(id.toStdString())) {
     selection_.circuit = QString::fromStdString(e->test.circuit);
     selection_.evidence = id;
+    if (circuit::unitOf(e->test.kind) != units::Unit::none) {
+      selection_.test = e->test;  // a bare value typed now repeats that test
+    }
     emit selectionChanged();
   }
 }

@@ -15,8 +15,10 @@ namespace haybale::app {
 /// What the next reading will be, and what is looked at. Not part of the case, not undone.
 struct Selection {
   QString circuit;
-  circuit::Test test;  ///< the test a bare value will be entered for
-  QString evidence;    ///< id of the reading whose reason is shown; may be empty
+  circuit::Test test;    ///< the test a bare value will be entered for
+  QString evidence;      ///< id of the reading whose reason is shown; may be empty
+  bool editing = false;  ///< the line itself is edited instead of measured
+  QString part;          ///< id of the element chosen while it is
 };
 
 class JobModel : public QObject {
@@ -57,6 +59,12 @@ class JobModel : public QObject {
   /// Adds a capture file as a trace of `circuit`. The file is read first; an unreadable one is not
   /// added.
   Status addCapture(const QString& circuit, const QString& file);
+  /// Applies an edit that may be refused; then nothing changes, and the sentence is said.
+  bool attempt(const QString& what, const std::function<Status(job::Case&)>& edit);
+  /// Reads a typed line on top of a reading already there and puts it in its place, keeping its id.
+  Status retype(const QString& evidence, const QString& text);
+  /// Keeps a photo or file with a reading.
+  void attach(const QString& evidence, const QString& file);
   void setWithdrawn(const QString& evidence, bool withdrawn);
   void removeEvidence(const QString& evidence);
 
@@ -67,6 +75,8 @@ class JobModel : public QObject {
   void selectTest(const circuit::Test& test);
   void selectKind(circuit::TestKind kind);
   void selectEvidence(const QString& id);
+  void setEditing(bool editing);
+  void selectPart(const QString& id);
 
   // --- text in boxes
   [[nodiscard]] QString draft(const QString& box) const { return drafts_.value(box); }
@@ -86,6 +96,7 @@ class JobModel : public QObject {
   void adopt(job::Case job, const QString& path, const QString& folder);
   void setJob(const job::Case& job);
   void reassess();
+  void keepSelectionOnTheLine();
   void autosave(bool flush);
   [[nodiscard]] QString folder() const { return folder_; }
 

@@ -74,6 +74,12 @@ Status checkPath(const Circuit& circuit, const std::string& where) {
     return fail("the path of " + circuit.name + " does not start at a module",
                 "begin with an element of kind module");
   }
+  constexpr std::size_t kMostElements = 200;
+  if (circuit.path.size() > kMostElements) {
+    return fail(
+        "the path of " + circuit.name + " has " + std::to_string(circuit.path.size()) + " elements",
+        "describe it with 200 at most");
+  }
   std::set<std::string> seen;
   int sensors = 0;
   for (std::size_t i = 0; i < circuit.path.size(); ++i) {

@@ -50,19 +50,29 @@ bool contains(const std::vector<std::string>& list, std::string_view what) {
 
 class Builder {
  public:
-  explicit Builder(const job::Complaint& complaint) : complaint_(complaint) {}
+  Builder(const job::Complaint& complaint, const Holes& holes)
+      : complaint_(complaint), holes_(holes) {}
 
   template <std::size_t N>
   void add(Suspicion kind, const std::string& element, std::optional<WireId> wire, double weight,
            const std::array<double, N>& steps) {
-    for (std::size_t i = 0; i + 1 < N; ++i) {
-      out_.push_back(
-          {kind, element, wire, steps[i], steps[i + 1], weight / static_cast<double>(N - 1)});
+    const auto holes = holes_.find(element);
+    std::vector<double> ends{0, 1};
+    if (holes != holes_.end()) {
+      ends.insert(ends.begin() + 1, holes->second.begin(), holes->second.end());
+    }
+    for (std::size_t piece = 0; piece + 1 < ends.size(); ++piece) {
+      const double length = ends[piece + 1] - ends[piece];
+      const double along = (ends[piece] + ends[piece + 1]) / 2;
+      for (std::size_t i = 0; i + 1 < N; ++i) {
+        out_.push_back({kind, element, wire, steps[i], steps[i + 1],
+                        length * weight / static_cast<double>(N - 1), along});
+      }
     }
   }
 
   void add(Suspicion kind, const std::string& element, double weight) {
-    out_.push_back({kind, element, std::nullopt, 0, 0, weight});
+    out_.push_back({kind, element, std::nullopt, 0, 0, weight, 0.5});
   }
 
   // Wire or contact: parted or corroded in either wire, wires touching, leaking, chafed through to
@@ -87,13 +97,34 @@ class Builder {
 
  private:
   const job::Complaint& complaint_;
+  const Holes& holes_;
   std::vector<Candidate> out_;
 };
 
 }  // namespace
 
-std::vector<Candidate> allCandidates(const Circuit& circuit, const job::Complaint& complaint) {
-  Builder build(complaint);
+Holes holesIn(const job::Case& c, const Circuit& circuit) {
+  Holes out;
+  for (const auto& e : c.evidence) {
+    for (const auto* probe : {&e.test.red, &e.test.black}) {
+      const bool pierced = e.test.circuit == circuit.name && !e.withdrawn && *probe &&
+                           (*probe)->place.kind == circuit::Place::Kind::along &&
+                           (*probe)->place.along > 0 && (*probe)->place.along < 1;
+      if (pierced) {
+        out[(*probe)->place.element].push_back((*probe)->place.along);
+      }
+    }
+  }
+  for (auto& [id, along] : out) {
+    std::sort(along.begin(), along.end());
+    along.erase(std::unique(along.begin(), along.end()), along.end());
+  }
+  return out;
+}
+
+std::vector<Candidate> allCandidates(const Circuit& circuit, const job::Complaint& complaint,
+                                     const Holes& holes) {
+  Builder build(complaint, holes);
   build.add(Suspicion::none, "", 3.0);
   for (const auto& e : circuit.path) {
     switch (e.kind) {
@@ -124,13 +155,13 @@ std::vector<circuit::LineFault> modelFaults(const Candidate& c, double ohm) {
   const WireId wire = c.wire.value_or(WireId::a);
   switch (c.kind) {
     case Suspicion::series:
-      return {{c.element, circuit::FaultKind::series, wire, ohm}};
+      return {{c.element, circuit::FaultKind::series, wire, ohm, 0, c.along}};
     case Suspicion::wiresTouching:
-      return {{c.element, circuit::FaultKind::wiresTouching, wire, ohm}};
+      return {{c.element, circuit::FaultKind::wiresTouching, wire, ohm, 0, c.along}};
     case Suspicion::leakToGround:
-      return {{c.element, circuit::FaultKind::leakToGround, wire, ohm}};
+      return {{c.element, circuit::FaultKind::leakToGround, wire, ohm, 0, c.along}};
     case Suspicion::leakToSupply:
-      return {{c.element, circuit::FaultKind::leakToSupply, wire, ohm}};
+      return {{c.element, circuit::FaultKind::leakToSupply, wire, ohm, 0, c.along}};
     case Suspicion::coil:
       return {{c.element, circuit::FaultKind::coil, wire, ohm}};
     case Suspicion::weakOutput:

@@ -63,6 +63,7 @@ class Explainer {
     std::string element;
     std::optional<circuit::WireId> wire;
     double ohm;
+    double along;
     bool operator==(const Key&) const = default;
   };
 
@@ -80,7 +81,7 @@ class Explainer {
   // set is asked for twice.
   [[nodiscard]] std::optional<double> valueAt(const Candidate& c, double ohm, std::size_t set,
                                               const circuit::Test& test) const {
-    const Key key{&test, c.kind, c.element, c.wire, ohm};
+    const Key key{&test, c.kind, c.element, c.wire, ohm, c.along};
     auto& last = last_[set];
     if (!last || !(last->first == key)) {
       last = {key, circuit::predict(circuit_, sets_[set], test, modelFaults(c, ohm), meter_)};
@@ -88,14 +89,23 @@ class Explainer {
     return last->second;
   }
 
+  // One set that agrees will do. Else all sets with the same front end together: what lies between
+  // what two of them read could be read with values between theirs.
   [[nodiscard]] bool explainsValue(const Candidate& c, const Observation& o) const {
+    std::map<circuit::FrontEndKind, Span> united;
+    const auto& entry = *o.evidence->reading.value;
     for (std::size_t set = 0; set < sets_.size(); ++set) {
       const auto predicted = span(c, set, o.evidence->test);
-      if (!predicted || agrees(*predicted, *o.evidence->reading.value, o.evidence->test.kind)) {
+      if (!predicted || agrees(*predicted, entry, o.evidence->test.kind)) {
         return true;
       }
+      const auto [it, fresh] = united.emplace(sets_[set].frontEnd.kind, *predicted);
+      it->second.low = std::min(it->second.low, predicted->low);
+      it->second.high = std::max(it->second.high, predicted->high);
     }
-    return false;
+    return std::any_of(united.begin(), united.end(), [&](const auto& each) {
+      return agrees(each.second, entry, o.evidence->test.kind);
+    });
   }
 
   [[nodiscard]] bool agrees(const Span& span, const units::Entry& entry, TestKind kind) const {
@@ -379,7 +389,7 @@ Conclusion conclude(const job::Case& c, const std::vector<ReadingView>& views,
     return out;
   }
   const Explainer explainer(*circuit, knowledge.find(circuit->name)->second, c.meter);
-  const auto candidates = allCandidates(*circuit, c.complaint);
+  const auto candidates = allCandidates(*circuit, c.complaint, holesIn(c, *circuit));
   const auto observations = observationsOf(c, *circuit, views, waveforms);
   const Table table = tableOf(candidates, observations, explainer);
   out.left = leftOver(candidates, table, std::nullopt);

@@ -7,6 +7,7 @@
 // reading is weighed against another. A full belief replaces this.
 #pragma once
 
+#include <map>
 #include <optional>
 #include <string>
 #include <vector>
@@ -36,8 +37,13 @@ struct Candidate {
   std::optional<circuit::WireId> wire;
   double fromOhm = 0;
   double toOhm = 0;
-  double weight = 0;  ///< prior, not normalised
+  double weight = 0;   ///< prior, not normalised
+  double along = 0.5;  ///< where in a leg, 0 its module end
 };
+
+/// Where a leg was pierced, by its id: a fault in it may lie before or behind each hole.
+using Holes = std::map<std::string, std::vector<double>, std::less<>>;
+[[nodiscard]] Holes holesIn(const job::Case& c, const circuit::Circuit& circuit);
 
 /// What is left for one element and wire, with its share of all that is left.
 struct Suspect {
@@ -64,9 +70,11 @@ struct Conclusion {
 };
 
 /// Every fault of `circuit` with its prior weight (common practice: trouble zones worst first; no
-/// source).
+/// source). A pierced leg has its faults once in each piece between two holes, by the piece's
+/// length.
 [[nodiscard]] std::vector<Candidate> allCandidates(const circuit::Circuit& circuit,
-                                                   const job::Complaint& complaint);
+                                                   const job::Complaint& complaint,
+                                                   const Holes& holes = {});
 
 /// The faults a candidate puts into the circuit model, at one end of its range.
 [[nodiscard]] std::vector<circuit::LineFault> modelFaults(const Candidate& candidate, double ohm);

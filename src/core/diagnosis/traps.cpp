@@ -70,11 +70,11 @@ class Finder {
       const circuit::LineFault bad{e.id, circuit::FaultKind::series, *test_.red->wire, kBadOhm};
       const auto with =
           circuit::predict(in_.circuit, in_.parameters.central, test_, {&bad, 1}, in_.job.meter);
-      if (with && std::abs(*with - in_.expected->nominal) < 0.02 * std::abs(entry_.value)) {
+      const double sound = in_.expected->nominal;
+      if (with && std::abs(*with - sound) < 0.02 * std::abs(sound)) {
         say(TrapKind::unloaded,
-            fmt::format("Proves little: with no load even {} in the wire would read {}.",
-                        units::format(kBadOhm, units::Unit::ohm),
-                        units::format(*with, units::Unit::volt)));
+            fmt::format("Proves little: with no load, {} more in the wire would read the same.",
+                        units::format(kBadOhm, units::Unit::ohm, 2)));
       }
       return;
     }

@@ -31,7 +31,8 @@ struct Evidence {
   Reading reading;
   std::string time;  ///< ISO 8601, as written down
   std::string note;
-  bool withdrawn = false;  ///< kept, but not counted
+  bool withdrawn = false;                ///< kept, but not counted
+  std::vector<std::string> attachments;  ///< photos and files, absolute or relative to the case
   Json rest = Json::object();
 };
 

@@ -43,7 +43,7 @@ Test defaultTest(const Circuit& circuit, const Place& place, TestKind kind) {
   t.circuit = circuit.name;
   t.red = Probe{place, WireId::a};
   t.state.key = circuit::defaultKey(kind);
-  const bool volts = kind == TestKind::dcVoltage;
+  const bool volts = kind == TestKind::dcVoltage || kind == TestKind::lamp;
   t.black = volts ? kGround : Probe{place, WireId::b};
   if (kind == TestKind::resistance || kind == TestKind::loop) {
     setUnplugged(t, true);
@@ -90,9 +90,14 @@ class LineReader {
     if (w == "key" && (word(at_ + 1) == "on" || word(at_ + 1) == "off")) {
       key_ = word(at_ + 1) == "on" ? Key::on : Key::off;
       ++at_;
-    } else if (w == "unplugged" || w == "apart" || w == "open:" || w == "plugged" ||
-               w == "closed") {
+    } else if (w == "unplugged" || w == "apart" || w == "plugged" || w == "closed") {
       unplugged_ = w == "unplugged" || w == "apart";
+      takeUnplugged();
+    } else if (w == "jumper") {
+      takeJumper();
+    } else if (w == "battery" && word(at_ + 1) == "off") {
+      batteryOff_ = true;
+      ++at_;
     } else if (w == "still" || w == "spun" || w == "driven") {
       wheel_ = w == "still"  ? circuit::WheelMotion::still
                : w == "spun" ? circuit::WheelMotion::spun
@@ -101,6 +106,30 @@ class LineReader {
       return false;
     }
     return true;
+  }
+
+  // Connectors named behind "unplugged".
+  void takeUnplugged() {
+    while (*unplugged_ && at_ + 1 < words_.size()) {
+      const auto place = circuit::parsePlace(words_[at_ + 1], circuit_);
+      if (!place || unplugsAt(*place).empty()) {
+        return;
+      }
+      apart_.push_back(unplugsAt(*place));
+      if (!place_ && !out_.test.red) {
+        place_ = *place;
+      }
+      ++at_;
+    }
+  }
+
+  void takeJumper() {
+    const auto place = at_ + 1 < words_.size() ? circuit::parsePlace(words_[at_ + 1], circuit_)
+                                               : Result<Place>(Error{});
+    if (place && place->onLine()) {
+      jumper_ = *place;
+      ++at_;
+    }
   }
 
   bool takeLeadWord() {
@@ -113,6 +142,8 @@ class LineReader {
       black_ = WireId::b;
     } else if (w == "gnd" || w == "ground" || w == "earth") {
       toGround_ = true;
+    } else if (w == "bat" || w == "battery") {
+      toBattery_ = true;
     } else if (w == "to" || w == "reads" || w == "=") {
       return true;
     } else if (const auto place = circuit::parsePlace(words_[at_], circuit_);
@@ -128,6 +159,27 @@ class LineReader {
     const std::string w = word(at_);
     if (w == "dc" || w == "ac") {
       kind_ = w == "dc" ? TestKind::dcVoltage : TestKind::acVoltage;
+      return true;
+    }
+    for (std::size_t i = 0; i < circuit::kLampStateNames.size(); ++i) {
+      if (w == circuit::kLampStateNames[i]) {
+        out_.reading.lamp = static_cast<circuit::LampState>(i);
+        kind_ = TestKind::lamp;
+        return true;
+      }
+    }
+    if (w == "lamp" || w == "loop" || w == "ohms" || w == "ohm") {
+      kind_ = w == "lamp" ? TestKind::lamp : w == "loop" ? TestKind::loop : TestKind::resistance;
+      return true;
+    }
+    if (w == "led" || w == "21w" || w == "bulb") {
+      lamp_ = w == "led"   ? circuit::Lamp::led
+              : w == "21w" ? circuit::Lamp::bulb21W
+                           : circuit::Lamp::bulb250mA;
+      return true;
+    }
+    if (w == "highest" || w == "auto") {
+      highest_ = w == "highest";
       return true;
     }
     if (w == "at" || w == "@") {
@@ -151,15 +203,21 @@ class LineReader {
   }
 
   Status takeValue() {
+    if (kind_.value_or(out_.test.kind) == TestKind::lamp) {
+      return out_.reading.lamp && value_.empty()
+                 ? Status(Done{})
+                 : Status(Error{"", std::nullopt, "a lamp has no number", "lit, dim or dark"});
+    }
     if (value_.empty()) {
       return Error{"", std::nullopt, "no value yet",
                    "type what the meter shows, as 4M8, 0.5V or OL"};
     }
     const units::Unit implied = circuit::unitOf(kind_.value_or(out_.test.kind));
     const auto free = units::parseEntry(value_, units::Unit::none);
-    if (free && free->unitTyped &&
-        (free->unit == units::Unit::ohm || free->unit == units::Unit::volt)) {
-      if (free->unit == units::Unit::ohm && implied != units::Unit::ohm) {
+    if (free && free->unitTyped) {
+      if (free->unit == units::Unit::ampere) {
+        kind_ = TestKind::current;
+      } else if (free->unit == units::Unit::ohm && implied != units::Unit::ohm) {
         kind_ = TestKind::resistance;
       } else if (free->unit == units::Unit::volt && implied != units::Unit::volt) {
         kind_ = out_.reading.hz ? TestKind::acVoltage : TestKind::dcVoltage;
@@ -192,16 +250,26 @@ class LineReader {
     if (red_) {
       t.red->wire = *red_;
     }
-    if (toGround_) {
+    if (toBattery_) {
+      t.black = Probe{{Place::Kind::battery, ""}, std::nullopt};
+    } else if (toGround_) {
       t.black = kGround;
     } else if (black_) {
       t.black = Probe{t.red->place, *black_};
     } else if (red_ && t.black && t.black->wire == red_) {
       t.black->wire = *red_ == WireId::a ? WireId::b : WireId::a;
     }
-    if (unplugged_) {
+    if (unplugged_ && apart_.empty()) {
       setUnplugged(t, *unplugged_);
+    } else if (unplugged_) {
+      t.state.unplugged = apart_;
     }
+    if (jumper_) {
+      t.state.jumper = jumper_;
+    }
+    t.lamp = lamp_.value_or(t.lamp);
+    t.highestRange = highest_.value_or(t.highestRange);
+    t.state.batteryConnected = t.state.batteryConnected && !batteryOff_;
     t.state.key = key_.value_or(t.state.key);
     t.state.wheel = wheel_.value_or(t.state.wheel);
   }
@@ -215,6 +283,12 @@ class LineReader {
   std::optional<WireId> red_;
   std::optional<WireId> black_;
   bool toGround_ = false;
+  bool toBattery_ = false;
+  bool batteryOff_ = false;
+  std::vector<std::string> apart_;
+  std::optional<Place> jumper_;
+  std::optional<circuit::Lamp> lamp_;
+  std::optional<bool> highest_;
   std::optional<bool> unplugged_;
   std::optional<Key> key_;
   std::optional<circuit::WheelMotion> wheel_;
@@ -235,6 +309,10 @@ std::string readsAs(const TypedReading& typed) {
   if (typed.reading.value) {
     text += ", " + units::format(*typed.reading.value);
     text += t.kind == TestKind::dcVoltage ? " DC" : t.kind == TestKind::acVoltage ? " AC" : "";
+  }
+  if (typed.reading.lamp) {
+    text += ", lamp " +
+            std::string(circuit::kLampStateNames[static_cast<std::size_t>(*typed.reading.lamp)]);
   }
   if (typed.reading.hz) {
     text += " at " + units::format(*typed.reading.hz, units::Unit::hertz);

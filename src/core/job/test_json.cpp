@@ -231,6 +231,7 @@ Result<Evidence> readEvidence(const Json& json, const std::string& path, const C
   evidence.time = in.text("time");
   evidence.note = in.text("note");
   evidence.withdrawn = in.boolean("withdrawn").value_or(false);
+  evidence.attachments = in.texts("attachments");
   const Json* test = in.object("test");
   const Json* reading = in.object("reading");
   if (!test || !reading) {
@@ -357,6 +358,9 @@ Json evidenceJson(const Evidence& e) {
   }
   if (e.withdrawn) {
     out["withdrawn"] = true;
+  }
+  if (!e.attachments.empty()) {
+    out["attachments"] = e.attachments;
   }
   appendRest(out, e.rest);
   return out;

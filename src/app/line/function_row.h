@@ -1,0 +1,34 @@
+// The row of keys that sets up the next reading: function, leads, ignition, what is unplugged.
+#pragma once
+
+#include <QWidget>
+
+#include "app/model/job_model.h"
+
+class QButtonGroup;
+class QPushButton;
+
+namespace haybale::app {
+
+class FunctionRow : public QWidget {
+  Q_OBJECT
+
+ public:
+  explicit FunctionRow(JobModel& model, QWidget* parent = nullptr);
+
+ private:
+  void addFunctions();
+  void addLeads();
+  void addState();
+  void setLeads(int id);
+  void refresh();
+  QPushButton* toggle(const QString& text, const QString& name, const QString& tip);
+
+  JobModel& model_;
+  QButtonGroup* functions_;
+  QButtonGroup* leads_;
+  QPushButton* key_ = nullptr;
+  QPushButton* plugged_ = nullptr;
+};
+
+}  // namespace haybale::app

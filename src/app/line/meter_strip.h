@@ -1,0 +1,35 @@
+// The strip over the keys: what to set on the instrument and what to expect, or what the lit
+// reading means.
+#pragma once
+
+#include <QWidget>
+
+#include "app/model/job_model.h"
+
+class QLabel;
+class QPushButton;
+
+namespace haybale::app {
+
+class MeterStrip : public QWidget {
+  Q_OBJECT
+
+ public:
+  explicit MeterStrip(JobModel& model, QWidget* parent = nullptr);
+
+ signals:
+  void meterWanted();
+
+ private:
+  void refresh();
+  void showReading(const diagnosis::ReadingView& view, const job::Evidence& evidence);
+  void showNext();
+
+  JobModel& model_;
+  QLabel* text_;
+  QPushButton* meter_;
+  QPushButton* withdraw_;
+  QPushButton* remove_;
+};
+
+}  // namespace haybale::app
