@@ -30,6 +30,7 @@ class Strip {
     text(plot_.x + 8, in_.rect.y + 14, in_.profile.title, 13, Role::ink, true);
     scene_.add(Box{plot_, 0, Role::panel, Role::rule, 1, std::nullopt});
     axis();
+    cliffGround();
     band();
     cliff();
     readings();
@@ -66,7 +67,7 @@ class Strip {
     }
     const double margin = 0.12 * (high_ - low_);
     high_ += margin;
-    low_ -= low_ < 0 || ohms() ? margin : 0.04 * (high_ - low_);
+    low_ -= low_ < 0 || ohms() ? margin : 0.1 * (high_ - low_);
   }
 
   [[nodiscard]] double y(double value) const {
@@ -156,13 +157,12 @@ class Strip {
     scene_.spots.push_back({{p.x - 12, p.y - 12, 24, 24}, "evidence:" + r.evidenceId, tip});
   }
 
-  void cliff() {
+  void cliffGround() {
     if (!in_.profile.cliff) {
       return;
     }
-    const auto& c = *in_.profile.cliff;
-    const Point a = at(in_.profile.readings[c.from]);
-    const Point b = at(in_.profile.readings[c.to]);
+    const Point a = at(in_.profile.readings[in_.profile.cliff->from]);
+    const Point b = at(in_.profile.readings[in_.profile.cliff->to]);
     const double left = std::min(a.x, b.x);
     const double right = std::max(a.x, b.x);
     scene_.add(Box{{left, plot_.y, std::max(4.0, right - left), plot_.h},
@@ -171,13 +171,21 @@ class Strip {
                    std::nullopt,
                    1,
                    Role::rule});
+  }
+
+  void cliff() {
+    if (!in_.profile.cliff) {
+      return;
+    }
+    const auto& c = *in_.profile.cliff;
+    const Point a = at(in_.profile.readings[c.from]);
+    const Point b = at(in_.profile.readings[c.to]);
     scene_.add(Path{{a, b}, Role::alarm, 2.4, Dash::dashed, false});
+    // The words stand in the title's row, so that they hide no reading.
     const double w = measure_(c.text, 12.5, true) + 18;
-    const double x = std::clamp((a.x + b.x) / 2 - w / 2, plot_.x + 4, plot_.x + plot_.w - w - 64);
-    const double top = plot_.y + plot_.h / 2 - 12;
-    const Rect tag{x, top, w, 24};
+    const Rect tag{plot_.x + plot_.w - w - 6, in_.rect.y - 3, w, kTitle + 1};
     scene_.add(Box{tag, 5, Role::alarmTint, Role::alarm, 1.4, std::nullopt});
-    text(x + 9, top + 16.5, c.text, 12.5, Role::alarm, true);
+    text(tag.x + 9, tag.y + 15, c.text, 12.5, Role::alarm, true);
     scene_.spots.push_back({tag, "cliff", c.text});
   }
 

@@ -125,6 +125,10 @@ TEST_F(LineWindow, TheListCorrectsWithdrawsAndKeepsFiles) {
 
 TEST_F(LineWindow, TheStripSaysWhatToSetAndWarns) {
   window->openDemo();
+  EXPECT_EQ(window->model().selection().test.kind, circuit::TestKind::dcVoltage)
+      << "taken up where it was left";
+  clickPlace("module:a");
+  click(find<QPushButton>("line.ohms"));
   EXPECT_EQ(
       label("line.reason"),
       "Ohms, auto range. Red on a (GN/OG) at module plug, black on b (GN/BU); key off, module "

@@ -79,6 +79,7 @@ TEST_F(Window, AWholeLineMayBeTypedAndIsEchoed) {
 TEST_F(Window, ABadEntryStaysInTheBoxAndSaysWhatWouldBeRight) {
   window->openDemo();
   const auto before = job().evidence.size();
+  click(find<QPushButton>("line.ohms"));
   typeReading("4.8m");
   EXPECT_EQ(job().evidence.size(), before);
   EXPECT_EQ(find<QLineEdit>("line.entry")->text(), QStringLiteral("4.8m"));

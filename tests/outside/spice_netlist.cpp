@@ -427,10 +427,10 @@ class Writer {
         resistor(r, b, meter_.shuntOhm + meter_.leadOhm);
         break;
       case TestKind::waveform:
-        resistor(r, b, 1e6);
+        resistor(r, b, t_.inputOhm.value_or(1e6));
         break;
       default:
-        resistor(r, b, t_.inputOhm);
+        resistor(r, b, t_.inputOhm.value_or(1e7));
         break;
     }
   }

@@ -150,7 +150,9 @@ Test randomTest(Dice& dice, const Circuit& c, const ParameterPoint& p) {
                       ? WheelMotion::spun
                       : WheelMotion::still;
   t.state.speedKmh = dice.uniform(2, 40);
-  t.inputOhm = dice.chance(0.3) ? 3e5 : 1e7;
+  if (dice.chance(0.4)) {
+    t.inputOhm = dice.chance(0.5) ? 3e5 : 1e7;  // a low-impedance range, a 10:1 probe
+  }
   t.lamp = static_cast<Lamp>(dice.pick(3));
   t.highestRange = true;
   return t;

@@ -130,9 +130,10 @@ void EvidenceList::attach() {
 void EvidenceList::fillRow(int row, const job::Evidence& e, const diagnosis::ReadingView& view) {
   const auto theme = ThemeHub::instance().theme();
   const auto& red = e.test.red;
-  const QString test = q(view.title) +
-                       (red ? QLatin1Char('\n') + q(spoken(red->place)) : QString()) +
-                       QLatin1Char('\n') + q(circuit::stateText(e.test.state));
+  const QString test =
+      q(view.title) + (red ? QLatin1Char('\n') + q(spoken(red->place)) : QString()) +
+      QLatin1Char('\n') + q(circuit::stateText(e.test.state)) +
+      (e.test.meterName.empty() ? QString() : QLatin1Char('\n') + q(e.test.meterName));
   const QString texts[] = {
       timeOf(e),
       q(e.test.circuit),

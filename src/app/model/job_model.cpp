@@ -45,6 +45,13 @@ void JobModel::adopt(job::Case job, const QString& path, const QString& folder) 
   if (suspect) {
     selection_.test = job::defaultTest(
         *suspect, {Place::Kind::modulePlug, suspect->path.front().id}, TestKind::resistance);
+    // A job is taken up where it was left: at the last number measured on the line in question.
+    for (const auto& e : job_.evidence) {
+      if (e.test.circuit == suspect->name && e.test.red && !e.withdrawn &&
+          (e.test.kind == TestKind::dcVoltage || e.test.kind == TestKind::resistance)) {
+        selection_.test = e.test;
+      }
+    }
   }
   reassess();
 }
@@ -249,6 +256,7 @@ Status JobModel::enterReading(const QString& text, const circuit::Test& test) {
   e.id = job_.nextEvidenceId();
   e.test = typed->test;
   e.reading = typed->reading;
+  e.test.meterName = job_.meter.name;
   e.time = QDateTime::currentDateTime().toString(Qt::ISODate).toStdString();
   selection_.test = typed->test;
   selection_.evidence = QString::fromStdString(e.id);

@@ -306,7 +306,7 @@ void LineNet::addSensor(const Element& e, const Wires& at) {
     net_.addResistor(plus, minus, drive_.high ? s.hallOffOhm : s.hallOnOhm);
     return;
   }
-  const auto pieces = regulatorPieces(s, drive_.high ? s.highA : s.lowA);
+  const auto pieces = regulatorPieces(s, drive_.pulse ? s.pulseA : drive_.high ? s.highA : s.lowA);
   net_.addBent(plus, minus, pieces);
 }
 

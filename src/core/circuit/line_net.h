@@ -38,7 +38,8 @@ class LineNet {
  public:
   /// What the sensor does while it is looked at.
   struct Drive {
-    bool high = false;  ///< an active or Hall sensor on a tooth
+    bool high = false;   ///< an active or Hall sensor on a tooth
+    bool pulse = false;  ///< a data-word sensor in its speed pulse
     double hz = 0;      ///< a coil's tooth frequency
   };
 

@@ -44,8 +44,12 @@ std::optional<Leads> build(LineNet& line, const Setup& s, const LineNet::Drive& 
   return Leads{*red, *black};
 }
 
+double inputOhm(const Setup& s) {
+  return s.test.inputOhm.value_or(s.test.kind == TestKind::waveform ? kScopeOhm : s.meter.inputOhm);
+}
+
 LineNet::Drive standing(const Setup& s) {
-  return {s.parameters.sensor.high, 0};
+  return {s.parameters.sensor.high, false, 0};
 }
 
 // --- ohms
@@ -154,7 +158,7 @@ std::optional<double> predictCurrent(const Setup& s) {
 // Peak volts at the leads of a coil turning at `hz`, through `ohm` of instrument.
 std::optional<double> coilPeak(const Setup& s, double hz, double ohm) {
   auto& line = workspace();
-  const auto leads = build(line, s, {false, hz});
+  const auto leads = build(line, s, {false, false, hz});
   if (!leads) {
     return std::nullopt;
   }
@@ -168,10 +172,11 @@ std::optional<double> coilPeak(const Setup& s, double hz, double ohm) {
   return std::abs(small.at(leads->red) - small.at(leads->black));
 }
 
-// Volts between on a tooth and off it.
+// Volts between on a tooth and off it; for a data word between its highest level and its lowest.
 std::optional<double> squareSwing(const Setup& s, double ohm) {
-  const auto high = resistiveVolts(s, {true, 0}, ohm);
-  const auto low = resistiveVolts(s, {false, 0}, ohm);
+  const bool word = s.circuit.sensor.kind == SensorKind::activeAk;
+  const auto high = resistiveVolts(s, {true, word, 0}, ohm);
+  const auto low = resistiveVolts(s, {false, false, 0}, ohm);
   return high && low ? std::optional(std::abs(*high - *low)) : std::nullopt;
 }
 
@@ -190,23 +195,23 @@ std::optional<double> predictAc(const Setup& s) {
   const double hz = toothHz(s.circuit, s.test.state, s.parameters.circumferenceM);
   const double band = s.meter.acBandwidthHz;
   if (s.circuit.sensor.kind == SensorKind::passive) {
-    const auto peak = coilPeak(s, hz, s.test.inputOhm);
+    const auto peak = coilPeak(s, hz, inputOhm(s));
     return peak ? std::optional(*peak / std::sqrt(2.0) / std::hypot(1.0, hz / band)) : std::nullopt;
   }
   if (hz == 0) {
     return 0.0;
   }
-  const auto swing = squareSwing(s, s.test.inputOhm);
+  const auto swing = squareSwing(s, inputOhm(s));
   return swing ? std::optional(*swing / 2 * squareShare(hz, band)) : std::nullopt;
 }
 
 std::optional<double> predictWaveform(const Setup& s) {
   const double hz = toothHz(s.circuit, s.test.state, s.parameters.circumferenceM);
   if (s.circuit.sensor.kind == SensorKind::passive) {
-    const auto peak = coilPeak(s, hz, kScopeOhm);
+    const auto peak = coilPeak(s, hz, inputOhm(s));
     return peak ? std::optional(2 * *peak) : std::nullopt;
   }
-  return hz > 0 ? squareSwing(s, kScopeOhm) : std::optional(0.0);
+  return hz > 0 ? squareSwing(s, inputOhm(s)) : std::optional(0.0);
 }
 
 bool sensorOn(const Circuit& circuit, const std::optional<Probe>& probe, const CarState& state) {
@@ -254,7 +259,7 @@ std::optional<double> predict(const Circuit& circuit, const ParameterPoint& para
     case TestKind::loop:
       return predictOhm(s);
     case TestKind::dcVoltage:
-      return resistiveVolts(s, standing(s), test.inputOhm);
+      return resistiveVolts(s, standing(s), inputOhm(s));
     case TestKind::acVoltage:
       return predictAc(s);
     case TestKind::waveform:
@@ -274,7 +279,7 @@ bool overloadsFeed(const Circuit& circuit, const ParameterPoint& p, const Test& 
     return false;
   }
   auto& line = workspace();
-  line.build(circuit, p, test, faults, {p.sensor.high, 0});
+  line.build(circuit, p, test, faults, {p.sensor.high, false, 0});
   if (!line.net().solve()) {
     return false;
   }

@@ -17,6 +17,7 @@ struct SensorValues {
   // A regulator, active: VDA interface for active wheel speed sensors, 7 and 14 mA (from memory).
   double lowA = 0.007;
   double highA = 0.014;
+  double pulseA = 0.028;     ///< third level of a data-word sensor: its speed pulse (from memory)
   double leastV = 4.5;       ///< below this the regulator starves
   double startV = 1.8;       ///< below this it draws next to nothing
   double ohmmeterOhm = 1e6;  ///< what little it draws then: what an ohmmeter sees, widely scattered

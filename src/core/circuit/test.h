@@ -70,7 +70,9 @@ struct Test {
   std::optional<Probe> black;
   CarState state;
   bool highestRange = false;  ///< meter set by hand to its highest range
-  double inputOhm = 1e7;
+  /// What the voltmeter or scope puts across the leads; empty: the meter's own, or kScopeOhm.
+  std::optional<double> inputOhm;
+  std::string meterName;  ///< the meter it was taken with, as written down
   Lamp lamp = Lamp::bulb250mA;  ///< lamp tests only
   Json rest = Json::object();
   Json stateRest = Json::object();

@@ -95,7 +95,8 @@ void readMeter(ObjectReader& in, Test& test) {
   }
   ObjectReader meter(*json, in.at("meter"));
   test.highestRange = meter.oneOf("range", std::array<std::string_view, 2>{"auto", "highest"}) == 1;
-  test.inputOhm = meter.number("input_ohm", 1, 1e12).value_or(1e7);
+  test.inputOhm = meter.number("input_ohm", 1, 1e12);
+  test.meterName = meter.text("name");
   test.lamp = lampCalled(text::lower(meter.text("lamp")));
   test.meterRest = meter.rest();
   if (meter.error()) {
@@ -306,8 +307,11 @@ Json toJson(const Test& test) {
   if (test.lamp != circuit::Lamp::bulb250mA) {
     meter["lamp"] = circuit::kLampNames[static_cast<std::size_t>(test.lamp)];
   }
-  if (test.inputOhm != 1e7) {
-    meter["input_ohm"] = test.inputOhm;
+  if (test.inputOhm) {
+    meter["input_ohm"] = *test.inputOhm;
+  }
+  if (!test.meterName.empty()) {
+    meter["name"] = test.meterName;
   }
   appendRest(meter, test.meterRest);
   if (!meter.empty()) {

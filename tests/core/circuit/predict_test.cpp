@@ -161,6 +161,18 @@ TEST_F(ActiveLine, SevenAndFourteenMilliamperesThrough75OhmsAreHalfAVoltAndOne) 
   EXPECT_NEAR(read("module b gnd dc key on plugged"), 1.05, 0.001);
 }
 
+// AK protocol (from memory): a speed pulse of 28 mA over a rest of 7 mA; 21 mA through 75 Ω.
+TEST_F(ActiveLine, ADataWordSwingsToItsThirdLevel) {
+  circuit.sensor.kind = SensorKind::activeAk;
+  point.frontEnd.kind = FrontEndKind::lowSideSense;
+  point.frontEnd.sourceOhm = 75;
+  circuit::Test t =
+      job::defaultTest(circuit, {Place::Kind::modulePlug, "module"}, TestKind::waveform);
+  t.red->wire = WireId::b;
+  t.black = Probe{{Place::Kind::ground, ""}, std::nullopt};
+  EXPECT_NEAR(*predict(circuit, point, t), 0.021 * 75, 0.005);
+}
+
 TEST_F(ActiveLine, TheFeedFallsFrom11V5ToAbout10VWhenPluggedIn) {
   point.sensor.high = true;
   EXPECT_NEAR(read("C2.m a gnd dc key on unplugged"), 11.5, 0.01);
