@@ -1,10 +1,14 @@
 #include "core/trace/analysis.h"
 
+#include <fmt/format.h>
+
 #include <algorithm>
 #include <cmath>
 #include <numbers>
 
 #include "core/sensing/tyre.h"
+#include "core/trace/coded.h"
+#include "core/trace/dropouts.h"
 #include "core/trace/findings.h"
 #include "core/trace/levels.h"
 
@@ -34,9 +38,9 @@ struct Plateaus {
 
 // The two levels a square wave rests on: medians of the samples below and above the middle of the
 // range. A sine spends 29 % of its time within 10 % of its ends, a square wave nearly all of it.
-Plateaus plateausOf(const Distribution& d) {
-  const double bottom = d.quantile(0.005);
-  const double top = d.quantile(0.995);
+Plateaus plateausWithin(const Distribution& d, double trim) {
+  const double bottom = d.quantile(trim);
+  const double top = d.quantile(1 - trim);
   const double middle = (bottom + top) / 2;
   const double shareBelow = std::clamp(d.share(-1e30, middle), 0.001, 0.999);
   const double low = d.quantile(shareBelow / 2);
@@ -44,6 +48,26 @@ Plateaus plateausOf(const Distribution& d) {
   const double near = 0.12 * (high - low);
   const double resting = d.share(low - near, low + near) + d.share(high - near, high + near);
   return {low, high, resting > 0.75};
+}
+
+// The two levels between which the line changes most often: a stretch at a third level, beyond
+// them, is no plateau of the signal.
+Plateaus plateausOf(std::span<const float> samples, const capture::TimeBase& time,
+                    const Distribution& d) {
+  Plateaus best = plateausWithin(d, 0.005);
+  const auto changes = [&](const Plateaus& p) {
+    return findPulses(samples, time, {(p.low + p.high) / 2, 0.25 * (p.high - p.low)}).size();
+  };
+  std::size_t most = 2 * changes(best) + 4;
+  for (const double trim : {0.06, 0.15}) {
+    const Plateaus p = plateausWithin(d, trim);
+    const std::size_t count = p.square && p.high > p.low ? changes(p) : 0;
+    if (count > most) {
+      most = count;
+      best = p;
+    }
+  }
+  return best;
 }
 
 Signal squareKind(const Plateaus& p, units::Unit unit) {
@@ -94,11 +118,15 @@ void measurePassive(ChannelAnalysis& out) {
                      });
 }
 
-void measureSquare(ChannelAnalysis& out, const Plateaus& p) {
+void measureSquare(ChannelAnalysis& out, const Plateaus& p, const Distribution& d) {
   out.levels.low = p.low;
   out.levels.high = p.high;
   out.levels.peakToPeak = p.high - p.low;
-  out.levels.bias = p.low;
+  // Between pulses the line rests where it spends most of its time; a current sensor at its low
+  // one.
+  const double middle = (p.low + p.high) / 2;
+  const bool mostlyHigh = out.signal == Signal::hall && d.share(middle, 1e30) > 0.5;
+  out.levels.bias = mostlyHigh ? p.high : p.low;
 }
 
 void measureFlat(ChannelAnalysis& out, const Distribution& d) {
@@ -106,29 +134,154 @@ void measureFlat(ChannelAnalysis& out, const Distribution& d) {
   out.levels.peakToPeak = 0;
 }
 
-void measurePulses(ChannelAnalysis& out, const Options& options) {
+void measurePulses(ChannelAnalysis& out, const std::vector<Tooth>& teeth, const Options& options) {
   out.pulseCount = out.pulses.size();
-  if (options.teeth) {
-    out.teeth = options.teeth;
-    out.revolutions = static_cast<double>(out.pulseCount) / *options.teeth;
-  }
   if (out.cycles.empty()) {
     return;
   }
   out.duty = medianOf(out.cycles, [](const Cycle& c) { return c.duty; });
-  const auto [shortest, longest] =
-      std::minmax_element(out.cycles.begin(), out.cycles.end(),
-                          [](const Cycle& a, const Cycle& b) { return a.periodS < b.periodS; });
-  out.frequencyHz = Range{1 / longest->periodS,
-                          medianOf(out.cycles, [](const Cycle& c) { return 1 / c.periodS; }),
-                          1 / shortest->periodS};
-  if (options.teeth && options.circumferenceM) {
-    const auto speed = [&](double hz) {
-      return sensing::speedKmh(hz, *options.teeth, *options.circumferenceM);
+  // Over single teeth: a gap in the train is no slow tooth.
+  std::vector<double> hz;
+  for (const auto& t : teeth) {
+    if (t.periodS > 0 && t.lost == 0) {
+      hz.push_back(1 / t.periodS);
+    }
+  }
+  if (hz.empty()) {
+    return;
+  }
+  const auto [least, most] = std::minmax_element(hz.begin(), hz.end());
+  const double low = *least;
+  const double high = *most;
+  out.frequencyHz = Range{low, median(hz), high};
+  const auto ringTeeth = options.teeth ? options.teeth
+                         : out.ring    ? std::optional<double>(out.ring->teeth)
+                                       : std::nullopt;
+  if (ringTeeth && options.circumferenceM) {
+    const auto speed = [&](double tooth) {
+      return sensing::speedKmh(tooth, *ringTeeth, *options.circumferenceM);
     };
     out.speedKmh = Range{speed(out.frequencyHz->min), speed(out.frequencyHz->median),
                          speed(out.frequencyHz->max)};
   }
+}
+
+// One channel on its way through the steps below.
+struct Reading {
+  std::span<const float> samples;
+  const capture::TimeBase& time;
+  const Distribution& d;
+  Plateaus plateaus;
+  const Options& options;
+  std::optional<ThreeLevels> three = std::nullopt;
+  Signal seen = Signal::unknown;   // what the samples look like
+  Signal asked = Signal::unknown;  // what the user says it is
+
+  [[nodiscard]] bool square() const {
+    return asked == Signal::unknown ? seen != Signal::passive : asked != Signal::passive;
+  }
+};
+
+// By its plateaus: three of a data word, two of a square wave, none of a coil.
+Signal recognise(Reading& r, const ChannelAnalysis& out) {
+  r.three = threeLevels(r.d);
+  if (r.three && r.three->high - r.three->low > 20 * out.levels.noiseRms) {
+    return Signal::activeAk;
+  }
+  r.three.reset();
+  return r.plateaus.square ? squareKind(r.plateaus, out.unit) : Signal::passive;
+}
+
+void readPulses(const Reading& r, ChannelAnalysis& out) {
+  const double swing = r.d.quantile(0.999) - r.d.quantile(0.001);
+  if (r.seen == Signal::activeAk && r.three) {
+    const double step = r.three->high - r.three->middle;
+    out.pulses =
+        findPulses(r.samples, r.time, {(r.three->high + r.three->middle) / 2, 0.15 * step});
+  } else if (r.square()) {
+    out.pulses = findPulses(
+        r.samples, r.time,
+        {(r.plateaus.low + r.plateaus.high) / 2, 0.2 * (r.plateaus.high - r.plateaus.low)});
+  } else {
+    const double centre = r.d.quantile(0.5);
+    out.pulses =
+        findSwings(r.samples, r.time, centre, std::max(0.015 * swing, 5 * out.levels.noiseRms));
+    refineRises(r.samples, r.time, centre, out.pulses);
+  }
+  out.cycles = findCycles(r.samples, out.pulses);
+}
+
+std::string sayWidths(const CodedWidths& w) {
+  constexpr std::array<std::string_view, 6> kSays{"the gap at its limit",
+                                                  "one direction",
+                                                  "the other direction",
+                                                  "one direction, mounting flag set",
+                                                  "the other direction, mounting flag set",
+                                                  "standstill"};
+  std::string text;
+  for (std::size_t k = 0; k < kSays.size(); ++k) {
+    if (w.counts[k] > 0) {
+      text += fmt::format("{}{} of {:.0f} \xC2\xB5s ({})", text.empty() ? "" : ", ", w.counts[k],
+                          1e6 * kCodedWidthsS[k], kSays[k]);
+    }
+  }
+  return text;
+}
+
+void readCode(Reading& r, ChannelAnalysis& out) {
+  if (r.three && r.seen == Signal::activeAk) {
+    const auto words = dataWords(r.samples, r.time, out.pulses, *r.three);
+    const auto sound =
+        std::count_if(words.begin(), words.end(), [](auto& w) { return w.parityOk; });
+    out.words = static_cast<std::size_t>(sound);
+    out.codedSays = fmt::format("{} of {} data words with sound parity", sound, words.size());
+  } else if (r.square()) {
+    if (const auto widths = codedWidths(out.pulses)) {
+      r.seen = Signal::activePwm;
+      out.codedSays = sayWidths(*widths);
+    }
+  }
+}
+
+void readTeeth(const Reading& r, ChannelAnalysis& out) {
+  out.seen = r.seen;
+  out.signal = r.asked != Signal::unknown ? r.asked : r.seen;
+  if (out.cycles.size() < 2 && r.asked == Signal::unknown) {
+    out.signal = Signal::unknown;
+  }
+  if (r.three && r.seen == Signal::activeAk) {
+    out.levels.low = out.levels.bias = r.three->low;
+    out.levels.high = r.three->high;
+    out.levels.peakToPeak = r.three->high - r.three->low;
+  } else if (r.square()) {
+    measureSquare(out, r.plateaus, r.d);
+  } else if (!out.cycles.empty()) {
+    measurePassive(out);
+  } else {
+    const Levels before = out.levels;
+    measureFlat(out, r.d);
+    out.levels.noiseRms = before.noiseRms;
+    out.levels.peakToPeak = r.d.quantile(0.999) - r.d.quantile(0.001);
+  }
+  out.pulseCount = out.pulses.size();
+  if (out.pulses.empty()) {
+    return;
+  }
+  const auto teeth = teethOf(out.pulses, out.cycles, !r.square());
+  const auto given = r.options.teeth
+                         ? std::optional(static_cast<int>(std::lround(*r.options.teeth)))
+                         : std::nullopt;
+  out.ring = ringOf(teeth, given);
+  out.dropouts =
+      dropoutsOf({r.samples, r.time, out.pulses, teeth, out.ring, out.levels, r.square()});
+  std::vector<double> off;
+  for (const auto& t : teeth) {
+    if (t.pitch > 0 && t.lost == 0) {
+      off.push_back(std::abs(t.pitch - 1));
+    }
+  }
+  out.unevenPercent = off.empty() ? 0 : 100 * median(off) / 0.6745;
+  measurePulses(out, teeth, r.options);
 }
 
 }  // namespace
@@ -168,35 +321,12 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
     return out;
   }
 
-  const Plateaus plateaus = plateausOf(d);
-  const Signal asked = signalAskedFor(options.sensor);
-  const bool square = asked == Signal::unknown ? plateaus.square : asked != Signal::passive;
-  Threshold threshold;
-  if (square) {
-    threshold = {(plateaus.low + plateaus.high) / 2, 0.2 * (plateaus.high - plateaus.low)};
-  } else {
-    threshold = {d.quantile(0.5), std::max(0.03 * swing, 5 * out.levels.noiseRms)};
-  }
-  out.pulses = findPulses(samples, record.time, threshold);
-  if (!square) {
-    refineRises(samples, record.time, threshold.centre, out.pulses);
-  }
-  out.cycles = findCycles(samples, out.pulses);
-  measurePulses(out, options);
-  out.signal = asked != Signal::unknown ? asked
-               : square                 ? squareKind(plateaus, out.unit)
-                                        : Signal::passive;
-  if (out.cycles.size() < 2 && asked == Signal::unknown) {
-    out.signal = Signal::unknown;
-  }
-  if (square) {
-    measureSquare(out, plateaus);
-  } else if (!out.cycles.empty()) {
-    measurePassive(out);
-  } else {
-    measureFlat(out, d);
-    out.levels.peakToPeak = swing;
-  }
+  Reading reading{samples, record.time, d, plateausOf(samples, record.time, d), options};
+  reading.seen = recognise(reading, out);
+  reading.asked = signalAskedFor(options.sensor);
+  readPulses(reading, out);
+  readCode(reading, out);
+  readTeeth(reading, out);
   findFaults(out, options);
   return out;
 }

@@ -10,6 +10,7 @@
 #include "core/capture/record.h"
 #include "core/circuit/line.h"
 #include "core/trace/pulses.h"
+#include "core/trace/teeth.h"
 
 namespace haybale::trace {
 
@@ -48,6 +49,18 @@ struct Levels {
   double noiseRms = 0;
 };
 
+enum class DropoutKind { flat, toRail, shallow, noise };
+inline constexpr std::array<std::string_view, 4> kDropoutNames{"flat", "to-rail", "shallow",
+                                                               "noise"};
+
+/// A stretch in which the signal is not there.
+struct Dropout {
+  double startS = 0;
+  double endS = 0;
+  DropoutKind kind = DropoutKind::flat;
+  double level = 0;  ///< where the line stands, in the channel's unit
+};
+
 struct Range {
   double min = 0, median = 0, max = 0;
 };
@@ -62,13 +75,17 @@ struct ChannelAnalysis {
   double rateHz = 0;
   double durationS = 0;
   bool uniformTime = true;
-  Signal signal = Signal::unknown;
+  Signal signal = Signal::unknown;  ///< as asked for, else as seen
+  Signal seen = Signal::unknown;    ///< what the samples look like
+  double unevenPercent = 0;         ///< typical deviation of a pitch from its neighbours
   Levels levels;
   std::size_t pulseCount = 0;
   std::optional<double> duty;
   std::optional<Range> frequencyHz;
-  std::optional<double> teeth;
-  std::optional<double> revolutions;
+  std::optional<Ring> ring;          ///< as given or as found; empty when not known
+  std::vector<Dropout> dropouts;     ///< in order of time
+  std::optional<std::size_t> words;  ///< data words read with sound parity
+  std::string codedSays;             ///< what coded widths or words say, in words; may be empty
   std::optional<Range> speedKmh;
   std::optional<double>
       fluxSwingMwb;  ///< passive: half the peak to peak over 2 pi f, milliweber-turns

@@ -31,6 +31,32 @@ Json levels(const Levels& l) {
           {"noise_rms", number(l.noiseRms)}};
 }
 
+Json ringJson(const ChannelAnalysis& a) {
+  Json out{{"teeth", nullptr},
+           {"teeth_source", "unknown"},
+           {"revolutions", nullptr},
+           {"runout_percent", nullptr},
+           {"irregular_teeth", Json::array()}};
+  if (!a.ring) {
+    return out;
+  }
+  const Ring& r = *a.ring;
+  out["teeth"] = r.teeth;
+  out["teeth_source"] = r.estimated ? "estimated" : "given";
+  out["revolutions"] = number(r.turns);
+  if (r.turns >= 1.5) {
+    out["runout_percent"] = number(r.runoutPercent);
+  }
+  for (const auto& t : r.irregular) {
+    out["irregular_teeth"].push_back({{"position", t.position},
+                                      {"kind", kToothNames[static_cast<std::size_t>(t.kind)]},
+                                      {"amount_percent", number(t.amountPercent)},
+                                      {"seen", t.seen},
+                                      {"of", t.of}});
+  }
+  return out;
+}
+
 Json channelJson(const ChannelAnalysis& a) {
   Json out;
   out["name"] = text::toUtf8(a.name);
@@ -44,12 +70,14 @@ Json channelJson(const ChannelAnalysis& a) {
   out["levels"] = levels(a.levels);
   out["pulses"] = {
       {"count", a.pulseCount}, {"duty", number(a.duty)}, {"frequency_hz", range(a.frequencyHz)}};
-  out["revolution"] = {{"teeth", a.teeth ? Json(std::lround(*a.teeth)) : Json(nullptr)},
-                       {"teeth_source", a.teeth ? "given" : "unknown"},
-                       {"revolutions", number(a.revolutions)},
-                       {"runout_percent", nullptr},
-                       {"irregular_teeth", nullptr}};
-  out["dropouts"] = nullptr;
+  out["revolution"] = ringJson(a);
+  out["dropouts"] = Json::array();
+  for (const auto& d : a.dropouts) {
+    out["dropouts"].push_back({{"start_s", d.startS},
+                               {"end_s", d.endS},
+                               {"kind", kDropoutNames[static_cast<std::size_t>(d.kind)]},
+                               {"level", number(d.level)}});
+  }
   out["speed_kmh"] = range(a.speedKmh);
   out["flux_swing_mwb"] = number(a.fluxSwingMwb);
   out["findings"] = Json::array();

@@ -4,139 +4,298 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numeric>
-
-#include "core/trace/levels.h"
 
 namespace haybale::trace {
 
 namespace {
 
-// A gap in the pulses: `lost` of them are missing after the one with this running number.
-struct Hole {
-  std::size_t tooth;  // teeth passed since the first pulse, lost ones counted
-  std::size_t lost;
-};
+// Thresholds: common practice, no source, unless said otherwise.
+constexpr double kShallowFault = 30;   // percent of a tooth's output lost
+constexpr double kRunoutSuspect = 10;  // percent of the output, once a turn
+constexpr double kRunoutFault = 17;
+constexpr double kUnevenPercent = 12;  // scatter of single pitches
+constexpr double kNoisyShare = 0.10;   // noise over peak to peak
+constexpr double kWeakFluxMwb = 0.15;  // passive: far below any sound sensor at its gap
+// VDA interface for active wheel speed sensors: 7 and 14 mA within 20 % (from memory).
+constexpr double kLowLeastA = 0.0056, kLowMostA = 0.0084;
+constexpr double kHighLeastA = 0.0112, kHighMostA = 0.0168;
 
-// Period i against the median of its eight neighbours, so that a spin that slows down does not look
-// like gaps.
-double against(const std::vector<Cycle>& cycles, std::size_t i) {
-  const std::size_t from = i > 4 ? i - 4 : 0;
-  const std::size_t to = std::min(cycles.size(), from + 9);
-  std::vector<double> near;
-  for (std::size_t k = from; k < to; ++k) {
-    if (k != i) {
-      near.push_back(cycles[k].periodS);
+class Judge {
+ public:
+  Judge(ChannelAnalysis& a, const Options& options) : a_(a), options_(options) {}
+
+  void run() {
+    a_.findings.clear();
+    if (a_.signal == Signal::flat || (a_.pulses.empty() && a_.cycles.empty())) {
+      shiftOrSilence();
+      return;
+    }
+    protocol();
+    if (a_.cycles.size() < 3) {
+      shiftOrFew();
+      return;
+    }
+    ring();
+    dropouts();
+    output();
+    currents();
+    evenness();
+    if (!a_.codedSays.empty()) {
+      note("coded", Where::none, a_.codedSays + ".");
+    }
+    std::stable_sort(a_.findings.begin(), a_.findings.end(),
+                     [](const Finding& x, const Finding& y) { return weight(x) > weight(y); });
+    healthy();
+  }
+
+ private:
+  static double weight(const Finding& f) {
+    return 2.0 * static_cast<double>(f.severity) + f.confidence;
+  }
+
+  void add(std::string code, Where where, Severity severity, double confidence, std::string text) {
+    a_.findings.push_back({std::move(code), where, severity, confidence, std::move(text)});
+  }
+  void note(std::string code, Where where, std::string text) {
+    add(std::move(code), where, Severity::note, 0.5, std::move(text));
+  }
+
+  [[nodiscard]] std::string level(double value) const { return units::format(value, a_.unit); }
+  [[nodiscard]] bool passive() const { return a_.signal == Signal::passive; }
+
+  void shiftOrSilence() {
+    const double swing = a_.levels.max - a_.levels.min;
+    const double floor = 8 * a_.levels.noiseRms;
+    if (a_.signal == Signal::flat || swing <= floor) {
+      const bool zero = std::abs(a_.levels.bias) < (a_.unit == units::Unit::ampere ? 1e-3 : 0.1);
+      add("no-signal", Where::wiring, Severity::fault, 0.9,
+          fmt::format("No pulses in {}: the line stays flat at {}: {}.",
+                      units::format(a_.durationS, units::Unit::second), level(a_.levels.bias),
+                      zero ? "no supply, a short to ground, or a wheel that stands"
+                           : "the sensor does not answer, or the wheel stands"));
+      return;
+    }
+    shiftOrFew();
+  }
+
+  // A line watched while the wheel stands: its rest level jumps when the loom is moved.
+  void shiftOrFew() {
+    const double swing = a_.levels.max - a_.levels.min;
+    const double least = a_.unit == units::Unit::ampere ? 0.001 : 0.1;
+    if (swing > std::max(least, 12 * a_.levels.noiseRms) && a_.pulseCount <= 6) {
+      add("bias-shift", Where::wiring, Severity::fault, 0.7,
+          fmt::format("The rest level moves between {} and {} while no wheel turns: a contact or "
+                      "strand lets go.",
+                      level(a_.levels.min), level(a_.levels.max)));
+      return;
+    }
+    add("no-signal", Where::wiring, Severity::suspect, 0.5,
+        fmt::format("Only {} pulses in {}: too few to judge a wheel by.", a_.pulseCount,
+                    units::format(a_.durationS, units::Unit::second)));
+  }
+
+  void protocol() {
+    const Signal seen = a_.seen;
+    if (options_.sensor == circuit::SensorKind::unknown || seen == Signal::unknown ||
+        seen == a_.signal) {
+      return;
+    }
+    const bool bothTwoLevel = (seen == Signal::active || seen == Signal::hall) &&
+                              (a_.signal == Signal::active || a_.signal == Signal::hall);
+    if (bothTwoLevel) {
+      return;
+    }
+    add("wrong-protocol", Where::sensor, Severity::fault, 0.8,
+        fmt::format("Asked to read it as {}, but the record looks {}.",
+                    kSignalNames[static_cast<std::size_t>(a_.signal)],
+                    kSignalNames[static_cast<std::size_t>(seen)]));
+  }
+
+  // --- the ring
+
+  [[nodiscard]] std::string where(const IrregularTooth& t) const {
+    return fmt::format("tooth {} of {}, in {} of {} turns", t.position, a_.ring->teeth, t.seen,
+                       t.of);
+  }
+
+  void ring() {
+    if (!a_.ring) {
+      return;
+    }
+    const auto& teeth = a_.ring->irregular;
+    for (const auto& t : teeth) {
+      if (t.kind == ToothKind::missing) {
+        add("missing-tooth", Where::ring, Severity::fault, sure(t),
+            fmt::format("Absent: {}: the ring or its encoder, not sensor or wiring.", where(t)));
+      } else if (t.kind == ToothKind::shallow) {
+        add("damaged-tooth", Where::ring,
+            t.amountPercent >= kShallowFault ? Severity::fault : Severity::suspect, sure(t),
+            fmt::format("Gives {:.0f} % less: {}: bent, chipped or dirty.", t.amountPercent,
+                        where(t)));
+      }
+    }
+    gaps(teeth);
+    runout();
+  }
+
+  [[nodiscard]] double sure(const IrregularTooth& t) const {
+    const double often = t.of > 0 ? static_cast<double>(t.seen) / t.of : 0;
+    return std::min(0.97, often * (1 - 0.5 / std::max(1, t.of)) * a_.ring->sureness);
+  }
+
+  // One gap wider and the rest even is a ring that cracked open; a wide gap beside a narrow one is
+  // a tooth out of its place.
+  void gaps(const std::vector<IrregularTooth>& teeth) {
+    const auto beside = [&](const IrregularTooth& t, ToothKind kind) {
+      return std::any_of(teeth.begin(), teeth.end(), [&](const IrregularTooth& o) {
+        const int apart = std::abs(o.position - t.position);
+        return o.kind == kind && (apart == 1 || apart == a_.ring->teeth - 1);
+      });
+    };
+    const auto wide = std::count_if(teeth.begin(), teeth.end(),
+                                    [](auto& t) { return t.kind == ToothKind::wide; });
+    for (const auto& t : teeth) {
+      if (t.kind == ToothKind::wide && wide == 1 && !beside(t, ToothKind::narrow) &&
+          !beside(t, ToothKind::missing)) {
+        add("cracked-ring", Where::ring, Severity::fault, sure(t),
+            fmt::format("One gap is {:.0f} % wider, the rest even: behind {}: the ring has cracked "
+                        "and opened.",
+                        t.amountPercent, where(t)));
+      } else if (t.kind == ToothKind::wide || t.kind == ToothKind::narrow) {
+        add("damaged-tooth", Where::ring, Severity::suspect, sure(t),
+            fmt::format("The gap is {:.0f} % {}: behind {}: a tooth out of its place.",
+                        t.amountPercent, t.kind == ToothKind::wide ? "wider" : "narrower",
+                        where(t)));
+      }
     }
   }
-  return near.empty() ? 1 : cycles[i].periodS / median(near);
-}
 
-struct Evenness {
-  std::vector<Hole> holes;
-  double unevenPercent = 0;  // rms of the other periods against their neighbours
-  std::size_t teeth = 0;     // all teeth passed
-};
-
-Evenness evennessOf(const std::vector<Cycle>& cycles) {
-  Evenness out;
-  std::vector<double> spread;
-  std::size_t tooth = 0;
-  for (std::size_t i = 0; i < cycles.size(); ++i) {
-    const double ratio = against(cycles, i);
-    const auto lost = ratio > 1.6 ? static_cast<std::size_t>(std::lround(ratio)) - 1 : 0;
-    if (lost > 0) {
-      out.holes.push_back({tooth, lost});
-    } else {
-      spread.push_back(std::abs(ratio - 1));
+  void runout() {
+    const double percent = a_.ring->runoutPercent;
+    if (!passive() || a_.ring->turns < 2 || percent < kRunoutSuspect) {
+      return;
     }
-    tooth += 1 + lost;
+    add("ring-runout", Where::ring, percent >= kRunoutFault ? Severity::fault : Severity::suspect,
+        std::min(0.95, 0.5 + percent / 60),
+        fmt::format("The output swells and fades by {:.0f} % once a turn: run-out, a warped ring, "
+                    "play in the bearing or rust under the seat.",
+                    percent));
   }
-  out.teeth = tooth;
-  out.unevenPercent = spread.empty() ? 0 : 100 * median(spread) / 0.6745;
-  return out;
-}
 
-// Teeth per turn if all holes stand at one tooth: the distance that divides all their distances. 0
-// when they do not.
-std::size_t turnBetween(const std::vector<Hole>& holes, const std::optional<double>& given) {
-  std::size_t common = 0;
-  for (std::size_t i = 1; i < holes.size(); ++i) {
-    common = std::gcd(common, holes[i].tooth - holes[i - 1].tooth);
+  // --- the line
+
+  void dropouts() {
+    std::size_t opens = 0;
+    std::size_t shorts = 0;
+    std::size_t rustles = 0;
+    double longest = 0;
+    for (const auto& d : a_.dropouts) {
+      longest = std::max(longest, d.endS - d.startS);
+      const bool noise = d.kind == DropoutKind::noise;
+      (noise ? rustles : isShort(d) ? shorts : opens) += 1;
+    }
+    sayDropouts("intermittent-open", opens, longest,
+                "the line goes to its unloaded level: a wire "
+                "or contact lets go");
+    sayDropouts("intermittent-short", shorts, longest,
+                "the line is pulled to ground or supply: a chafed wire");
+    if (rustles > 0) {
+      add("noisy", Where::wiring, Severity::suspect, 0.6,
+          fmt::format("{} stretches of mere noise: a contact that crackles.", rustles));
+    }
   }
-  if (given) {
-    const auto teeth = static_cast<std::size_t>(std::lround(*given));
-    return teeth > 0 && common > 0 && common % teeth == 0 ? teeth : 0;
+
+  void sayDropouts(const char* code, std::size_t count, double longest, const char* meaning) {
+    if (count == 0) {
+      return;
+    }
+    add(code, Where::wiring, Severity::fault, count > 1 ? 0.85 : 0.7,
+        fmt::format("The signal is gone {}, for {} at most, tied to no tooth: {}.",
+                    count == 1 ? std::string("once") : fmt::format("{} times", count),
+                    units::format(longest, units::Unit::second, 2), meaning));
   }
-  return common >= 8 && common <= 200 ? common : 0;
-}
 
-Finding noSignal(const ChannelAnalysis& a) {
-  return {"no-signal", Where::wiring, Severity::fault, 0.9,
-          fmt::format("No pulses in {}: the line stays flat at {}.",
-                      units::format(a.durationS, units::Unit::second),
-                      units::format(a.levels.bias, a.unit))};
-}
+  // What the level means depends on what was measured: a coil about its bias, the volts of a feed,
+  // or a current through a sense resistor.
+  [[nodiscard]] bool isShort(const Dropout& d) const {
+    const auto& l = a_.levels;
+    const double swing = l.peakToPeak;
+    if (passive()) {
+      const bool biased = std::abs(l.bias) > swing;
+      return biased && std::abs(d.level) < 0.3 * std::abs(l.bias);
+    }
+    if (a_.signal == Signal::hall) {
+      return d.level < l.low + 0.3 * swing;
+    }
+    const bool feed = a_.unit == units::Unit::volt && l.low > 3;
+    if (feed) {
+      return d.level < 0.5 * l.low;
+    }
+    return d.level > l.high + 0.3 * swing;
+  }
 
-Finding tooFew(const ChannelAnalysis& a) {
-  return {"no-signal", Where::wiring, Severity::suspect, 0.5,
-          fmt::format("Only {} pulses in {}: too few to judge a wheel by.", a.pulseCount,
-                      units::format(a.durationS, units::Unit::second))};
-}
+  void output() {
+    if (passive() && a_.fluxSwingMwb && *a_.fluxSwingMwb < kWeakFluxMwb) {
+      add("wide-gap", Where::gap, Severity::suspect, 0.5,
+          fmt::format("The whole signal is weak, {} of flux swing: a gap too wide, a sensor not "
+                      "home, or metal on its tip.",
+                      fmt::format("{:.2g} mWb", *a_.fluxSwingMwb)));
+    }
+  }
 
-Finding missingTooth(const Evenness& e, std::size_t turn) {
-  const double turns = static_cast<double>(e.teeth) / static_cast<double>(turn);
-  return {"missing-tooth", Where::ring, Severity::fault,
-          std::min(0.95, 0.6 + 0.1 * static_cast<double>(e.holes.size())),
-          fmt::format("A pulse is absent at the same tooth, every {} teeth, {} times in {:.1f} "
-                      "turns: the ring, not the wiring.",
-                      turn, e.holes.size(), turns)};
-}
+  void currents() {
+    const bool coil = passive() || a_.signal == Signal::hall;
+    if (coil || a_.unit != units::Unit::ampere) {
+      return;
+    }
+    const auto check = [&](double value, double least, double most, const char* which) {
+      if (value >= least && value <= most) {
+        return;
+      }
+      const bool low = value < least;
+      add(low ? "low-current-level" : "high-current-level", Where::sensor, Severity::fault, 0.8,
+          fmt::format("The {} current is {}, {} the {} to {} of the interface.", which,
+                      level(value), low ? "below" : "above", level(least), level(most)));
+    };
+    check(a_.levels.low, kLowLeastA, kLowMostA, "lower");
+    const double high = a_.signal == Signal::activeAk ? a_.levels.high / 2 : a_.levels.high;
+    check(high, kHighLeastA, kHighMostA, "upper");
+  }
 
-Finding dropouts(const Evenness& e) {
-  return {
-      "intermittent-open", Where::wiring, e.holes.size() > 1 ? Severity::fault : Severity::suspect,
-      e.holes.size() > 1 ? 0.7 : 0.4,
-      fmt::format("The pulses stop {} in {} teeth, not at one tooth: the wiring lets go rather "
-                  "than the ring.",
-                  e.holes.size() == 1 ? "once" : fmt::format("{} times", e.holes.size()), e.teeth)};
-}
+  void evenness() {
+    if (a_.levels.peakToPeak > 0 && a_.levels.noiseRms > kNoisyShare * a_.levels.peakToPeak) {
+      add("noisy", Where::wiring, Severity::suspect, 0.5,
+          fmt::format("Noise of {} rides on {}: a poor shield or contact.",
+                      level(a_.levels.noiseRms), level(a_.levels.peakToPeak)));
+    } else if (a_.unevenPercent > kUnevenPercent) {
+      add("noisy", Where::wiring, Severity::suspect, 0.5,
+          fmt::format("The pulses come unevenly, by {:.0f} % from one to the next: noise, or a "
+                      "loose part.",
+                      a_.unevenPercent));
+    }
+  }
 
-Finding healthy(const ChannelAnalysis& a, const Evenness& e) {
-  return {
-      "healthy", Where::none, Severity::note, a.cycles.size() > 30 ? 0.8 : 0.5,
-      fmt::format("{} pulses without a gap, even within {:.1f} %, {} peak to peak.", a.pulseCount,
-                  std::max(0.1, e.unevenPercent), units::format(a.levels.peakToPeak, a.unit))};
-}
+  void healthy() {
+    const bool sound = std::none_of(a_.findings.begin(), a_.findings.end(),
+                                    [](auto& f) { return f.severity != Severity::note; });
+    if (!sound) {
+      return;
+    }
+    a_.findings.insert(
+        a_.findings.begin(),
+        {"healthy", Where::none, Severity::note, a_.cycles.size() > 30 ? 0.8 : 0.5,
+         fmt::format("{} pulses without a gap, even within {:.1f} %, {} peak to peak.",
+                     a_.pulseCount, std::max(0.1, a_.unevenPercent), level(a_.levels.peakToPeak))});
+  }
+
+  ChannelAnalysis& a_;
+  const Options& options_;
+};
 
 }  // namespace
 
 void findFaults(ChannelAnalysis& a, const Options& options) {
-  constexpr double kUneven = 12;  // percent; beyond this a train of pulses is not called even
-  a.findings.clear();
-  if (a.signal == Signal::flat) {
-    a.findings.push_back(noSignal(a));
-    return;
-  }
-  if (a.cycles.size() < 3) {
-    a.findings.push_back(tooFew(a));
-    return;
-  }
-  const Evenness e = evennessOf(a.cycles);
-  if (!e.holes.empty()) {
-    const std::size_t turn = e.holes.size() > 1 ? turnBetween(e.holes, options.teeth) : 0;
-    a.findings.push_back(turn > 0 ? missingTooth(e, turn) : dropouts(e));
-  }
-  if (e.unevenPercent > kUneven) {
-    a.findings.push_back(
-        {"noisy", Where::wiring, Severity::suspect, 0.5,
-         fmt::format(
-             "The pulses come unevenly, by {:.0f} % from one to the next: noise, or a loose part.",
-             e.unevenPercent)});
-  }
-  if (a.findings.empty()) {
-    a.findings.push_back(healthy(a, e));
-  }
+  Judge(a, options).run();
 }
 
 }  // namespace haybale::trace

@@ -6,7 +6,7 @@
 namespace haybale::trace {
 
 /// Fills `analysis.findings` from its levels, pulses and cycles; there is always at least one.
-/// First cut: no signal, gaps between pulses that recur at one tooth or do not, healthy.
+/// In order of weight, the main one first; the first is `healthy` only when nothing is suspect.
 void findFaults(ChannelAnalysis& analysis, const Options& options);
 
 }  // namespace haybale::trace

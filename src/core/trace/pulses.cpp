@@ -71,6 +71,152 @@ std::vector<Pulse> findPulses(std::span<const float> samples, const capture::Tim
 
 namespace {
 
+// The height of the first swings: peak over the first three turns of sign beyond `least`, or over
+// all when there are fewer.
+double firstHeight(std::span<const float> samples, double centre, double least) {
+  double peak = 0;
+  int sign = 0;
+  int turns = 0;
+  for (const float v : samples) {
+    const double off = static_cast<double>(v) - centre;
+    if (!(std::abs(off) > least)) {
+      continue;
+    }
+    peak = std::max(peak, std::abs(off));
+    const int now = off > 0 ? 1 : -1;
+    turns += sign != 0 && now != sign ? 1 : 0;
+    sign = now;
+    if (turns >= 3) {
+      break;
+    }
+  }
+  return peak;
+}
+
+constexpr double kDeadBand = 0.2;  // of the height of the swings before
+
+// Follows the wave sample by sample; a pulse is made when it went below the dead band and above it.
+class SwingFinder {
+ public:
+  SwingFinder(std::span<const float> samples, const capture::TimeBase& time, double centre,
+              double least)
+      : samples_(samples),
+        time_(time),
+        centre_(centre),
+        least_(least),
+        height_(firstHeight(samples, centre, least)) {
+    setBand();
+  }
+
+  std::vector<Pulse> run() {
+    for (std::size_t i = 0; i < samples_.size(); ++i) {
+      if (std::isnan(samples_[i])) {
+        lose();
+      } else if (fresh_) {
+        begin(i);
+      } else {
+        take(i);
+      }
+    }
+    return std::move(pulses_);
+  }
+
+ private:
+  enum class State { unknown, low, high };
+
+  void setBand() { band_ = std::max(least_, kDeadBand * height_); }
+
+  void lose() {
+    fresh_ = true;
+    unbroken_ = false;
+    state_ = State::unknown;
+  }
+
+  void begin(std::size_t i) {
+    fresh_ = false;
+    const double off = samples_[i] - centre_;
+    state_ = off > band_ ? State::high : off < -band_ ? State::low : State::unknown;
+    riseSample_ = i;
+    riseS_ = fallS_ = time_.at(i);
+    peak_ = std::abs(off);
+  }
+
+  void take(std::size_t i) {
+    const double off = samples_[i] - centre_;
+    const double before = samples_[i - 1] - centre_;
+    if (before < 0 && off >= 0) {
+      riseS_ = crossing(samples_, time_, i, centre_);
+      riseSample_ = i;
+    } else if (before >= 0 && off < 0) {
+      fallS_ = crossing(samples_, time_, i, centre_);
+    }
+    peak_ = std::max(peak_, std::abs(off));
+    if (off > band_ && state_ != State::high) {
+      rise();
+      state_ = State::high;
+    } else if (off < -band_ && state_ != State::low) {
+      if (state_ == State::high && unbroken_ && !pulses_.empty()) {
+        pulses_.back().fallS = fallS_;
+      }
+      settle();
+      state_ = State::low;
+    }
+    if (++quiet_ > patience_) {
+      relax();
+    }
+  }
+
+  void rise() {
+    pulses_.push_back({riseS_, std::numeric_limits<double>::quiet_NaN(), riseSample_, unbroken_});
+    if (unbroken_ && pulses_.size() > 1) {
+      const std::size_t cycle = riseSample_ - pulses_[pulses_.size() - 2].firstSample;
+      patience_ = 3 * cycle + 8;
+    }
+    unbroken_ = true;
+    quiet_ = 0;
+  }
+
+  // The height follows the swings, a spike at most by half.
+  void settle() {
+    height_ += 0.4 * (std::min(peak_, 1.5 * height_) - height_);
+    peak_ = 0;
+    setBand();
+  }
+
+  // No pulse for three cycles: the wheel may have slowed down, and its swings with it.
+  void relax() {
+    height_ *= 0.8;
+    setBand();
+    quiet_ -= patience_ / 3;
+  }
+
+  std::span<const float> samples_;
+  const capture::TimeBase& time_;
+  double centre_;
+  double least_;
+  double height_;
+  double band_ = 0;
+  State state_ = State::unknown;
+  bool fresh_ = true;
+  bool unbroken_ = false;
+  double riseS_ = 0;
+  double fallS_ = 0;
+  double peak_ = 0;
+  std::size_t riseSample_ = 0;
+  std::size_t quiet_ = 0;
+  std::size_t patience_ = std::numeric_limits<std::size_t>::max();
+  std::vector<Pulse> pulses_;
+};
+
+}  // namespace
+
+std::vector<Pulse> findSwings(std::span<const float> samples, const capture::TimeBase& time,
+                              double centre, double least) {
+  return SwingFinder(samples, time, centre, least).run();
+}
+
+namespace {
+
 struct Extremes {
   double low;
   double high;

@@ -30,6 +30,13 @@ struct Threshold {
                                             const capture::TimeBase& time,
                                             const Threshold& threshold);
 
+/// Pulses of a wave whose height follows the speed: the dead band is a fifth of the height the
+/// pulses before had, at least `least`, and shrinks while none comes. A tooth that gives less than
+/// that, or a stretch without signal, is no pulse.
+[[nodiscard]] std::vector<Pulse> findSwings(std::span<const float> samples,
+                                            const capture::TimeBase& time, double centre,
+                                            double least);
+
 /// Replaces the rise of each pulse by where a straight line, fitted by least squares to the samples
 /// within a sixteenth of a cycle on either side, passes `centre`. For waves that rise smoothly
 /// through it; noise then moves a rise several times less than between two samples. A fit that

@@ -109,7 +109,7 @@ TEST(Analysis, AMissingToothIsToldFromALooseWire) {
   const auto a = analyse(ring, 0, {});
   ASSERT_FALSE(a.findings.empty());
   EXPECT_EQ(a.findings.front().code, "missing-tooth");
-  EXPECT_NE(a.findings.front().text.find("every 30 teeth"), std::string::npos);
+  EXPECT_NE(a.findings.front().text.find("of 30, in"), std::string::npos);
 
   const auto loose = recordOf(10000, 3, [](double t) {
     const bool open = (t > 0.71 && t < 0.76) || (t > 1.5 && t < 1.57) || (t > 2.2 && t < 2.33);

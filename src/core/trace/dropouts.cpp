@@ -1,0 +1,201 @@
+#include "core/trace/dropouts.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/trace/levels.h"
+
+namespace haybale::trace {
+
+namespace {
+
+class Finder {
+ public:
+  explicit Finder(const DropoutInput& in) : in_(in) {
+    swing_ = in.levels.peakToPeak;
+    tolerance_ = std::max(in.square ? 0.25 * swing_ : 0.1 * swing_, 5 * in.levels.noiseRms);
+  }
+
+  std::vector<Dropout> find() {
+    for (std::size_t i = 0; i + 1 < in_.teeth.size(); ++i) {
+      if (in_.teeth[i].lost > 0 && !ofTheRing(in_.teeth[i])) {
+        between(in_.pulses[i], in_.pulses[i + 1], in_.teeth[i]);
+      }
+    }
+    atTheEnd();
+    if (in_.square) {
+      beyondTheLevels();
+    }
+    merge();
+    return std::move(out_);
+  }
+
+ private:
+  // Every absent tooth behind this one is absent turn after turn.
+  [[nodiscard]] bool ofTheRing(const Tooth& t) const {
+    if (!in_.ring || in_.ring->teeth <= 0) {
+      return false;
+    }
+    for (long k = 1; k <= t.lost; ++k) {
+      const int position = static_cast<int>((t.number + k) % in_.ring->teeth);
+      const bool known = std::any_of(
+          in_.ring->irregular.begin(), in_.ring->irregular.end(), [&](const IrregularTooth& i) {
+            return i.kind == ToothKind::missing && i.position == position;
+          });
+      if (!known) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  [[nodiscard]] double middleLevel(std::size_t from, std::size_t to) const {
+    std::vector<double> values;
+    const std::size_t step = std::max<std::size_t>(1, (to - from) / 2000);
+    for (std::size_t i = from + (to - from) / 4; i < to - (to - from) / 4; i += step) {
+      if (!std::isnan(in_.samples[i])) {
+        values.push_back(in_.samples[i]);
+      }
+    }
+    return values.empty() ? in_.levels.bias : median(values);
+  }
+
+  // Where the line rests: from the middle outwards to the last samples at the level.
+  void between(const Pulse& before, const Pulse& after, const Tooth& tooth) {
+    const std::size_t from = before.firstSample;
+    const std::size_t to = std::max(from + 4, after.firstSample);
+    if (to > in_.samples.size()) {
+      return;
+    }
+    const std::size_t cycle = (to - from) / static_cast<std::size_t>(tooth.lost + 1);
+    // The last pulse's own cycle is not part of it.
+    const std::size_t inner = std::min(from + cycle, to - 1);
+    const double level = middleLevel(inner, to);
+    const auto off = [&](std::size_t i) { return std::abs(in_.samples[i] - level) > tolerance_; };
+    std::size_t start = (inner + to) / 2;
+    std::size_t end = start;
+    // A spike of a few samples does not end it.
+    const std::size_t most = std::max<std::size_t>(2, cycle / 10);
+    start = reach(start, from, -1, most, off);
+    end = reach(end, to, 1, most, off);
+    add(start, end, level);
+  }
+
+  template <class Off>
+  [[nodiscard]] std::size_t reach(std::size_t at, std::size_t limit, int step, std::size_t most,
+                                  const Off& off) const {
+    std::size_t last = at;
+    std::size_t run = 0;
+    while (at != limit && run <= most) {
+      run = off(at) ? run + 1 : 0;
+      last = run == 0 ? at : last;
+      at = step > 0 ? at + 1 : at - 1;
+    }
+    return last;
+  }
+
+  [[nodiscard]] DropoutKind kindAt(double level, std::size_t from, std::size_t to) const {
+    double square = 0;
+    double n = 0;
+    for (std::size_t i = from; i < to; ++i) {
+      if (!std::isnan(in_.samples[i])) {
+        const double d = in_.samples[i] - level;
+        square += d * d;
+        n += 1;
+      }
+    }
+    const double rms = n > 0 ? std::sqrt(square / n) : 0;
+    const double beyond =
+        std::max(in_.levels.high - in_.levels.bias, in_.levels.bias - in_.levels.low);
+    if (!in_.square && std::abs(level - in_.levels.bias) > 0.6 * beyond) {
+      return DropoutKind::toRail;
+    }
+    if (in_.square &&
+        (level > in_.levels.high + 0.35 * swing_ || level < in_.levels.low - 0.35 * swing_)) {
+      return DropoutKind::toRail;
+    }
+    if (rms > std::max(4 * in_.levels.noiseRms, 0.25 * swing_)) {
+      return DropoutKind::noise;
+    }
+    return rms > std::max(3 * in_.levels.noiseRms, 0.04 * swing_) ? DropoutKind::shallow
+                                                                  : DropoutKind::flat;
+  }
+
+  void add(std::size_t from, std::size_t to, double level) {
+    if (to > from) {
+      out_.push_back({in_.time.at(from), in_.time.at(to), kindAt(level, from, to), level});
+    }
+  }
+
+  // The signal stops before the record does, at a height that no coasting wheel ends with.
+  void atTheEnd() {
+    if (in_.pulses.size() < 6 || in_.teeth.size() < 2) {
+      return;
+    }
+    const Tooth& last = in_.teeth[in_.teeth.size() - 2];
+    const std::size_t from = in_.pulses.back().firstSample;
+    const std::size_t size = in_.samples.size();
+    const double left = in_.time.at(size - 1) - in_.pulses.back().riseS;
+    const double height = in_.teeth[in_.teeth.size() - 2].halfSwing;
+    const bool strong = in_.square || height > 0.35 * swing_ / 2;
+    if (left < 5 * last.periodS || !strong || last.periodS <= 0) {
+      return;
+    }
+    const auto cycle = static_cast<std::size_t>(last.periodS / std::max(1e-12, left) *
+                                                static_cast<double>(size - 1 - from));
+    const double level = middleLevel(std::min(size - 1, from + cycle), size);
+    const auto off = [&](std::size_t i) { return std::abs(in_.samples[i] - level) > tolerance_; };
+    const std::size_t start =
+        reach((from + cycle + size) / 2, from, -1, std::max<std::size_t>(2, cycle / 10), off);
+    if (in_.square && std::abs(level - in_.levels.low) < tolerance_) {
+      return;  // a standing wheel on a gap looks just so
+    }
+    if (in_.square && std::abs(level - in_.levels.high) < tolerance_) {
+      return;
+    }
+    add(start, size - 1, level);
+  }
+
+  void beyondTheLevels() {
+    const double high = in_.levels.high + 0.35 * swing_ + 4 * in_.levels.noiseRms;
+    const double low = in_.levels.low - 0.35 * swing_ - 4 * in_.levels.noiseRms;
+    std::size_t start = 0;
+    bool inside = false;
+    for (std::size_t i = 0; i <= in_.samples.size(); ++i) {
+      const bool out = i < in_.samples.size() && (in_.samples[i] > high || in_.samples[i] < low);
+      if (out && !inside) {
+        start = i;
+      } else if (!out && inside && i - start >= 3) {
+        add(start, i - 1, middleLevel(start, i));
+      }
+      inside = out;
+    }
+  }
+
+  void merge() {
+    std::sort(out_.begin(), out_.end(),
+              [](const Dropout& a, const Dropout& b) { return a.startS < b.startS; });
+    std::vector<Dropout> merged;
+    for (const auto& d : out_) {
+      if (!merged.empty() && d.startS <= merged.back().endS) {
+        merged.back().endS = std::max(merged.back().endS, d.endS);
+      } else {
+        merged.push_back(d);
+      }
+    }
+    out_ = std::move(merged);
+  }
+
+  const DropoutInput& in_;
+  double swing_;
+  double tolerance_;
+  std::vector<Dropout> out_;
+};
+
+}  // namespace
+
+std::vector<Dropout> dropoutsOf(const DropoutInput& input) {
+  return input.samples.size() < 8 ? std::vector<Dropout>{} : Finder(input).find();
+}
+
+}  // namespace haybale::trace

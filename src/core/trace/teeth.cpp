@@ -1,0 +1,412 @@
+#include "core/trace/teeth.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+#include "core/trace/levels.h"
+
+namespace haybale::trace {
+
+namespace {
+
+constexpr std::size_t kAround = 8;  // neighbours either side that tell the speed
+constexpr double kOutlier = 0.25;   // of the median: not taken for the speed
+constexpr double kAbsent = 1.55;    // a pitch from here on has an absent tooth in it
+
+// Value that a robust straight line through the neighbours' logarithms has at `at`; the value there
+// itself is not used. 0 when there are too few neighbours.
+template <class Get>
+double expectedAt(const std::vector<Tooth>& teeth, std::size_t at, const Get& get) {
+  double x[2 * kAround];
+  double y[2 * kAround];
+  std::size_t count = 0;
+  // At an end of the train the window reaches as far to the other side.
+  const std::size_t size = teeth.size();
+  std::size_t from = at > kAround ? at - kAround : 0;
+  const std::size_t to = std::min(size, from + 2 * kAround + 1);
+  from = to > 2 * kAround + 1 ? to - 2 * kAround - 1 : 0;
+  for (std::size_t i = from; i < to && count < 2 * kAround; ++i) {
+    const double value = i == at ? 0 : get(teeth[i]);
+    if (value > 0) {
+      x[count] = static_cast<double>(i) - static_cast<double>(at);
+      y[count] = std::log(value);
+      ++count;
+    }
+  }
+  if (count < 2) {
+    return 0;
+  }
+  std::vector<double> sorted(y, y + count);
+  const double middle = median(sorted);
+  double n = 0, sx = 0, sy = 0, sxx = 0, sxy = 0;
+  for (std::size_t i = 0; i < count; ++i) {
+    if (std::abs(y[i] - middle) < kOutlier) {
+      n += 1;
+      sx += x[i];
+      sy += y[i];
+      sxx += x[i] * x[i];
+      sxy += x[i] * y[i];
+    }
+  }
+  const double spread = n * sxx - sx * sx;
+  if (n < 4 || spread <= 0) {
+    return std::exp(middle);
+  }
+  const double slope = (n * sxy - sx * sy) / spread;
+  return std::exp((sy - slope * sx) / n);
+}
+
+}  // namespace
+
+std::vector<Tooth> teethOf(const std::vector<Pulse>& pulses, const std::vector<Cycle>& cycles,
+                           bool smooth) {
+  std::vector<Tooth> teeth(pulses.size());
+  std::size_t cycle = 0;
+  for (std::size_t i = 0; i < pulses.size(); ++i) {
+    teeth[i].riseS = pulses[i].riseS;
+    if (i + 1 < pulses.size()) {
+      teeth[i].periodS = pulses[i + 1].riseS - pulses[i].riseS;
+    }
+    while (cycle < cycles.size() && cycles[cycle].startS < pulses[i].riseS) {
+      ++cycle;
+    }
+    if (smooth && cycle < cycles.size() && cycles[cycle].startS == pulses[i].riseS) {
+      teeth[i].halfSwing = (cycles[cycle].high - cycles[cycle].low) / 2;
+    }
+  }
+  for (std::size_t i = 0; i + 1 < teeth.size(); ++i) {
+    const double even = expectedAt(teeth, i, [](const Tooth& t) { return t.periodS; });
+    teeth[i].pitch = even > 0 ? teeth[i].periodS / even : 1;
+    teeth[i].lost = teeth[i].pitch > kAbsent ? std::lround(teeth[i].pitch) - 1 : 0;
+    teeth[i + 1].number = teeth[i].number + 1 + teeth[i].lost;
+  }
+  // A tooth in front of a loss has no cycle of its own to be measured by.
+  const auto output = [](const Tooth& t) {
+    return t.lost > 0 || t.pitch == 0 ? 0 : t.halfSwing * t.periodS;
+  };
+  for (std::size_t i = 0; i < teeth.size(); ++i) {
+    const double own = output(teeth[i]);
+    const double even = expectedAt(teeth, i, output);
+    teeth[i].strength = own > 0 && even > 0 ? own / even : 0;
+  }
+  return teeth;
+}
+
+namespace {
+
+// What is folded: how far each position is from even, by its number.
+struct Deviations {
+  std::vector<double> pitch;     // NaN: not known
+  std::vector<double> strength;  // NaN: not known
+  std::vector<char> absent;
+};
+
+Deviations deviationsOf(const std::vector<Tooth>& teeth) {
+  const double nan = std::nan("");
+  const auto size = static_cast<std::size_t>(teeth.back().number) + 1;
+  Deviations out{std::vector<double>(size, nan), std::vector<double>(size, nan),
+                 std::vector<char>(size, 0)};
+  for (const auto& t : teeth) {
+    const auto at = static_cast<std::size_t>(t.number);
+    if (t.pitch > 0 && t.lost == 0) {
+      out.pitch[at] = t.pitch - 1;
+    }
+    if (t.strength > 0) {
+      out.strength[at] = t.strength - 1;
+    }
+    for (long k = 1; k <= t.lost; ++k) {
+      out.absent[at + static_cast<std::size_t>(k)] = 1;
+    }
+  }
+  return out;
+}
+
+constexpr int kLeastTeeth = 8;
+constexpr int kMostTeeth = 240;
+
+// Agreement of a sequence with itself `lag` later, -1..1; where either is unknown is left out.
+double agreement(const std::vector<double>& values, std::size_t lag) {
+  double both = 0, first = 0, second = 0;
+  for (std::size_t i = 0; i + lag < values.size(); ++i) {
+    const double a = values[i];
+    const double b = values[i + lag];
+    if (std::isnan(a) || std::isnan(b)) {
+      continue;
+    }
+    both += a * b;
+    first += a * a;
+    second += b * b;
+  }
+  return first > 0 && second > 0 ? both / std::sqrt(first * second) : 0;
+}
+
+// One sequence of what stands out: absent teeth, and pitches and strengths beyond the common
+// scatter.
+std::vector<double> marks(const Deviations& d) {
+  const auto scatter = [](const std::vector<double>& values) {
+    std::vector<double> sizes;
+    for (const double v : values) {
+      if (!std::isnan(v)) {
+        sizes.push_back(std::abs(v));
+      }
+    }
+    return sizes.size() < 4 ? 1e9 : median(sizes) / 0.6745;
+  };
+  const double pitch = std::max(0.004, scatter(d.pitch));
+  const double strength = std::max(0.01, scatter(d.strength));
+  std::vector<double> out(d.pitch.size(), 0);
+  for (std::size_t i = 0; i < out.size(); ++i) {
+    const auto beyond = [](double value, double unit) {
+      const double times = std::isnan(value) ? 0 : value / unit;
+      return std::abs(times) > 5 ? std::clamp(times, -12.0, 12.0) : 0;
+    };
+    out[i] = d.absent[i] ? 15 : beyond(d.pitch[i], pitch) + beyond(d.strength[i], strength);
+  }
+  return out;
+}
+
+struct Size {
+  int teeth;
+  double sureness;
+};
+
+// The shortest distance after which what stands out stands out again. At least two whole turns.
+std::optional<Size> sizeFromMarks(const Deviations& d) {
+  const auto series = marks(d);
+  const auto standing =
+      std::count_if(series.begin(), series.end(), [](double v) { return v != 0; });
+  const int most = std::min<int>(kMostTeeth, static_cast<int>(series.size() / 2));
+  if (standing < 2 || most < kLeastTeeth) {
+    return std::nullopt;
+  }
+  double best = 0;
+  for (int lag = kLeastTeeth; lag <= most; ++lag) {
+    best = std::max(best, agreement(series, static_cast<std::size_t>(lag)));
+  }
+  for (int lag = kLeastTeeth; lag <= most; ++lag) {
+    const double here = agreement(series, static_cast<std::size_t>(lag));
+    if (best > 0.7 && here > 0.93 * best) {
+      const double turns = static_cast<double>(series.size()) / lag;
+      return Size{lag, std::min(0.98, here * (1 - 0.5 / turns))};
+    }
+  }
+  return std::nullopt;
+}
+
+// Fit of a + b cos + c sin once every `teeth` teeth; share of the scatter it explains, and its
+// size.
+struct Wave {
+  double share = 0;
+  double size = 0;
+};
+
+Wave waveOver(const std::vector<double>& values, double teeth) {
+  double n = 0, mean = 0, square = 0, re = 0, im = 0;
+  for (std::size_t i = 0; i < values.size(); ++i) {
+    if (!std::isnan(values[i])) {
+      n += 1;
+      mean += values[i];
+    }
+  }
+  if (n < 12) {
+    return {};
+  }
+  mean /= n;
+  for (std::size_t i = 0; i < values.size(); ++i) {
+    if (!std::isnan(values[i])) {
+      const double v = values[i] - mean;
+      const double angle = 2 * std::numbers::pi * static_cast<double>(i) / teeth;
+      square += v * v;
+      re += v * std::cos(angle);
+      im += v * std::sin(angle);
+    }
+  }
+  const double size = 2 * std::hypot(re, im) / n;
+  return {square > 0 ? n * size * size / 2 / square : 0, size};
+}
+
+// Strength of each tooth against the slow trend of the whole record, by its number: the window that
+// `teethOf` uses would flatten a swell that lasts a turn.
+std::vector<double> swellOf(const std::vector<Tooth>& teeth, bool pitch) {
+  std::vector<double> out(static_cast<std::size_t>(teeth.back().number) + 1, std::nan(""));
+  std::vector<double> x, y;
+  for (const auto& t : teeth) {
+    const double value = pitch ? t.periodS : t.halfSwing * t.periodS;
+    if (t.lost == 0 && t.periodS > 0 && value > 0 && std::abs(t.pitch - 1) < kOutlier) {
+      x.push_back(static_cast<double>(t.number));
+      y.push_back(std::log(value));
+    }
+  }
+  if (y.size() < 24) {
+    return out;
+  }
+  // A parabola in the tooth's number follows any spin that a hand or a road makes.
+  const double scale = x.back() > 0 ? x.back() : 1;
+  double s[5] = {0, 0, 0, 0, 0};
+  double r[3] = {0, 0, 0};
+  for (std::size_t i = 0; i < x.size(); ++i) {
+    const double u = x[i] / scale;
+    double power = 1;
+    for (int k = 0; k < 5; ++k) {
+      s[k] += power;
+      r[std::min(k, 2)] += k < 3 ? power * y[i] : 0;
+      power *= u;
+    }
+  }
+  const auto det = [](double a, double b, double c, double d, double e, double f, double g,
+                      double h, double k) {
+    return a * (e * k - f * h) - b * (d * k - f * g) + c * (d * h - e * g);
+  };
+  const double whole = det(s[0], s[1], s[2], s[1], s[2], s[3], s[2], s[3], s[4]);
+  if (std::abs(whole) < 1e-12) {
+    return out;
+  }
+  const double a = det(r[0], s[1], s[2], r[1], s[2], s[3], r[2], s[3], s[4]) / whole;
+  const double b = det(s[0], r[0], s[2], s[1], r[1], s[3], s[2], r[2], s[4]) / whole;
+  const double c = det(s[0], s[1], r[0], s[1], s[2], r[1], s[2], s[3], r[2]) / whole;
+  for (std::size_t i = 0; i < x.size(); ++i) {
+    const double u = x[i] / scale;
+    out[static_cast<std::size_t>(x[i])] = std::exp(y[i] - a - b * u - c * u * u) - 1;
+  }
+  return out;
+}
+
+// A swell once a turn tells the size too, when it is clear and lasts over enough turns.
+std::optional<Size> sizeFromSwell(const std::vector<double>& swell) {
+  const int most = std::min<int>(kMostTeeth, static_cast<int>(swell.size() / 3));
+  Wave best;
+  double at = 0;
+  for (double teeth = kLeastTeeth; teeth <= most; teeth += teeth < 60 ? 0.1 : 0.25) {
+    const Wave wave = waveOver(swell, teeth);
+    if (wave.share > best.share) {
+      best = wave;
+      at = teeth;
+    }
+  }
+  // Half a tooth of error shows after size / (2 turns) turns; fewer turns than that do not settle
+  // it.
+  const double turns = at > 0 ? static_cast<double>(swell.size()) / at : 0;
+  if (best.share < 0.6 || best.size < 0.02 || turns < 3 || std::abs(at - std::round(at)) > 0.3) {
+    return std::nullopt;
+  }
+  return Size{static_cast<int>(std::lround(at)), std::min(0.9, best.share * (1 - 1 / turns))};
+}
+
+// --- folding
+
+struct Position {
+  std::vector<double> pitch;
+  std::vector<double> strength;
+  int absent = 0;
+  int passed = 0;
+};
+
+std::vector<Position> fold(const Deviations& d, int teeth) {
+  std::vector<Position> out(static_cast<std::size_t>(teeth));
+  for (std::size_t i = 0; i < d.pitch.size(); ++i) {
+    Position& p = out[i % static_cast<std::size_t>(teeth)];
+    const bool known = !std::isnan(d.pitch[i]) || d.absent[i];
+    p.passed += known ? 1 : 0;
+    p.absent += d.absent[i] ? 1 : 0;
+    if (!std::isnan(d.pitch[i])) {
+      p.pitch.push_back(d.pitch[i]);
+    }
+    if (!std::isnan(d.strength[i])) {
+      p.strength.push_back(d.strength[i]);
+    }
+  }
+  return out;
+}
+
+constexpr double kOftenEnough = 0.6;   // of the turns, to be the ring's
+constexpr double kPitchOff = 0.07;     // of a gap, to be called wide or narrow
+constexpr double kStrengthOff = 0.15;  // of a tooth's output, to be called shallow
+
+template <class Off>
+int countOff(const std::vector<double>& values, const Off& off) {
+  return static_cast<int>(std::count_if(values.begin(), values.end(), off));
+}
+
+double middleOf(std::vector<double> values) {
+  return median(values);
+}
+
+void judge(const Position& p, int position, double scatter, std::vector<IrregularTooth>& out) {
+  const auto often = [](int seen, std::size_t of) {
+    return seen >= 2 && seen >= kOftenEnough * static_cast<double>(of);
+  };
+  if (often(p.absent, static_cast<std::size_t>(p.passed))) {
+    out.push_back({position, ToothKind::missing, 100, p.absent, p.passed});
+    return;
+  }
+  const double least = std::max(kPitchOff, 4 * scatter);
+  const int wide = countOff(p.pitch, [&](double v) { return v > least; });
+  const int narrow = countOff(p.pitch, [&](double v) { return v < -least; });
+  const int shallow = countOff(p.strength, [](double v) { return v < -kStrengthOff; });
+  if (often(shallow, p.strength.size())) {
+    out.push_back({position, ToothKind::shallow, -100 * middleOf(p.strength), shallow,
+                   static_cast<int>(p.strength.size())});
+  }
+  if (often(wide, p.pitch.size())) {
+    out.push_back({position, ToothKind::wide, 100 * middleOf(p.pitch), wide,
+                   static_cast<int>(p.pitch.size())});
+  } else if (often(narrow, p.pitch.size())) {
+    out.push_back({position, ToothKind::narrow, -100 * middleOf(p.pitch), narrow,
+                   static_cast<int>(p.pitch.size())});
+  }
+}
+
+// Scatter of pitches against the median of their own position.
+double scatterOf(const std::vector<Position>& positions) {
+  std::vector<double> off;
+  for (const auto& p : positions) {
+    if (p.pitch.size() > 1) {
+      const double middle = middleOf(p.pitch);
+      for (const double v : p.pitch) {
+        off.push_back(std::abs(v - middle));
+      }
+    }
+  }
+  return off.size() < 4 ? 0 : median(off) / 0.6745;
+}
+
+}  // namespace
+
+std::optional<Ring> ringOf(const std::vector<Tooth>& teeth, std::optional<int> given) {
+  if (teeth.size() < 4) {
+    return std::nullopt;
+  }
+  const Deviations d = deviationsOf(teeth);
+  const auto swell = swellOf(teeth, false);
+  Ring ring;
+  if (given) {
+    ring.teeth = *given;
+  } else {
+    auto size = sizeFromMarks(d);
+    if (!size) {
+      size = sizeFromSwell(swell);
+    }
+    if (!size) {
+      return std::nullopt;
+    }
+    ring.teeth = size->teeth;
+    ring.estimated = true;
+    ring.sureness = size->sureness;
+  }
+  ring.turns = static_cast<double>(teeth.back().number + 1) / ring.teeth;
+  if (ring.turns < 1) {
+    return ring;
+  }
+  const auto positions = fold(d, ring.teeth);
+  const double scatter = scatterOf(positions);
+  ring.scatterPercent = 100 * scatter;
+  for (std::size_t k = 0; k < positions.size(); ++k) {
+    judge(positions[k], static_cast<int>(k), scatter, ring.irregular);
+  }
+  ring.runoutPercent = 100 * waveOver(swell, ring.teeth).size;
+  ring.periodRunoutPercent = 100 * waveOver(swellOf(teeth, true), ring.teeth).size;
+  return ring;
+}
+
+}  // namespace haybale::trace

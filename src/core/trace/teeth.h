@@ -1,0 +1,64 @@
+// A train of pulses read as teeth of a ring: numbered, freed from the trend of the speed, folded
+// over the turns.
+#pragma once
+
+#include <array>
+#include <cstddef>
+#include <optional>
+#include <string_view>
+#include <vector>
+
+#include "core/trace/pulses.h"
+
+namespace haybale::trace {
+
+/// One tooth that gave a pulse.
+struct Tooth {
+  double riseS = 0;
+  long number = 0;     ///< teeth passed since the first pulse, absent ones counted
+  double periodS = 0;  ///< to the next pulse; 0 for the last one and before a loss
+  /// Period over what the speed around it lets expect, for one tooth: 1 when even, 2 when the next
+  /// tooth is absent. 0 when there is no period.
+  double pitch = 0;
+  long lost = 0;         ///< teeth absent before the next pulse
+  double halfSwing = 0;  ///< half the peak to peak of its cycle
+  double strength = 0;   ///< half swing times period, over what its neighbours have; 1 when even
+};
+
+/// Numbers the pulses. A spin that slows down or speeds up is no unevenness: each period is held
+/// against a straight line through the logarithms of those around it, outliers left out. `smooth`
+/// says that it is a coil's wave, whose output grows with speed: then strength is taken, times the
+/// period. A square wave has none.
+[[nodiscard]] std::vector<Tooth> teethOf(const std::vector<Pulse>& pulses,
+                                         const std::vector<Cycle>& cycles, bool smooth);
+
+enum class ToothKind { missing, shallow, wide, narrow };
+inline constexpr std::array<std::string_view, 4> kToothNames{"missing", "shallow", "wide",
+                                                             "narrow"};
+
+/// A position of the ring that differs from the rest, turn after turn.
+struct IrregularTooth {
+  int position = 0;  ///< teeth from the first whole pulse
+  ToothKind kind = ToothKind::missing;
+  double amountPercent =
+      0;         ///< missing 100; shallow: share lost; wide, narrow: of the gap behind it
+  int seen = 0;  ///< turns in which it showed
+  int of = 0;    ///< turns in which it was passed
+};
+
+struct Ring {
+  int teeth = 0;
+  bool estimated = false;
+  double sureness = 1;  ///< 0..1, of an estimated number
+  double turns = 0;
+  double runoutPercent = 0;        ///< once a turn, of the strength: (max - min) / (max + min)
+  double periodRunoutPercent = 0;  ///< the same of the pitch
+  std::vector<IrregularTooth> irregular;
+  double scatterPercent = 0;  ///< of single pitches against the ring's own pattern
+};
+
+/// Folds the teeth over a ring of `given` teeth, or over the size found from what repeats. Empty
+/// when no size was given and nothing repeats over at least two turns.
+[[nodiscard]] std::optional<Ring> ringOf(const std::vector<Tooth>& teeth, std::optional<int> given);
+
+}  // namespace haybale::trace
