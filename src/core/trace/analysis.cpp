@@ -182,6 +182,18 @@ struct Reading {
   }
 };
 
+// A coil's small wave beside a stretch at a rail looks like two plateaus; but the line swings many
+// times on one of them and hardly ever changes to the other.
+bool swingsOnOnePlateau(const Reading& r, const ChannelAnalysis& out) {
+  const double apart = r.plateaus.high - r.plateaus.low;
+  const auto changes =
+      findPulses(r.samples, r.time, {(r.plateaus.low + r.plateaus.high) / 2, 0.25 * apart}).size();
+  const double inner = r.d.quantile(0.85) - r.d.quantile(0.15);
+  const double least = std::max(0.1 * inner, 5 * out.levels.noiseRms);
+  return changes <= 12 && inner > 10 * out.levels.noiseRms && inner < 0.7 * apart &&
+         findSwings(r.samples, r.time, r.d.quantile(0.5), least).size() > 4 * changes + 8;
+}
+
 // By its plateaus: three of a data word, two of a square wave, none of a coil.
 Signal recognise(Reading& r, const ChannelAnalysis& out) {
   r.three = threeLevels(r.d);
@@ -189,7 +201,8 @@ Signal recognise(Reading& r, const ChannelAnalysis& out) {
     return Signal::activeAk;
   }
   r.three.reset();
-  return r.plateaus.square ? squareKind(r.plateaus, out.unit) : Signal::passive;
+  return r.plateaus.square && !swingsOnOnePlateau(r, out) ? squareKind(r.plateaus, out.unit)
+                                                          : Signal::passive;
 }
 
 void readPulses(const Reading& r, ChannelAnalysis& out) {
@@ -204,8 +217,10 @@ void readPulses(const Reading& r, ChannelAnalysis& out) {
         {(r.plateaus.low + r.plateaus.high) / 2, 0.2 * (r.plateaus.high - r.plateaus.low)});
   } else {
     const double centre = r.d.quantile(0.5);
+    // A stretch at a rail counts for the whole swing, not for that of the wave.
+    const double wave = std::min(swing, 3 * (r.d.quantile(0.85) - r.d.quantile(0.15)));
     out.pulses =
-        findSwings(r.samples, r.time, centre, std::max(0.015 * swing, 5 * out.levels.noiseRms));
+        findSwings(r.samples, r.time, centre, std::max(0.03 * wave, 5 * out.levels.noiseRms));
     refineRises(r.samples, r.time, centre, out.pulses);
   }
   out.cycles = findCycles(r.samples, out.pulses);
@@ -243,6 +258,22 @@ void readCode(Reading& r, ChannelAnalysis& out) {
   }
 }
 
+// A line that comes back in the middle of a pulse rises too: such rises, and those within a
+// dropout, are no pulses. True when there were any.
+bool dropFalseRises(const Reading& r, ChannelAnalysis& out) {
+  const double step = 2 * r.time.stepS;
+  const auto removed = std::erase_if(out.pulses, [&](const Pulse& p) {
+    return std::any_of(out.dropouts.begin(), out.dropouts.end(), [&](const Dropout& d) {
+      return p.riseS > d.startS + step && p.riseS <= d.endS + step;
+    });
+  });
+  if (removed > 0) {
+    out.cycles = findCycles(r.samples, out.pulses);
+    out.pulseCount = out.pulses.size();
+  }
+  return removed > 0;
+}
+
 void readTeeth(const Reading& r, ChannelAnalysis& out) {
   out.seen = r.seen;
   out.signal = r.asked != Signal::unknown ? r.asked : r.seen;
@@ -267,13 +298,17 @@ void readTeeth(const Reading& r, ChannelAnalysis& out) {
   if (out.pulses.empty()) {
     return;
   }
-  const auto teeth = teethOf(out.pulses, out.cycles, !r.square());
+  auto teeth = teethOf(out.pulses, out.cycles, !r.square());
   const auto given = r.options.teeth
                          ? std::optional(static_cast<int>(std::lround(*r.options.teeth)))
                          : std::nullopt;
   out.ring = ringOf(teeth, given);
   out.dropouts =
       dropoutsOf({r.samples, r.time, out.pulses, teeth, out.ring, out.levels, r.square()});
+  if (dropFalseRises(r, out)) {
+    teeth = teethOf(out.pulses, out.cycles, !r.square());
+    out.ring = ringOf(teeth, given);
+  }
   std::vector<double> off;
   for (const auto& t : teeth) {
     if (t.pitch > 0 && t.lost == 0) {

@@ -13,6 +13,13 @@ class Finder {
  public:
   explicit Finder(const DropoutInput& in) : in_(in) {
     swing_ = in.levels.peakToPeak;
+    std::vector<double> periods;
+    for (const auto& t : in.teeth) {
+      if (t.periodS > 0 && t.lost == 0) {
+        periods.push_back(t.periodS);
+      }
+    }
+    period_ = periods.empty() ? 0 : median(periods);
     tolerance_ = std::max(in.square ? 0.25 * swing_ : 0.1 * swing_, 5 * in.levels.noiseRms);
   }
 
@@ -177,7 +184,7 @@ class Finder {
               [](const Dropout& a, const Dropout& b) { return a.startS < b.startS; });
     std::vector<Dropout> merged;
     for (const auto& d : out_) {
-      if (!merged.empty() && d.startS <= merged.back().endS) {
+      if (!merged.empty() && d.startS <= merged.back().endS + period_) {
         merged.back().endS = std::max(merged.back().endS, d.endS);
       } else {
         merged.push_back(d);
@@ -189,6 +196,7 @@ class Finder {
   const DropoutInput& in_;
   double swing_;
   double tolerance_;
+  double period_ = 0;  // of a typical tooth
   std::vector<Dropout> out_;
 };
 

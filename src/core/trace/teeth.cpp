@@ -12,6 +12,7 @@ namespace {
 
 constexpr std::size_t kAround = 8;  // neighbours either side that tell the speed
 constexpr double kOutlier = 0.25;   // of the median: not taken for the speed
+constexpr long kMostAbsent = 4;     // neighbouring teeth that a ring may lack
 constexpr double kAbsent = 1.55;    // a pitch from here on has an absent tooth in it
 
 // Value that a robust straight line through the neighbours' logarithms has at `at`; the value there
@@ -115,7 +116,8 @@ Deviations deviationsOf(const std::vector<Tooth>& teeth) {
     if (t.strength > 0) {
       out.strength[at] = t.strength - 1;
     }
-    for (long k = 1; k <= t.lost; ++k) {
+    // More than a few teeth in a row are a dropout rather than a ring.
+    for (long k = 1; k <= t.lost && t.lost <= kMostAbsent; ++k) {
       out.absent[at + static_cast<std::size_t>(k)] = 1;
     }
   }
@@ -171,6 +173,16 @@ struct Size {
   double sureness;
 };
 
+// Two like events lie some distance apart whatever they are; three at equal distances are a
+// pattern. So are two that both come again.
+bool standsThrice(const std::vector<double>& series, std::size_t lag) {
+  int again = 0;
+  for (std::size_t i = 0; i + lag < series.size(); ++i) {
+    again += series[i] != 0 && series[i + lag] != 0 ? 1 : 0;
+  }
+  return again >= 2;
+}
+
 // The shortest distance after which what stands out stands out again. At least two whole turns.
 std::optional<Size> sizeFromMarks(const Deviations& d) {
   const auto series = marks(d);
@@ -186,7 +198,7 @@ std::optional<Size> sizeFromMarks(const Deviations& d) {
   }
   for (int lag = kLeastTeeth; lag <= most; ++lag) {
     const double here = agreement(series, static_cast<std::size_t>(lag));
-    if (best > 0.7 && here > 0.93 * best) {
+    if (best > 0.7 && here > 0.93 * best && standsThrice(series, static_cast<std::size_t>(lag))) {
       const double turns = static_cast<double>(series.size()) / lag;
       return Size{lag, std::min(0.98, here * (1 - 0.5 / turns))};
     }
@@ -334,7 +346,8 @@ double middleOf(std::vector<double> values) {
 
 void judge(const Position& p, int position, double scatter, std::vector<IrregularTooth>& out) {
   const auto often = [](int seen, std::size_t of) {
-    return seen >= 2 && seen >= kOftenEnough * static_cast<double>(of);
+    const double least = of <= 3 ? static_cast<double>(of) : kOftenEnough * static_cast<double>(of);
+    return seen >= 2 && seen >= least;
   };
   if (often(p.absent, static_cast<std::size_t>(p.passed))) {
     out.push_back({position, ToothKind::missing, 100, p.absent, p.passed});
