@@ -5,7 +5,7 @@
 
 #include "cli/command.h"
 #include "core/base/text.h"
-#include "core/capture/csv.h"
+#include "core/capture/open.h"
 #include "core/sensing/tyre.h"
 #include "core/trace/analysis_json.h"
 
@@ -106,12 +106,18 @@ int analyse(const AnalyseOptions& o, Streams streams) {
   if (!options) {
     return fail(streams, options.error(), kUsage);
   }
-  capture::CsvOptions csv;
+  capture::OpenOptions open;
   if (o.sampleRate > 0) {
-    csv.sampleRateHz = o.sampleRate;
+    open.csv.sampleRateHz = o.sampleRate;
   }
-  csv.unit = o.unit == "A" ? units::Unit::ampere : units::Unit::volt;
-  const auto record = capture::readCsvFile(o.file, csv);
+  open.csv.unit = o.unit == "A" ? units::Unit::ampere : units::Unit::volt;
+  if (!o.unit.empty()) {
+    open.wav.unit = open.csv.unit;
+  }
+  if (o.fullScale > 0) {
+    open.wav.fullScale = o.fullScale;
+  }
+  const auto record = capture::openCapture(o.file, open);
   if (!record) {
     return fail(streams, record.error(), kMalformed);
   }
@@ -148,7 +154,7 @@ int analyse(const AnalyseOptions& o, Streams streams) {
 void addAnalyse(CLI::App& app, Action& chosen) {
   auto o = std::make_shared<AnalyseOptions>();
   auto* command = app.add_subcommand("analyse", "Read a capture: levels, pulses, speed, findings");
-  command->add_option("FILE", o->file, "capture (CSV)")->required();
+  command->add_option("FILE", o->file, "capture: CSV, WAV or VCD")->required();
   command->add_option("--channel", o->channel, "name or number (from 1); all when left out");
   command->add_option("--sensor", o->sensor, "kind of sensor")
       ->check(CLI::IsMember({"passive", "active", "active-pwm", "active-ak", "hall", "auto"}));

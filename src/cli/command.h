@@ -28,6 +28,7 @@ using Action = std::function<int(Streams)>;
 /// Each adds its subcommand to `app`; `chosen` is set when that subcommand is the one given.
 void addAnalyse(CLI::App& app, Action& chosen);
 void addCalc(CLI::App& app, Action& chosen);
+void addSynth(CLI::App& app, Action& chosen);
 void addReport(CLI::App& app, Action& chosen);
 void addDemo(CLI::App& app, Action& chosen);
 

@@ -16,6 +16,7 @@ int run(const std::vector<std::string>& arguments, Streams streams) {
   Action chosen;
   addAnalyse(app, chosen);
   addCalc(app, chosen);
+  addSynth(app, chosen);
   addReport(app, chosen);
   addDemo(app, chosen);
   try {

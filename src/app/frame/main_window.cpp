@@ -29,7 +29,7 @@ namespace {
 
 constexpr int kNoticeMs = 9000;
 const char* const kCaseFilter = "Jobs (*.haybale.json *.json);;All files (*)";
-const char* const kCaptureFilter = "Captures (*.csv *.txt *.tsv);;All files (*)";
+const char* const kCaptureFilter = "Captures (*.csv *.txt *.tsv *.wav *.vcd);;All files (*)";
 
 // A case is JSON: by its name, or because its first sign that is not blank is a brace.
 bool looksLikeCase(const QString& path) {

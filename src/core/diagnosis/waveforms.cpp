@@ -3,7 +3,7 @@
 #include <filesystem>
 
 #include "core/base/text.h"
-#include "core/capture/csv.h"
+#include "core/capture/open.h"
 
 namespace haybale::diagnosis {
 
@@ -14,7 +14,7 @@ Result<std::shared_ptr<const capture::Record>> CaptureShelf::load(const std::str
   if (const auto it = errors_.find(path); it != errors_.end()) {
     return it->second;
   }
-  auto record = capture::readCsvFile(path);
+  auto record = capture::openCapture(path);
   if (!record) {
     errors_.emplace(path, record.error());
     return record.error();

@@ -171,7 +171,7 @@ class Judge {
   }
 
   void runout() {
-    const double percent = a_.ring->runoutPercent;
+    const double percent = a_.ring->runoutPercent.value_or(0);
     if (!passive() || a_.ring->turns < 2 || percent < kRunoutSuspect) {
       return;
     }

@@ -93,10 +93,29 @@ double Distribution::share(double low, double high) const {
   return count_ == 0 ? 0 : (below(high) - below(low)) / static_cast<double>(count_);
 }
 
+namespace {
+
+// A handful of values is a digital record: its steps are edges, none of them noise.
+bool isDigital(std::span<const float> samples) {
+  constexpr std::size_t kMost = 8;
+  std::vector<float> seen;
+  for (const float v : samples) {
+    if (!std::isnan(v) && std::find(seen.begin(), seen.end(), v) == seen.end()) {
+      seen.push_back(v);
+      if (seen.size() > kMost) {
+        return false;
+      }
+    }
+  }
+  return true;
+}
+
+}  // namespace
+
 double noiseRms(std::span<const float> samples) {
   // A few thousand differences, spread over the record, settle a median.
   constexpr std::size_t kEnough = 20000;
-  if (samples.size() < 8) {
+  if (samples.size() < 8 || isDigital(samples)) {
     return 0;
   }
   const std::size_t stride = std::max<std::size_t>(1, samples.size() / kEnough);

@@ -417,7 +417,11 @@ std::optional<Ring> ringOf(const std::vector<Tooth>& teeth, std::optional<int> g
   for (std::size_t k = 0; k < positions.size(); ++k) {
     judge(positions[k], static_cast<int>(k), scatter, ring.irregular);
   }
-  ring.runoutPercent = 100 * waveOver(swell, ring.teeth).size;
+  const bool measured =
+      std::any_of(teeth.begin(), teeth.end(), [](const Tooth& t) { return t.halfSwing > 0; });
+  if (measured) {
+    ring.runoutPercent = 100 * waveOver(swell, ring.teeth).size;
+  }
   ring.periodRunoutPercent = 100 * waveOver(swellOf(teeth, true), ring.teeth).size;
   return ring;
 }

@@ -51,8 +51,8 @@ struct Ring {
   bool estimated = false;
   double sureness = 1;  ///< 0..1, of an estimated number
   double turns = 0;
-  double runoutPercent = 0;        ///< once a turn, of the strength: (max - min) / (max + min)
-  double periodRunoutPercent = 0;  ///< the same of the pitch
+  std::optional<double> runoutPercent;  ///< once a turn, of the strength: (max - min) / (max + min)
+  double periodRunoutPercent = 0;       ///< the same of the pitch
   std::vector<IrregularTooth> irregular;
   double scatterPercent = 0;  ///< of single pitches against the ring's own pattern
 };

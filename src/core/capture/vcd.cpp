@@ -1,0 +1,270 @@
+#include "core/capture/vcd.h"
+
+#include <fast_float/fast_float.h>
+#include <fmt/format.h>
+
+#include <cmath>
+#include <limits>
+#include <map>
+
+#include "core/base/text.h"
+
+namespace haybale::capture {
+
+namespace {
+
+constexpr std::size_t kMostChannels = 64;
+constexpr std::size_t kMostSamples = 400'000'000;
+
+bool isSpace(char c) {
+  return c == ' ' || c == '\t' || c == '\n' || c == '\r' || c == '\f' || c == '\v';
+}
+
+// Words of the text with their line.
+class Words {
+ public:
+  explicit Words(std::string_view text) : text_(text) {}
+  // Empty at the end.
+  std::string_view next() {
+    while (at_ < text_.size() && isSpace(text_[at_])) {
+      line_ += text_[at_] == '\n' ? 1 : 0;
+      ++at_;
+    }
+    const std::size_t from = at_;
+    while (at_ < text_.size() && !isSpace(text_[at_])) {
+      ++at_;
+    }
+    return text_.substr(from, at_ - from);
+  }
+  [[nodiscard]] std::size_t line() const { return line_; }
+
+ private:
+  std::string_view text_;
+  std::size_t at_ = 0;
+  std::size_t line_ = 1;
+};
+
+class Reader {
+ public:
+  Reader(std::string_view bytes, std::string name) : words_(bytes), name_(std::move(name)) {}
+
+  Result<Record> read() {
+    for (auto word = words_.next(); !word.empty(); word = words_.next()) {
+      if (const auto status = take(word); !status) {
+        return status.error();
+      }
+    }
+    flush();
+    if (record_.size() < 2) {
+      return fail("records no change", "variables declared by $var and changes behind #times");
+    }
+    record_.file = name_;
+    finishTime();
+    return std::move(record_);
+  }
+
+ private:
+  Error fail(std::string what, std::string wanted) const {
+    return {name_, words_.line(), std::move(what), std::move(wanted)};
+  }
+
+  Status take(std::string_view word) {
+    switch (word.front()) {
+      case '$':
+        return keyword(word);
+      case '#':
+        return time(word.substr(1));
+      case 'b':
+      case 'B':
+      case 'r':
+      case 'R':
+        return change(words_.next(), valueOf(word));
+      default:
+        return change(word.substr(1), valueOf(word.substr(0, 1)));
+    }
+  }
+
+  Status keyword(std::string_view word) {
+    if (word == "$timescale") {
+      return timescale();
+    }
+    if (word == "$var") {
+      return variable();
+    }
+    // Value changes stand within these like anywhere else.
+    if (word == "$dumpvars" || word == "$dumpall" || word == "$dumpon" || word == "$dumpoff" ||
+        word == "$end") {
+      return Done{};
+    }
+    return skip();
+  }
+
+  Status skip() {
+    for (auto word = words_.next(); word != "$end"; word = words_.next()) {
+      if (word.empty()) {
+        return fail("ends within a declaration", "$end behind it");
+      }
+    }
+    return Done{};
+  }
+
+  Status timescale() {
+    std::string text;
+    for (auto word = words_.next(); word != "$end"; word = words_.next()) {
+      if (word.empty() || text.size() > 30) {
+        return fail("ends within $timescale", "as $timescale 1 us $end");
+      }
+      text += word;
+    }
+    double number = 0;
+    const auto [end, status] =
+        fast_float::from_chars(text.data(), text.data() + text.size(), number);
+    const std::string unit = text.substr(static_cast<std::size_t>(end - text.data()));
+    static const std::map<std::string, double> kUnits{{"s", 1},     {"ms", 1e-3},  {"us", 1e-6},
+                                                      {"ns", 1e-9}, {"ps", 1e-12}, {"fs", 1e-15}};
+    const auto scale = kUnits.find(unit);
+    if (status != std::errc() || scale == kUnits.end() ||
+        !(number == 1 || number == 10 || number == 100)) {
+      return fail("\"" + text::shortened(text, 20) + "\" is no timescale",
+                  "1, 10 or 100 and s, ms, us, ns, ps or fs");
+    }
+    unitS_ = number * scale->second;
+    return Done{};
+  }
+
+  Status variable() {
+    const auto kind = words_.next();
+    words_.next();  // bits
+    const std::string code(words_.next());
+    const std::string label(words_.next());
+    if (label.empty()) {
+      return fail("ends within $var", "as $var wire 1 ! RR $end");
+    }
+    if (kind != "event" && kind != "parameter" && record_.channels.size() < kMostChannels &&
+        codes_.emplace(code, record_.channels.size()).second) {
+      record_.channels.push_back({text::toUtf8(label), units::Unit::volt, {}});
+      now_.push_back(std::numeric_limits<float>::quiet_NaN());
+    }
+    return skip();
+  }
+
+  Status time(std::string_view digits) {
+    double ticks = 0;
+    const auto [end, status] =
+        fast_float::from_chars(digits.data(), digits.data() + digits.size(), ticks);
+    if (status != std::errc() || end != digits.data() + digits.size() || !std::isfinite(ticks)) {
+      return fail("\"#" + text::shortened(std::string(digits), 20) + "\" is no time",
+                  "# and a whole number");
+    }
+    if (unitS_ <= 0) {
+      return fail("has no $timescale before its first time", "as $timescale 1 us $end");
+    }
+    if (started_ && ticks < ticks_) {
+      return fail("time runs backwards", "times that rise");
+    }
+    if (!started_ || ticks > ticks_) {
+      flush();
+      ticks_ = ticks;
+      started_ = true;
+    }
+    return Done{};
+  }
+
+  static float valueOf(std::string_view word) {
+    constexpr float kLost = std::numeric_limits<float>::quiet_NaN();
+    const char kind = word.front();
+    if (kind == 'r' || kind == 'R') {
+      double value = 0;
+      const auto [end, status] =
+          fast_float::from_chars(word.data() + 1, word.data() + word.size(), value);
+      return status == std::errc() && std::isfinite(value) ? static_cast<float>(value) : kLost;
+    }
+    const auto bits = kind == 'b' || kind == 'B' ? word.substr(1) : word;
+    double value = 0;
+    for (const char c : bits) {
+      if (c != '0' && c != '1') {
+        return kLost;
+      }
+      value = 2 * value + (c == '1' ? 1 : 0);
+    }
+    return bits.empty() ? kLost : static_cast<float>(value);
+  }
+
+  Status change(std::string_view code, float value) {
+    const auto it = codes_.find(std::string(code));
+    if (it == codes_.end()) {
+      return record_.channels.size() >= kMostChannels
+                 ? Status(Done{})
+                 : Status(
+                       fail("\"" + text::shortened(std::string(code), 20) + "\" was not declared",
+                            "a code named by $var"));
+    }
+    if (record_.size() > kMostSamples) {
+      return fail("holds more changes than can be kept", "a shorter record");
+    }
+    now_[it->second] = value;
+    changed_ = true;
+    return Done{};
+  }
+
+  // The changes of one time are over: a sample just before them, and one at them.
+  void flush() {
+    if (!started_) {
+      return;
+    }
+    const double s = ticks_ * unitS_;
+    auto& times = record_.time.timesS;
+    if (!times.empty() && changed_) {
+      const double before = s - std::min(1e-3 * (s - times.back()), unitS_);
+      if (before > times.back() && before < s) {
+        times.push_back(before);
+        for (auto& channel : record_.channels) {
+          channel.samples.push_back(channel.samples.back());
+        }
+      }
+    }
+    if (times.empty() || s > times.back()) {
+      times.push_back(s);
+      for (std::size_t i = 0; i < now_.size(); ++i) {
+        record_.channels[i].samples.push_back(now_[i]);
+      }
+    }
+    changed_ = false;
+  }
+
+  void finishTime() {
+    const auto& times = record_.time.timesS;
+    record_.time.startS = times.front();
+    record_.time.stepS = (times.back() - times.front()) / static_cast<double>(times.size() - 1);
+  }
+
+  Words words_;
+  std::string name_;
+  Record record_;
+  std::map<std::string, std::size_t> codes_;
+  std::vector<float> now_;
+  double unitS_ = 0;
+  double ticks_ = 0;
+  bool started_ = false;
+  bool changed_ = false;
+};
+
+}  // namespace
+
+bool looksLikeVcd(std::string_view bytes) {
+  Words words(bytes.substr(0, 4096));
+  const auto first = words.next();
+  for (const std::string_view word :
+       {"$date", "$version", "$comment", "$timescale", "$scope", "$var", "$enddefinitions"}) {
+    if (first == word) {
+      return true;
+    }
+  }
+  return false;
+}
+
+Result<Record> readVcd(std::string_view bytes, const std::string& name) {
+  return Reader(bytes, name).read();
+}
+
+}  // namespace haybale::capture

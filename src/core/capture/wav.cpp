@@ -1,0 +1,133 @@
+#include "core/capture/wav.h"
+
+#include <fmt/format.h>
+#include <sndfile.h>
+
+#include <algorithm>
+#include <cmath>
+#include <memory>
+
+#include "core/base/json.h"
+#include "core/job/atomic_file.h"
+
+namespace haybale::capture {
+
+namespace {
+
+struct Closer {
+  void operator()(SNDFILE* file) const { sf_close(file); }
+};
+using File = std::unique_ptr<SNDFILE, Closer>;
+
+struct Scale {
+  double fullScale = 1;
+  units::Unit unit = units::Unit::volt;
+  bool known = false;
+};
+
+Scale scaleOf(const std::string& path, const WavOptions& options) {
+  Scale scale;
+  const auto text = job::readFile(path + ".json");
+  const auto side = text ? parseJson(*text, path + ".json") : Result<Json>(Error{});
+  if (side && side->is_object()) {
+    ObjectReader in(*side, path + ".json");
+    if (const auto value = in.number("full_scale", 1e-12, 1e12)) {
+      scale.fullScale = *value;
+      scale.known = true;
+    }
+    scale.unit = in.text("unit", "V") == "A" ? units::Unit::ampere : units::Unit::volt;
+  }
+  if (options.fullScale) {
+    scale.fullScale = *options.fullScale;
+    scale.known = true;
+  }
+  scale.unit = options.unit.value_or(scale.unit);
+  return scale;
+}
+
+}  // namespace
+
+Result<Record> readWavFile(const std::string& path, const WavOptions& options) {
+  SF_INFO info{};
+  const File file(sf_open(path.c_str(), SFM_READ, &info));
+  if (!file) {
+    return Error{path, std::nullopt, "cannot be read as WAV", sf_strerror(nullptr)};
+  }
+  if (info.channels < 1 || info.channels > 64 || info.samplerate < 1 || info.frames < 1) {
+    return Error{path, std::nullopt, "holds no samples", "a WAV with at least one"};
+  }
+  const Scale scale = scaleOf(path, options);
+  Record record;
+  record.file = path;
+  record.time.stepS = 1.0 / info.samplerate;
+  const auto channels = static_cast<std::size_t>(info.channels);
+  for (std::size_t c = 0; c < channels; ++c) {
+    record.channels.push_back({fmt::format("CH{}", c + 1), scale.unit, {}});
+  }
+  constexpr std::size_t kBlock = 1U << 16U;
+  std::vector<float> block(kBlock * channels);
+  // The header may promise more than the file holds: what is there is read.
+  while (const sf_count_t got = sf_readf_float(file.get(), block.data(), kBlock)) {
+    for (std::size_t c = 0; c < channels; ++c) {
+      for (std::size_t i = 0; i < static_cast<std::size_t>(got); ++i) {
+        record.channels[c].samples.push_back(
+            static_cast<float>(block[i * channels + c] * scale.fullScale));
+      }
+    }
+  }
+  if (record.size() == 0) {
+    return Error{path, std::nullopt, "holds no samples", "a WAV with at least one"};
+  }
+  if (!scale.known) {
+    record.remarks.emplace_back(
+        "full scale is not known and taken as 1; give it, or a side file FILE.json with "
+        "full_scale");
+  }
+  if (static_cast<sf_count_t>(record.size()) < info.frames) {
+    record.remarks.push_back(fmt::format("is cut off: {} of {} samples are there", record.size(),
+                                         static_cast<long long>(info.frames)));
+  }
+  return record;
+}
+
+Status writeWavFile(const std::string& path, const Record& record) {
+  const double rate = record.time.rateHz();
+  if (!record.time.uniform() || rate < 1 || rate > 2e9 ||
+      std::abs(rate - std::round(rate)) > 1e-6 * rate || record.channels.empty()) {
+    return Error{path, std::nullopt, "cannot be written as WAV",
+                 "an even sample rate in whole hertz, or CSV"};
+  }
+  double peak = 0;
+  for (const auto& channel : record.channels) {
+    for (const float v : channel.samples) {
+      peak = std::isnan(v) ? peak : std::max(peak, static_cast<double>(std::abs(v)));
+    }
+  }
+  const double fullScale = peak > 0 ? 1.05 * peak : 1;
+  SF_INFO info{};
+  info.samplerate = static_cast<int>(std::lround(rate));
+  info.channels = static_cast<int>(record.channels.size());
+  info.format = SF_FORMAT_WAV | SF_FORMAT_PCM_24;
+  File file(sf_open(path.c_str(), SFM_WRITE, &info));
+  if (!file) {
+    return Error{path, std::nullopt, "cannot be written", sf_strerror(nullptr)};
+  }
+  std::vector<float> frame;
+  frame.reserve(record.size() * record.channels.size());
+  for (std::size_t i = 0; i < record.size(); ++i) {
+    for (const auto& channel : record.channels) {
+      const float v = channel.samples[i];
+      frame.push_back(std::isnan(v) ? 0.0F : static_cast<float>(v / fullScale));
+    }
+  }
+  const auto frames = static_cast<sf_count_t>(record.size());
+  if (sf_writef_float(file.get(), frame.data(), frames) != frames) {
+    return Error{path, std::nullopt, "could not be written whole", "space on the disk"};
+  }
+  file.reset();
+  const Json side{{"full_scale", fullScale},
+                  {"unit", std::string(units::symbol(record.channels.front().unit))}};
+  return job::writeFileAtomically(path + ".json", side.dump(2) + "\n");
+}
+
+}  // namespace haybale::capture
