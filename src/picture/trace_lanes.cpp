@@ -248,10 +248,11 @@ class Painter {
       // km/h for one hertz, from the same figures the analysis used.
       const double perHz = lane.analysis->speedKmh->median / lane.analysis->frequencyHz->median;
       Path path{{}, lane.colour, 1.8, lane.dash, false};
-      for (const auto& cycle : lane.analysis->cycles) {
-        const double x = xOf(cycle.startS + cycle.periodS / 2);
-        const double kmh = perHz / cycle.periodS;
-        if (x >= span_.left && x <= span_.right) {
+      for (const auto& tooth : lane.analysis->teeth) {
+        const double x = xOf(tooth.riseS + tooth.periodS / 2);
+        // A gap in the pulses is no slowing down.
+        const double kmh = tooth.periodS > 0 ? perHz / tooth.periodS : 0;
+        if (tooth.lost == 0 && kmh > 0 && x >= span_.left && x <= span_.right) {
           path.points.push_back(
               {x, rect.y + rect.h - 6 - (rect.h - 14) * std::min(1.0, kmh / top)});
         }

@@ -5,8 +5,11 @@
 #include <QPlainTextEdit>
 
 #include "app/report/report_view.h"
+#include "app/trace/dial_panel.h"
 #include "app/trace/lanes_widget.h"
+#include "core/capture/open.h"
 #include "core/job/case_json.h"
+#include "core/signal/substitute.h"
 #include "window_fixture.h"
 
 namespace haybale::app {
@@ -257,6 +260,36 @@ TEST_F(Window, AJobNeverSavedIsFoundAmongTheRecentOnes) {
   reopen();
   window->openLast();
   EXPECT_EQ(job::toJson(job()), before);
+}
+
+// A missing tooth on the trace is named on the dial, and the dial leads back to it on the trace.
+TEST_F(Window, TheDialNamesTheToothAndShowsItOnTheTrace) {
+  signal::Substitute wanted;
+  wanted.kmh = [](double) { return 14.0; };
+  wanted.topKmh = 14;
+  wanted.durationS = 5;
+  wanted.faults = {signal::MissingTooth{13}};
+  const std::string file = folder.file("odd.csv");
+  ASSERT_TRUE(capture::saveCapture(file, *signal::substitute(wanted)).ok());
+  window->openDemo();
+  dropFile(find<QWidget>("chip.RR"), QString::fromStdString(file));
+  ASSERT_EQ(window->view(), MainWindow::kTrace);
+  auto* dial = find<DialWidget>("dial");
+  ASSERT_TRUE(dial->isVisible());
+  const auto* spot = dial->scene().spot("tooth:13");
+  ASSERT_NE(spot, nullptr);
+  EXPECT_EQ(spot->tip, "tooth 13, 98\u00B0");
+  EXPECT_NE(label("dial.decide").find("look at tooth 13"), std::string::npos);
+  auto* lanes = find<LanesWidget>("lanes");
+  EXPECT_GT(lanes->toS() - lanes->fromS(), 4);
+  click(dial, QPoint(static_cast<int>(spot->rect.x + 8), static_cast<int>(spot->rect.y + 8)));
+  // Tooth 13 of 48 at 14 km/h and 1.95 m comes a quarter tooth and thirteen after the start.
+  const double at = 13.25 * 1.95 * 3.6 / (14 * 48);
+  EXPECT_LT(lanes->toS() - lanes->fromS(), 0.2);
+  EXPECT_LT(lanes->fromS(), at);
+  EXPECT_GT(lanes->toS(), at);
+  window->showView(MainWindow::kLine);
+  EXPECT_FALSE(dial->isVisible()) << "on the line the next move stands there";
 }
 
 TEST_F(Window, ABrokenJobFileIsRefusedInOneSentence) {

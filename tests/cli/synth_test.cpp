@@ -50,6 +50,12 @@ TEST_F(Synth, FaultsAreFoundWhereTheyWereAsked) {
   EXPECT_EQ(missing["revolution"]["teeth"], 48);
   EXPECT_EQ(missing["revolution"]["teeth_source"], "estimated");
   EXPECT_EQ(missing["revolution"]["irregular_teeth"][0]["position"], 13);
+  // Without noise an absent tooth leaves the line exactly on its centre.
+  for (const char* teeth : {"30", "43", "60"}) {
+    const auto a = back({"--teeth", teeth, "--fault", "missing-tooth:13", "--duration", "5"},
+                        "n.csv", {"--teeth", teeth});
+    EXPECT_EQ(a["revolution"]["irregular_teeth"][0]["position"], 13) << teeth;
+  }
   const auto drop = back({"--sensor", "active", "--fault", "dropout:0.5,0.1,ground"}, "d.csv");
   EXPECT_NEAR(drop["dropouts"][0]["start_s"].get<double>(), 0.5, 0.002);
   EXPECT_NEAR(drop["dropouts"][0]["end_s"].get<double>(), 0.6, 0.002);

@@ -21,6 +21,7 @@
 #include "app/line/line_view.h"
 #include "app/report/report_view.h"
 #include "app/style/theme.h"
+#include "app/trace/dial_panel.h"
 #include "app/trace/trace_view.h"
 
 namespace haybale::app {
@@ -68,10 +69,15 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent) {
     stack_->addWidget(view);
   }
   panel_ = new NextPanel(model_, whole);
+  auto* dial = new DialPanel(model_, whole);
+  side_ = new QStackedWidget(whole);
+  side_->setFixedWidth(panel_->width());
+  side_->addWidget(panel_);
+  side_->addWidget(dial);
   auto* work = new QHBoxLayout;
   work->setSpacing(0);
   work->addWidget(stack_, 1);
-  work->addWidget(panel_);
+  work->addWidget(side_);
   auto* right = new QVBoxLayout;
   right->setSpacing(0);
   right->addWidget(strip_);
@@ -95,6 +101,7 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent) {
   connect(trace_, &TraceView::captureDropped, this, &MainWindow::addCapture);
   connect(trace_, &TraceView::fileWanted, this, &MainWindow::askForCapture);
   connect(panel_, &NextPanel::fileWanted, this, &MainWindow::askForCapture);
+  connect(dial, &DialPanel::spanWanted, trace_->lanes(), &LanesWidget::showSpan);
   connect(panel_, &NextPanel::testShown, this, [this] { showView(kLine); });
   connect(report_, &ReportView::saveWanted, this, &MainWindow::saveReport);
   connect(&model_, &JobModel::said, this, &MainWindow::say);
@@ -132,7 +139,12 @@ void MainWindow::makeActions() {
          line_->focusEntry();
        }},
       {tr("Answer the next move"), QKeySequence(QStringLiteral("Ctrl+Return")),
-       [this] { panel_->focusEntry(); }},
+       [this] {
+         if (view() == kTrace) {
+           showView(kLine);
+         }
+         panel_->focusEntry();
+       }},
   };
   for (const auto& row : table) {
     auto* action = new QAction(row.text, this);
@@ -145,6 +157,7 @@ void MainWindow::makeActions() {
 void MainWindow::showView(View view) {
   stack_->setCurrentIndex(view);
   rail_->setCurrent(view);
+  side_->setCurrentIndex(view == kTrace ? 1 : 0);
   if (view == kLine) {
     line_->board()->setFocus();
   } else if (view == kTrace) {

@@ -62,6 +62,7 @@ class MainWindow : public QMainWindow {
   LineView* line_;
   TraceView* trace_;
   ReportView* report_;
+  QStackedWidget* side_ = nullptr;  // next move, or the ring dial beside the traces
   NextPanel* panel_;
 };
 

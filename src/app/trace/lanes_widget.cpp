@@ -39,6 +39,16 @@ void LanesWidget::showAll() {
   rebuild();
 }
 
+void LanesWidget::showSpan(double fromS, double toS) {
+  const double from = std::max(fromS, whole_.first);
+  const double to = std::min(toS, whole_.second);
+  if (to > from) {
+    fromS_ = from;
+    toS_ = to;
+    rebuild();
+  }
+}
+
 void LanesWidget::rebuild() {
   picture::LanesInput input;
   input.lanes = lanes_;

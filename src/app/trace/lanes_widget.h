@@ -17,6 +17,8 @@ class LanesWidget : public QWidget {
   [[nodiscard]] double fromS() const { return fromS_; }
   [[nodiscard]] double toS() const { return toS_; }
   void showAll();
+  /// Shows a stretch of time, as far as the record covers it.
+  void showSpan(double fromS, double toS);
 
  signals:
   void captureDropped(const QString& circuit, const QString& file);

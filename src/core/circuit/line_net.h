@@ -40,7 +40,7 @@ class LineNet {
   struct Drive {
     bool high = false;   ///< an active or Hall sensor on a tooth
     bool pulse = false;  ///< a data-word sensor in its speed pulse
-    double hz = 0;      ///< a coil's tooth frequency
+    double hz = 0;       ///< a coil's tooth frequency
   };
 
   /// Wires a and b, and c for a Hall sensor. Faults of elements that are not on the path are

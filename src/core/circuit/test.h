@@ -72,7 +72,7 @@ struct Test {
   bool highestRange = false;  ///< meter set by hand to its highest range
   /// What the voltmeter or scope puts across the leads; empty: the meter's own, or kScopeOhm.
   std::optional<double> inputOhm;
-  std::string meterName;  ///< the meter it was taken with, as written down
+  std::string meterName;        ///< the meter it was taken with, as written down
   Lamp lamp = Lamp::bulb250mA;  ///< lamp tests only
   Json rest = Json::object();
   Json stateRest = Json::object();

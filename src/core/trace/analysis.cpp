@@ -317,6 +317,7 @@ void readTeeth(const Reading& r, ChannelAnalysis& out) {
   }
   out.unevenPercent = off.empty() ? 0 : 100 * median(off) / 0.6745;
   measurePulses(out, teeth, r.options);
+  out.teeth = std::move(teeth);
 }
 
 }  // namespace

@@ -83,6 +83,7 @@ struct ChannelAnalysis {
   std::optional<double> duty;
   std::optional<Range> frequencyHz;
   std::optional<Ring> ring;          ///< as given or as found; empty when not known
+  std::vector<Tooth> teeth;          ///< every pulse as a tooth
   std::vector<Dropout> dropouts;     ///< in order of time
   std::optional<std::size_t> words;  ///< data words read with sound parity
   std::string codedSays;             ///< what coded widths or words say, in words; may be empty
@@ -107,6 +108,9 @@ struct Comparison {
 /// suspicion.
 inline constexpr double kWeakSuspect = 0.75;
 inline constexpr double kWeakFault = 0.5;
+
+/// The step that would settle the main finding, in one sentence: where to look, or what to measure.
+[[nodiscard]] std::string decidingStep(const ChannelAnalysis& analysis);
 
 /// Analyses channel `index` of `record`. REQUIRES: index < record.channels.size().
 [[nodiscard]] ChannelAnalysis analyse(const capture::Record& record, std::size_t index,

@@ -294,6 +294,51 @@ class Judge {
 
 }  // namespace
 
+std::string decidingStep(const ChannelAnalysis& a) {
+  if (a.findings.empty()) {
+    return "Record a spin of this wheel.";
+  }
+  const auto& main = a.findings.front();
+  const auto tooth = [&] {
+    const auto& t = *std::max_element(
+        a.ring->irregular.begin(), a.ring->irregular.end(),
+        [](const auto& x, const auto& y) { return x.amountPercent < y.amountPercent; });
+    return fmt::format(
+        "Chalk the tyre at the first pulse and look at tooth {} through the opening, "
+        "{:.0f}\xC2\xB0 forward from the mark.",
+        t.position, 360.0 * t.position / a.ring->teeth);
+  };
+  if (main.where == Where::ring && a.ring && !a.ring->irregular.empty()) {
+    return tooth();
+  }
+  if (main.code == "ring-runout") {
+    return "Turn the wheel by hand and watch the gap: run-out shows by eye; then rock the wheel "
+           "for "
+           "play in the bearing.";
+  }
+  if (main.code == "intermittent-open" || main.code == "intermittent-short" ||
+      main.code == "bias-shift") {
+    return "Watch the same trace while one leg at a time is flexed, and note where it reacts and "
+           "where it does not.";
+  }
+  if (main.code == "weak-output" || main.code == "wide-gap") {
+    return "Measure the coil and the pair at the sensor, then look at the gap and for metal on the "
+           "tip.";
+  }
+  if (main.code == "no-signal") {
+    return "Measure bias or supply at the sensor's connector, unplugged and plugged.";
+  }
+  if (main.code == "low-current-level" || main.code == "high-current-level") {
+    return "Measure the same levels on the good wheel at the same place: a leak or resistance in "
+           "the "
+           "line moves them too.";
+  }
+  if (main.code == "healthy") {
+    return "Nothing on this record. Repeat it under the complaint: bump, steering, wet, creep.";
+  }
+  return "Repeat the record with the leads at a second contact.";
+}
+
 void findFaults(ChannelAnalysis& a, const Options& options) {
   Judge(a, options).run();
 }

@@ -144,7 +144,8 @@ class SwingFinder {
   void take(std::size_t i) {
     const double off = samples_[i] - centre_;
     const double before = samples_[i - 1] - centre_;
-    if (before < 0 && off >= 0) {
+    // Of a stretch that lies on the centre exactly, its end is the rise.
+    if (before <= 0 && off > 0) {
       riseS_ = crossing(samples_, time_, i, centre_);
       riseSample_ = i;
     } else if (before >= 0 && off < 0) {
@@ -152,7 +153,7 @@ class SwingFinder {
     }
     peak_ = std::max(peak_, std::abs(off));
     if (off > band_ && state_ != State::high) {
-      rise();
+      rise(i);
       state_ = State::high;
     } else if (off < -band_ && state_ != State::low) {
       if (state_ == State::high && unbroken_ && !pulses_.empty()) {
@@ -166,11 +167,27 @@ class SwingFinder {
     }
   }
 
-  void rise() {
+  // A line that lay just above the centre for a while, as over an absent tooth, has not been rising
+  // since: then the rise is where it left the quarter of the dead band.
+  void sharpen(std::size_t i) {
+    if (cycle_ == 0 || i - riseSample_ <= cycle_ / 5) {
+      return;
+    }
+    const double foot = centre_ + 0.25 * band_;
+    std::size_t at = i;
+    while (at > riseSample_ + 1 && samples_[at - 1] > foot) {
+      --at;
+    }
+    riseSample_ = at;
+    riseS_ = crossing(samples_, time_, at, foot);
+  }
+
+  void rise(std::size_t i) {
+    sharpen(i);
     pulses_.push_back({riseS_, std::numeric_limits<double>::quiet_NaN(), riseSample_, unbroken_});
     if (unbroken_ && pulses_.size() > 1) {
-      const std::size_t cycle = riseSample_ - pulses_[pulses_.size() - 2].firstSample;
-      patience_ = 3 * cycle + 8;
+      cycle_ = riseSample_ - pulses_[pulses_.size() - 2].firstSample;
+      patience_ = 3 * cycle_ + 8;
     }
     unbroken_ = true;
     quiet_ = 0;
@@ -203,6 +220,7 @@ class SwingFinder {
   double fallS_ = 0;
   double peak_ = 0;
   std::size_t riseSample_ = 0;
+  std::size_t cycle_ = 0;  // samples from the pulse before the last to the last
   std::size_t quiet_ = 0;
   std::size_t patience_ = std::numeric_limits<std::size_t>::max();
   std::vector<Pulse> pulses_;
