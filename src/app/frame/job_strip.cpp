@@ -29,7 +29,7 @@ CircuitChip::CircuitChip(JobModel& model, const QString& name, QWidget* parent)
   setText(name);
   setObjectName(QStringLiteral("chip.") + name);
   setAcceptDrops(true);
-  setFixedSize(sizeHint());
+  setFixedSize(CircuitChip::sizeHint());
   setFocusPolicy(Qt::TabFocus);
 }
 

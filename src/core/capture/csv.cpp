@@ -155,8 +155,8 @@ Table readTable(const csv::Dialect& dialect, std::string_view data,
     }
     const auto append = [&](std::size_t at, bool lost) {
       for (std::size_t c = 0; c < table.columns.size(); ++c) {
-        table.columns[c].push_back(
-            static_cast<float>(lost ? kLost : row.value(c) * dialect.columns[c].scale));
+        table.columns[c].push_back(lost ? kLost
+                                        : sampleOf(row.value(c) * dialect.columns[c].scale));
       }
       if (timeColumn) {
         table.time.push_back(lost ? kLost

@@ -2,12 +2,20 @@
 #pragma once
 
 #include <cstddef>
+#include <limits>
 #include <string>
 #include <vector>
 
 #include "core/units/quantity.h"
 
 namespace haybale::capture {
+
+/// A value as a sample: beyond a million million (1e12) it is over-range, and lost.
+[[nodiscard]] inline float sampleOf(double value) {
+  constexpr double kMost = 1e12;
+  return value > -kMost && value < kMost ? static_cast<float>(value)
+                                         : std::numeric_limits<float>::quiet_NaN();
+}
 
 /// Samples of one input. A lost or over-range sample is NaN, never 0.
 struct Channel {

@@ -177,7 +177,7 @@ class Reader {
       double value = 0;
       const auto [end, status] =
           fast_float::from_chars(word.data() + 1, word.data() + word.size(), value);
-      return status == std::errc() && std::isfinite(value) ? static_cast<float>(value) : kLost;
+      return status == std::errc() ? sampleOf(value) : kLost;
     }
     const auto bits = kind == 'b' || kind == 'B' ? word.substr(1) : word;
     double value = 0;
@@ -187,7 +187,7 @@ class Reader {
       }
       value = 2 * value + (c == '1' ? 1 : 0);
     }
-    return bits.empty() ? kLost : static_cast<float>(value);
+    return bits.empty() ? kLost : sampleOf(value);
   }
 
   Status change(std::string_view code, float value) {

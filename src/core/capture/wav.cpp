@@ -70,8 +70,7 @@ Result<Record> readWavFile(const std::string& path, const WavOptions& options) {
   while (const sf_count_t got = sf_readf_float(file.get(), block.data(), kBlock)) {
     for (std::size_t c = 0; c < channels; ++c) {
       for (std::size_t i = 0; i < static_cast<std::size_t>(got); ++i) {
-        record.channels[c].samples.push_back(
-            static_cast<float>(block[i * channels + c] * scale.fullScale));
+        record.channels[c].samples.push_back(sampleOf(block[i * channels + c] * scale.fullScale));
       }
     }
   }

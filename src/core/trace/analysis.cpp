@@ -332,7 +332,7 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
   if (options.senseOhm && channel.unit == units::Unit::volt) {
     scaled.assign(samples.begin(), samples.end());
     for (float& v : scaled) {
-      v = static_cast<float>(v / *options.senseOhm);
+      v = capture::sampleOf(v / *options.senseOhm);
     }
     samples = scaled;
     out.unit = units::Unit::ampere;

@@ -130,5 +130,17 @@ TEST(Vcd, SurvivesMutations) {
   }
 }
 
+// Found by the fuzzer: values no float holds became infinite and broke the levels.
+TEST(Capture, ValuesBeyondAllRangeAreLost) {
+  const auto record =
+      readCsv("Time (s),A (V)\n0,1\n0.1,1e300\n0.2,-1e39\n0.3,2\n0.4,1\n0.5,2\n", "f");
+  ASSERT_HB_OK(record);
+  EXPECT_TRUE(std::isnan(record->channels[0].samples[1]));
+  EXPECT_TRUE(std::isnan(record->channels[0].samples[2]));
+  const auto a = trace::analyse(*record, 0, {});
+  EXPECT_EQ(a.gaps, 1U);
+  EXPECT_DOUBLE_EQ(a.levels.max, 2);
+}
+
 }  // namespace
 }  // namespace haybale::capture
