@@ -289,7 +289,10 @@ std::optional<Size> sizeFromSwell(const std::vector<double>& swell) {
   const int most = std::min<int>(kMostTeeth, static_cast<int>(swell.size() / 3));
   Wave best;
   double at = 0;
-  for (double teeth = kLeastTeeth; teeth <= most; teeth += teeth < 60 ? 0.1 : 0.25) {
+  // Steps of 0.15 %: a third of a tooth at the largest ring.
+  const double steps = most > kLeastTeeth ? std::log(most / double{kLeastTeeth}) / 0.0015 : 0;
+  for (int i = 0; i <= static_cast<int>(steps); ++i) {
+    const double teeth = kLeastTeeth * std::exp(0.0015 * i);
     const Wave wave = waveOver(swell, teeth);
     if (wave.share > best.share) {
       best = wave;
