@@ -1,6 +1,7 @@
 // The line board in the window: paints the described scene, turns clicks and keys into selections.
 #pragma once
 
+#include <QKeyEvent>
 #include <QWidget>
 
 #include "app/model/job_model.h"
