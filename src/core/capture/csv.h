@@ -10,6 +10,7 @@
 #include <string>
 #include <string_view>
 
+#include "core/base/progress.h"
 #include "core/base/result.h"
 #include "core/capture/record.h"
 
@@ -20,6 +21,8 @@ struct CsvOptions {
   std::optional<double> sampleRateHz;
   /// Unit of channels that name none.
   units::Unit unit = units::Unit::volt;
+  /// Told how far the reading is; cancels it. May be null.
+  Progress* progress = nullptr;
 };
 
 /// Reads the text of a CSV file. `name` is only used in messages.
@@ -29,7 +32,8 @@ struct CsvOptions {
 Result<Record> readCsv(std::string_view bytes, const std::string& name,
                        const CsvOptions& options = {});
 
-/// Reads a file from disk.
+/// Reads a file from disk, mapped and on all cores; memory beside the samples does not grow with
+/// the file unless it is in UTF-16 or its time steps are not uniform.
 Result<Record> readCsvFile(const std::string& path, const CsvOptions& options = {});
 
 /// The record as CSV: header "Time [s],NAME [V],...", point and comma, seven significant digits;

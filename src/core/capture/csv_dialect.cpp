@@ -58,12 +58,11 @@ std::string fromUtf16(std::string_view bytes, bool bigEndian) {
 
 }  // namespace
 
-Result<std::string> decode(std::string_view bytes, const std::string& name) {
-  if (bytes.starts_with("\xFF\xFE")) {
-    return fromUtf16(bytes.substr(2), false);
-  }
-  if (bytes.starts_with("\xFE\xFF")) {
-    return fromUtf16(bytes.substr(2), true);
+Result<std::string_view> decode(std::string_view bytes, const std::string& name,
+                                std::string& storage) {
+  if (bytes.starts_with("\xFF\xFE") || bytes.starts_with("\xFE\xFF")) {
+    storage = fromUtf16(bytes.substr(2), bytes.front() == '\xFE');
+    return std::string_view(storage);
   }
   if (bytes.starts_with("\xEF\xBB\xBF")) {
     bytes.remove_prefix(3);
@@ -73,7 +72,7 @@ Result<std::string> decode(std::string_view bytes, const std::string& name) {
     return Error{name, std::nullopt, "is not a text file",
                  "a capture as CSV in UTF-8, or in UTF-16 with its byte order mark"};
   }
-  return std::string(bytes);
+  return bytes;
 }
 
 Line takeLine(std::string_view text) {
@@ -427,6 +426,8 @@ Result<Dialect> recognise(std::string_view text, const std::string& name) {
   dialect.decimalComma = best->decimalComma;
   dialect.firstRow = rows[best->start].number;
   dialect.firstByte = rows[best->start].byte;
+  constexpr std::size_t kHead = 1U << 20;
+  dialect.lineEnd = text.substr(0, kHead).find('\n') == std::string_view::npos ? '\r' : '\n';
   readHeading(dialect, rows, best->start, best->columns);
   for (std::size_t i = 0; i < best->start && !dialect.stepS; ++i) {
     dialect.stepS = stepFrom(rows[i].text, dialect.decimalComma, dialect.separator);

@@ -13,8 +13,10 @@
 
 namespace haybale::capture::csv {
 
-/// UTF-8 text of a file in UTF-8 or UTF-16 (with byte order mark), the mark taken off.
-Result<std::string> decode(std::string_view bytes, const std::string& name);
+/// UTF-8 text of a file in UTF-8 or UTF-16 (with byte order mark), the mark taken off: a part of
+/// `bytes`, or of `storage` when it had to be converted.
+Result<std::string_view> decode(std::string_view bytes, const std::string& name,
+                                std::string& storage);
 
 /// A line without its end, and what follows it.
 struct Line {
@@ -40,6 +42,7 @@ struct Column {
 struct Dialect {
   char separator = ',';
   bool decimalComma = false;
+  char lineEnd = '\n';        ///< last character of a line's end: \n, or \r where there is no \n
   std::size_t firstRow = 0;   ///< number of the first line of data, counted from 1
   std::size_t firstByte = 0;  ///< where that line starts
   std::vector<Column> columns;
