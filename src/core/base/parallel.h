@@ -17,4 +17,16 @@ void parallelFor(std::size_t count, const std::function<void(std::size_t)>& work
                                                           std::size_t i);
 [[nodiscard]] std::size_t piecesOf(std::size_t size, std::size_t piece);
 
+/// Calls `f(i)` once for every i below `count`, in pieces on all cores.
+template <class F>
+void eachInParallel(std::size_t count, const F& f) {
+  constexpr std::size_t kPiece = 4096;
+  parallelFor(piecesOf(count, kPiece), [&](std::size_t piece) {
+    const auto [from, to] = pieceOf(count, kPiece, piece);
+    for (std::size_t i = from; i < to; ++i) {
+      f(i);
+    }
+  });
+}
+
 }  // namespace haybale

@@ -11,6 +11,7 @@
 #include "core/trace/dropouts.h"
 #include "core/trace/findings.h"
 #include "core/trace/levels.h"
+#include "core/trace/scan.h"
 
 namespace haybale::trace {
 
@@ -19,15 +20,20 @@ namespace {
 constexpr double kFlatVolts = 0.01;  // below this swing in all, nothing is called a signal
 constexpr double kFlatAmperes = 0.0005;
 
-std::size_t runsOfLost(std::span<const float> samples) {
-  std::size_t runs = 0;
-  bool inside = false;
-  for (const float v : samples) {
-    const bool lost = std::isnan(v);
-    runs += lost && !inside ? 1 : 0;
-    inside = lost;
+// Pulses of a record, or of stretches spread evenly over a long one: enough to compare two guesses.
+std::size_t changesOf(std::span<const float> samples, const capture::TimeBase& time,
+                      const Threshold& threshold) {
+  constexpr std::size_t kStretch = 1U << 18;
+  constexpr std::size_t kStretches = 8;
+  if (samples.size() <= 2 * kStretch * kStretches) {
+    return findPulses(samples, time, threshold).size();
   }
-  return runs;
+  std::size_t count = 0;
+  for (std::size_t k = 0; k < kStretches; ++k) {
+    const std::size_t from = (samples.size() - kStretch) / (kStretches - 1) * k;
+    count += findPulses(samples.subspan(from, kStretch), time, threshold).size();
+  }
+  return count;
 }
 
 struct Plateaus {
@@ -56,7 +62,7 @@ Plateaus plateausOf(std::span<const float> samples, const capture::TimeBase& tim
                     const Distribution& d) {
   Plateaus best = plateausWithin(d, 0.005);
   const auto changes = [&](const Plateaus& p) {
-    return findPulses(samples, time, {(p.low + p.high) / 2, 0.25 * (p.high - p.low)}).size();
+    return changesOf(samples, time, {(p.low + p.high) / 2, 0.25 * (p.high - p.low)});
   };
   std::size_t most = 2 * changes(best) + 4;
   for (const double trim : {0.06, 0.15}) {
@@ -187,7 +193,7 @@ struct Reading {
 bool swingsOnOnePlateau(const Reading& r, const ChannelAnalysis& out) {
   const double apart = r.plateaus.high - r.plateaus.low;
   const auto changes =
-      findPulses(r.samples, r.time, {(r.plateaus.low + r.plateaus.high) / 2, 0.25 * apart}).size();
+      changesOf(r.samples, r.time, {(r.plateaus.low + r.plateaus.high) / 2, 0.25 * apart});
   const double inner = r.d.quantile(0.85) - r.d.quantile(0.15);
   const double least = std::max(0.1 * inner, 5 * out.levels.noiseRms);
   return changes <= 12 && inner > 10 * out.levels.noiseRms && inner < 0.7 * apart &&
@@ -320,6 +326,28 @@ void readTeeth(const Reading& r, ChannelAnalysis& out) {
   out.teeth = std::move(teeth);
 }
 
+void scaleLevels(ChannelAnalysis& out, double scale) {
+  if (scale == 1) {
+    return;
+  }
+  auto& l = out.levels;
+  for (double* v :
+       {&l.min, &l.max, &l.mean, &l.low, &l.high, &l.bias, &l.peakToPeak, &l.noiseRms}) {
+    *v *= scale;
+  }
+  for (auto& d : out.dropouts) {
+    d.level *= scale;
+  }
+  for (auto& c : out.cycles) {
+    c.high *= scale;
+    c.low *= scale;
+    c.mean *= scale;
+  }
+  for (auto& t : out.teeth) {
+    t.halfSwing *= scale;
+  }
+}
+
 }  // namespace
 
 ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const Options& options) {
@@ -327,32 +355,28 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
   ChannelAnalysis out;
   out.name = channel.name;
   out.unit = channel.unit;
-  std::vector<float> scaled;
-  std::span<const float> samples = channel.samples;
-  if (options.senseOhm && channel.unit == units::Unit::volt) {
-    scaled.assign(samples.begin(), samples.end());
-    for (float& v : scaled) {
-      v = capture::sampleOf(v / *options.senseOhm);
-    }
-    samples = scaled;
-    out.unit = units::Unit::ampere;
-  }
+  const std::span<const float> samples = channel.samples;
+  // Volts across the sense resistor are read as they are, and turned into amperes at the end.
+  const bool sensed = options.senseOhm && channel.unit == units::Unit::volt;
+  const double scale = sensed ? 1 / *options.senseOhm : 1;
+  out.unit = sensed ? units::Unit::ampere : channel.unit;
   out.samples = samples.size();
-  out.gaps = runsOfLost(samples);
   out.rateHz = record.time.rateHz();
   out.durationS = record.durationS();
   out.uniformTime = record.time.uniform();
 
   const Distribution d(samples);
+  out.gaps = d.count() < samples.size() ? runsOfLost(samples) : 0;
   out.levels.min = d.min();
   out.levels.max = d.max();
   out.levels.mean = d.mean();
   out.levels.noiseRms = noiseRms(samples);
   const double swing = d.quantile(0.999) - d.quantile(0.001);
   const double least = out.unit == units::Unit::ampere ? kFlatAmperes : kFlatVolts;
-  if (d.count() < 8 || swing < std::max(least, 8 * out.levels.noiseRms)) {
+  if (d.count() < 8 || swing < std::max(least / scale, 8 * out.levels.noiseRms)) {
     out.signal = d.count() < 8 ? Signal::unknown : Signal::flat;
     measureFlat(out, d);
+    scaleLevels(out, scale);
     findFaults(out, options);
     return out;
   }
@@ -363,6 +387,7 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
   readPulses(reading, out);
   readCode(reading, out);
   readTeeth(reading, out);
+  scaleLevels(out, scale);
   findFaults(out, options);
   return out;
 }

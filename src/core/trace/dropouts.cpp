@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/trace/levels.h"
+#include "core/trace/scan.h"
 
 namespace haybale::trace {
 
@@ -166,16 +167,19 @@ class Finder {
   void beyondTheLevels() {
     const double high = in_.levels.high + 0.35 * swing_ + 4 * in_.levels.noiseRms;
     const double low = in_.levels.low - 0.35 * swing_ - 4 * in_.levels.noiseRms;
-    std::size_t start = 0;
-    bool inside = false;
-    for (std::size_t i = 0; i <= in_.samples.size(); ++i) {
-      const bool out = i < in_.samples.size() && (in_.samples[i] > high || in_.samples[i] < low);
-      if (out && !inside) {
-        start = i;
-      } else if (!out && inside && i - start >= 3) {
+    // A lost sample is neither beyond nor back.
+    const auto size = in_.samples.size();
+    for (std::size_t i = 0; i < size;) {
+      const std::size_t start =
+          firstBeyond(in_.samples, i, size, static_cast<float>(low), static_cast<float>(high));
+      i = start;
+      while (i < size && (in_.samples[i] > high || in_.samples[i] < low)) {
+        ++i;
+      }
+      if (i - start >= 3) {
         add(start, i - 1, middleLevel(start, i));
       }
-      inside = out;
+      i += i == start ? 1 : 0;
     }
   }
 

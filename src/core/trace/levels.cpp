@@ -2,26 +2,36 @@
 
 #include <algorithm>
 #include <cmath>
+#include <cstdint>
 #include <limits>
+
+#include "core/base/parallel.h"
+#include "core/trace/scan.h"
 
 namespace haybale::trace {
 
 namespace {
 constexpr std::size_t kBins = 4096;
 constexpr double kTail = 0.001;
+constexpr std::size_t kPiece = 1U << 18;
+constexpr std::size_t kStretch = 2048;
+constexpr std::size_t kMostCounted = 4U << 20;
 }  // namespace
 
 Distribution::Distribution(std::span<const float> samples) {
+  std::vector<Extent> extents(piecesOf(samples.size(), kPiece));
+  parallelFor(extents.size(), [&](std::size_t i) {
+    const auto [from, to] = pieceOf(samples.size(), kPiece, i);
+    extents[i] = extentOf(samples.subspan(from, to - from));
+  });
   min_ = std::numeric_limits<double>::infinity();
   max_ = -min_;
   double sum = 0;
-  for (const float v : samples) {
-    if (!std::isnan(v)) {
-      min_ = std::min(min_, static_cast<double>(v));
-      max_ = std::max(max_, static_cast<double>(v));
-      sum += v;
-      ++count_;
-    }
+  for (const auto& e : extents) {
+    min_ = std::min(min_, static_cast<double>(e.min));
+    max_ = std::max(max_, static_cast<double>(e.max));
+    sum += e.sum;
+    count_ += e.count;
   }
   if (count_ == 0) {
     min_ = max_ = mean_ = std::numeric_limits<double>::quiet_NaN();
@@ -40,17 +50,42 @@ Distribution::Distribution(std::span<const float> samples) {
 void Distribution::fill(std::span<const float> samples, double low, double high) {
   low_ = low;
   high_ = high;
+  // Of a long record, stretches spread evenly over it tell the distribution.
+  const std::size_t stretches = piecesOf(samples.size(), kStretch);
+  const std::size_t step = std::max<std::size_t>(1, samples.size() / kMostCounted);
+  const std::size_t taken = piecesOf(stretches, step);
+  constexpr std::size_t kParts = 16;
+  struct Part {
+    std::vector<std::uint32_t> bins = std::vector<std::uint32_t>(kBins);
+    std::size_t under = 0, counted = 0;
+  };
+  std::vector<Part> parts(kParts);
+  const double scale = high > low ? kBins / (high - low) : 0;
+  parallelFor(kParts, [&](std::size_t p) {
+    Part& part = parts[p];
+    for (std::size_t k = taken * p / kParts; k < taken * (p + 1) / kParts; ++k) {
+      const auto [from, to] = pieceOf(samples.size(), kStretch, k * step);
+      for (const float v : samples.subspan(from, to - from)) {
+        if (v < low) {
+          ++part.under;
+          ++part.counted;
+        } else if (v <= high) {
+          ++part.bins[std::min(kBins - 1, static_cast<std::size_t>((v - low) * scale))];
+          ++part.counted;
+        } else if (v > high) {
+          ++part.counted;
+        }
+      }
+    }
+  });
+  counted_ = 0;
   under_ = 0;
   cumulative_.assign(kBins, 0);
-  const double scale = high > low ? kBins / (high - low) : 0;
-  for (const float v : samples) {
-    if (std::isnan(v)) {
-      continue;
-    }
-    if (v < low) {
-      ++under_;
-    } else if (v <= high) {
-      ++cumulative_[std::min(kBins - 1, static_cast<std::size_t>((v - low) * scale))];
+  for (const auto& part : parts) {
+    under_ += static_cast<double>(part.under);
+    counted_ += static_cast<double>(part.counted);
+    for (std::size_t b = 0; b < kBins; ++b) {
+      cumulative_[b] += part.bins[b];
     }
   }
   double sum = under_;
@@ -64,7 +99,7 @@ double Distribution::quantile(double p) const {
   if (count_ == 0) {
     return std::numeric_limits<double>::quiet_NaN();
   }
-  const double target = p * static_cast<double>(count_);
+  const double target = p * counted_;
   if (target <= under_) {
     return under_ > 0 ? min_ : low_;
   }
@@ -83,14 +118,14 @@ double Distribution::below(double value) const {
     return 0;
   }
   if (value >= high_ || high_ <= low_) {
-    return static_cast<double>(count_);
+    return counted_;
   }
   return cumulative_[std::min(kBins - 1,
                               static_cast<std::size_t>((value - low_) / (high_ - low_) * kBins))];
 }
 
 double Distribution::share(double low, double high) const {
-  return count_ == 0 ? 0 : (below(high) - below(low)) / static_cast<double>(count_);
+  return counted_ > 0 ? (below(high) - below(low)) / counted_ : 0;
 }
 
 namespace {

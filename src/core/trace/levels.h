@@ -8,7 +8,9 @@ namespace haybale::trace {
 
 /// Cumulative distribution of the samples of one channel; lost samples (NaN) are left out.
 /// Two passes of 4096 bins, the second over the range that holds all but 0.1 % at either end, so
-/// that a spike does not coarsen it. Resolution: 1/4096 of that range.
+/// that a spike does not coarsen it. Resolution: 1/4096 of that range. Least, greatest and mean are
+/// those of all samples; of a record beyond some four million, quantiles and shares are those of
+/// stretches of 2048 samples spread evenly over it.
 class Distribution {
  public:
   explicit Distribution(std::span<const float> samples);
@@ -34,6 +36,7 @@ class Distribution {
   double high_ = 0;
   std::vector<double> cumulative_;  // cumulative_[i]: samples below the upper edge of bin i
   double under_ = 0;
+  double counted_ = 0;
 };
 
 /// Standard deviation of the white noise riding on a smooth signal: median |third difference| /

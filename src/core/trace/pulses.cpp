@@ -4,6 +4,9 @@
 #include <cmath>
 #include <limits>
 
+#include "core/base/parallel.h"
+#include "core/trace/scan.h"
+
 namespace haybale::trace {
 
 namespace {
@@ -20,53 +23,116 @@ double crossing(std::span<const float> samples, const capture::TimeBase& time, s
 
 }  // namespace
 
-std::vector<Pulse> findPulses(std::span<const float> samples, const capture::TimeBase& time,
-                              const Threshold& threshold) {
+namespace {
+
+constexpr float kInfinite = std::numeric_limits<float>::infinity();
+
+// Where the line passed the centre on its way to sample `i`, going back no further than `first`:
+// the sample behind the crossing, and its time.
+struct Passing {
+  std::size_t sample;
+  double s;
+};
+template <class Was>
+Passing passingBefore(std::span<const float> samples, const capture::TimeBase& time,
+                      std::size_t first, std::size_t i, double centre, const Was& wasOtherSide) {
+  while (i > first) {
+    if (wasOtherSide(samples[i - 1])) {
+      return {i, crossing(samples, time, i, centre)};
+    }
+    --i;
+  }
+  return {first, time.at(first)};
+}
+
+// A long record is read in stretches on all cores. Each begins and ends well outside its own part,
+// so that what was before has worn off and the last pulse finds its fall. Where the parts lie
+// depends on the record alone.
+template <class Find>
+std::vector<Pulse> inStretches(std::span<const float> samples, const capture::TimeBase& time,
+                               const Find& find) {
+  constexpr std::size_t kPart = 4U << 20;
+  constexpr std::size_t kOutside = 1U << 18;
+  const std::size_t parts = piecesOf(samples.size(), kPart);
+  if (parts < 2 || !time.uniform()) {
+    return find(samples, time);
+  }
+  std::vector<std::vector<Pulse>> found(parts);
+  parallelFor(parts, [&](std::size_t p) {
+    const auto [from, to] = pieceOf(samples.size(), kPart, p);
+    const std::size_t first = from > kOutside ? from - kOutside : 0;
+    const std::size_t last = std::min(samples.size(), to + kOutside);
+    capture::TimeBase own;
+    own.startS = time.at(first);
+    own.stepS = time.stepS;
+    for (Pulse pulse : find(samples.subspan(first, last - first), own)) {
+      pulse.firstSample += first;
+      if (pulse.firstSample >= from && pulse.firstSample < to) {
+        found[p].push_back(pulse);
+      }
+    }
+  });
+  std::vector<Pulse> all;
+  for (auto& part : found) {
+    if (!part.empty() && !all.empty() && !part.front().follows) {
+      // The pulse before lay outside of what this part saw.
+      const std::size_t before = all.back().firstSample;
+      part.front().follows =
+          runsOfLost(samples.subspan(before, part.front().firstSample - before)) == 0;
+    }
+    all.insert(all.end(), part.begin(), part.end());
+  }
+  return all;
+}
+
+std::vector<Pulse> pulsesWithin(std::span<const float> samples, const capture::TimeBase& time,
+                                const Threshold& threshold) {
   enum class State { unknown, low, high };
   std::vector<Pulse> pulses;
-  const double upper = threshold.centre + threshold.hysteresis;
-  const double lower = threshold.centre - threshold.hysteresis;
+  const auto upper = static_cast<float>(threshold.centre + threshold.hysteresis);
+  const auto lower = static_cast<float>(threshold.centre - threshold.hysteresis);
   const auto centre = static_cast<float>(threshold.centre);
   State state = State::unknown;
-  bool fresh = true;      // no sample since the last gap
   bool unbroken = false;  // no gap since the last pulse
-  double riseS = 0;       // latest rise through the centre
-  double fallS = 0;
-  std::size_t riseSample = 0;
-  for (std::size_t i = 0; i < samples.size(); ++i) {
-    const float v = samples[i];
-    if (std::isnan(v)) {
-      fresh = true;
+  std::size_t first = 0;  // of the stretch without a gap
+  for (std::size_t i = 0; i < samples.size();) {
+    i = firstBeyond(samples, i, samples.size(), state == State::low ? -kInfinite : lower,
+                    state == State::high ? kInfinite : upper);
+    if (i >= samples.size()) {
+      break;
+    }
+    if (std::isnan(samples[i])) {
       unbroken = false;
       state = State::unknown;
-      continue;
-    }
-    if (fresh) {
-      fresh = false;
-      state = v > upper ? State::high : v < lower ? State::low : State::unknown;
-      riseS = fallS = time.at(i);
-      riseSample = i;
-      continue;
-    }
-    const float before = samples[i - 1];
-    if (before < centre && v >= centre) {
-      riseS = crossing(samples, time, i, threshold.centre);
-      riseSample = i;
-    } else if (before >= centre && v < centre) {
-      fallS = crossing(samples, time, i, threshold.centre);
-    }
-    if (v > upper && state != State::high) {
-      pulses.push_back({riseS, std::numeric_limits<double>::quiet_NaN(), riseSample, unbroken});
-      unbroken = true;
+      first = ++i;
+    } else if (samples[i] > upper) {
+      if (i > first) {
+        const auto rise = passingBefore(samples, time, first, i, threshold.centre,
+                                        [&](float v) { return v < centre; });
+        pulses.push_back({rise.s, std::numeric_limits<double>::quiet_NaN(), rise.sample, unbroken});
+        unbroken = true;
+      }
       state = State::high;
-    } else if (v < lower && state != State::low) {
+    } else {
       if (state == State::high && unbroken && !pulses.empty()) {
-        pulses.back().fallS = fallS;
+        pulses.back().fallS =
+            passingBefore(samples, time, first, i, threshold.centre, [&](float v) {
+              return v >= centre;
+            }).s;
       }
       state = State::low;
     }
   }
   return pulses;
+}
+
+}  // namespace
+
+std::vector<Pulse> findPulses(std::span<const float> samples, const capture::TimeBase& time,
+                              const Threshold& threshold) {
+  return inStretches(samples, time, [&](auto part, const auto& own) {
+    return pulsesWithin(part, own, threshold);
+  });
 }
 
 namespace {
@@ -109,13 +175,13 @@ class SwingFinder {
   }
 
   std::vector<Pulse> run() {
-    for (std::size_t i = 0; i < samples_.size(); ++i) {
-      if (std::isnan(samples_[i])) {
+    while (at_ < samples_.size()) {
+      if (std::isnan(samples_[at_])) {
         lose();
       } else if (fresh_) {
-        begin(i);
+        begin();
       } else {
-        take(i);
+        step();
       }
     }
     return std::move(pulses_);
@@ -124,45 +190,50 @@ class SwingFinder {
  private:
   enum class State { unknown, low, high };
 
-  void setBand() { band_ = std::max(least_, kDeadBand * height_); }
+  void setBand() {
+    band_ = std::max(least_, kDeadBand * height_);
+    upper_ = static_cast<float>(centre_ + band_);
+    lower_ = static_cast<float>(centre_ - band_);
+  }
 
   void lose() {
     fresh_ = true;
     unbroken_ = false;
     state_ = State::unknown;
+    ++at_;
   }
 
-  void begin(std::size_t i) {
+  void begin() {
     fresh_ = false;
-    const double off = samples_[i] - centre_;
-    state_ = off > band_ ? State::high : off < -band_ ? State::low : State::unknown;
-    riseSample_ = i;
-    riseS_ = fallS_ = time_.at(i);
-    peak_ = std::abs(off);
+    first_ = settled_ = at_;
+    const float v = samples_[at_];
+    state_ = v > upper_ ? State::high : v < lower_ ? State::low : State::unknown;
+    ++at_;
   }
 
-  void take(std::size_t i) {
-    const double off = samples_[i] - centre_;
-    const double before = samples_[i - 1] - centre_;
-    // Of a stretch that lies on the centre exactly, its end is the rise.
-    if (before <= 0 && off > 0) {
-      riseS_ = crossing(samples_, time_, i, centre_);
-      riseSample_ = i;
-    } else if (before >= 0 && off < 0) {
-      fallS_ = crossing(samples_, time_, i, centre_);
-    }
-    peak_ = std::max(peak_, std::abs(off));
-    if (off > band_ && state_ != State::high) {
-      rise(i);
-      state_ = State::high;
-    } else if (off < -band_ && state_ != State::low) {
-      if (state_ == State::high && unbroken_ && !pulses_.empty()) {
-        pulses_.back().fallS = fallS_;
+  // To the next sample that leaves the dead band on the other side, or as far as patience lasts.
+  void step() {
+    const std::size_t left = samples_.size() - at_;
+    const std::size_t reach = at_ + (patience_ > quiet_ ? std::min(left, patience_ - quiet_) : 1);
+    const std::size_t i =
+        firstBeyond(samples_, at_, reach, state_ == State::low ? -kInfinite : lower_,
+                    state_ == State::high ? kInfinite : upper_);
+    quiet_ += std::min(i + 1, reach) - at_;
+    at_ = std::min(i + 1, reach);
+    if (i < reach) {
+      if (std::isnan(samples_[i])) {
+        at_ = i;
+        return;
       }
-      settle();
-      state_ = State::low;
+      if (samples_[i] > upper_) {
+        rise(i);
+        state_ = State::high;
+      } else {
+        fall(i);
+        state_ = State::low;
+      }
     }
-    if (++quiet_ > patience_) {
+    if (quiet_ > patience_ || (i >= reach && quiet_ >= patience_)) {
       relax();
     }
   }
@@ -183,6 +254,11 @@ class SwingFinder {
   }
 
   void rise(std::size_t i) {
+    // Of a stretch that lies on the centre exactly, its end is the rise.
+    const auto passing = passingBefore(samples_, time_, first_, i, centre_,
+                                       [&](float v) { return v - centre_ <= 0; });
+    riseS_ = passing.s;
+    riseSample_ = passing.sample;
     sharpen(i);
     pulses_.push_back({riseS_, std::numeric_limits<double>::quiet_NaN(), riseSample_, unbroken_});
     if (unbroken_ && pulses_.size() > 1) {
@@ -193,10 +269,21 @@ class SwingFinder {
     quiet_ = 0;
   }
 
+  void fall(std::size_t i) {
+    if (state_ == State::high && unbroken_ && !pulses_.empty()) {
+      pulses_.back().fallS = passingBefore(samples_, time_, first_, i, centre_, [&](float v) {
+                               return v - centre_ >= 0;
+                             }).s;
+    }
+    settle(i);
+  }
+
   // The height follows the swings, a spike at most by half.
-  void settle() {
-    height_ += 0.4 * (std::min(peak_, 1.5 * height_) - height_);
-    peak_ = 0;
+  void settle(std::size_t i) {
+    const Extent e = extentOf(samples_.subspan(settled_, i + 1 - settled_));
+    const double peak = std::max(e.max - centre_, centre_ - e.min);
+    height_ += 0.4 * (std::min(peak, 1.5 * height_) - height_);
+    settled_ = i + 1;
     setBand();
   }
 
@@ -213,14 +300,17 @@ class SwingFinder {
   double least_;
   double height_;
   double band_ = 0;
+  float upper_ = 0;
+  float lower_ = 0;
   State state_ = State::unknown;
   bool fresh_ = true;
   bool unbroken_ = false;
   double riseS_ = 0;
-  double fallS_ = 0;
-  double peak_ = 0;
   std::size_t riseSample_ = 0;
-  std::size_t cycle_ = 0;  // samples from the pulse before the last to the last
+  std::size_t at_ = 0;
+  std::size_t first_ = 0;    // of the stretch without a gap
+  std::size_t settled_ = 0;  // behind the sample at which the height was last settled
+  std::size_t cycle_ = 0;    // samples from the pulse before the last to the last
   std::size_t quiet_ = 0;
   std::size_t patience_ = std::numeric_limits<std::size_t>::max();
   std::vector<Pulse> pulses_;
@@ -230,7 +320,9 @@ class SwingFinder {
 
 std::vector<Pulse> findSwings(std::span<const float> samples, const capture::TimeBase& time,
                               double centre, double least) {
-  return SwingFinder(samples, time, centre, least).run();
+  return inStretches(samples, time, [&](auto part, const auto& own) {
+    return SwingFinder(part, own, centre, least).run();
+  });
 }
 
 namespace {
@@ -244,58 +336,48 @@ struct Extremes {
 // Least-squares parabola y = p + q x + r x² over the samples within `reach` of `at`; its value at
 // the extremum when that lies inside, else the fitted value in the middle. Falls back to the sample
 // itself when there are too few.
+// Least-squares parabola y = p + q x + r x² over the samples within `reach` of `at`; its value at
+// the extremum when that lies inside, else the fitted value in the middle. The sample itself when
+// there are too few, or some are lost. At an end of the record the window is narrower on both
+// sides, so that the odd sums of x vanish.
 double crest(std::span<const float> samples, std::size_t at, std::size_t reach, bool top) {
-  const std::size_t from = at > reach ? at - reach : 0;
-  const std::size_t to = std::min(samples.size() - 1, at + reach);
-  if (to - from < 4) {
+  reach = std::min({reach, at, samples.size() - 1 - at});
+  if (reach < 2) {
     return samples[at];
   }
-  double n = 0, s2 = 0, s4 = 0, s1 = 0, s3 = 0, y0 = 0, y1 = 0, y2 = 0;
-  for (std::size_t i = from; i <= to; ++i) {
-    const double y = samples[i];
-    if (std::isnan(y)) {
-      return samples[at];
-    }
-    const double x =
-        (static_cast<double>(i) - static_cast<double>(at)) / static_cast<double>(reach);
-    n += 1;
-    s1 += x;
-    s2 += x * x;
-    s3 += x * x * x;
-    s4 += x * x * x * x;
-    y0 += y;
-    y1 += x * y;
-    y2 += x * x * y;
+  const auto m = static_cast<double>(reach);
+  double y0 = samples[at], y1 = 0, y2 = 0;
+  for (std::size_t k = 1; k <= reach; ++k) {
+    const auto x = static_cast<double>(k);
+    const double after = samples[at + k];
+    const double before = samples[at - k];
+    y0 += after + before;
+    y1 += x * (after - before);
+    y2 += x * x * (after + before);
   }
-  // Cramer's rule on the 3x3 normal equations.
-  const auto det = [](double a, double b, double c, double d, double e, double f, double g,
-                      double h, double k) {
-    return a * (e * k - f * h) - b * (d * k - f * g) + c * (d * h - e * g);
-  };
-  const double whole = det(n, s1, s2, s1, s2, s3, s2, s3, s4);
-  if (std::abs(whole) < 1e-12) {
+  if (std::isnan(y0)) {
     return samples[at];
   }
-  const double p = det(y0, s1, s2, y1, s2, s3, y2, s3, s4) / whole;
-  const double q = det(n, y0, s2, s1, y1, s3, s2, y2, s4) / whole;
-  const double r = det(n, s1, y0, s1, s2, y1, s2, s3, y2) / whole;
+  const double n = 2 * m + 1;
+  const double s2 = m * (m + 1) * n / 3;               // sum of x²
+  const double s4 = s2 * (3 * m * m + 3 * m - 1) / 5;  // sum of x⁴
+  const double r = (n * y2 - s2 * y0) / (n * s4 - s2 * s2);
+  const double p = (y0 - r * s2) / n;
+  const double q = y1 / s2;
   const bool bends = top ? r < 0 : r > 0;
   const double x = bends ? -q / (2 * r) : 0;
-  return std::abs(x) <= 1 ? p + q * x + r * x * x : p;
+  return std::abs(x) <= m ? p + q * x + r * x * x : p;
 }
 
 Extremes extremesOf(std::span<const float> samples, std::size_t from, std::size_t to) {
-  std::size_t lowAt = from;
-  std::size_t highAt = from;
-  double sum = 0;
-  for (std::size_t i = from; i < to; ++i) {
-    sum += samples[i];
-    lowAt = samples[i] < samples[lowAt] ? i : lowAt;
-    highAt = samples[i] > samples[highAt] ? i : highAt;
-  }
+  const Extent e = extentOf(samples.subspan(from, to - from));
   const std::size_t reach = (to - from) / 10;
+  const std::size_t lowAt =
+      firstBeyond(samples, from, to - 1, std::nextafter(e.min, kInfinite), kInfinite);
+  const std::size_t highAt =
+      firstBeyond(samples, from, to - 1, -kInfinite, std::nextafter(e.max, -kInfinite));
   return {crest(samples, lowAt, reach, false), crest(samples, highAt, reach, true),
-          sum / static_cast<double>(to - from)};
+          e.sum / static_cast<double>(std::max<std::size_t>(1, e.count))};
 }
 
 }  // namespace
@@ -303,7 +385,7 @@ Extremes extremesOf(std::span<const float> samples, std::size_t from, std::size_
 void refineRises(std::span<const float> samples, const capture::TimeBase& time, double centre,
                  std::vector<Pulse>& pulses) {
   std::vector<double> refined(pulses.size());
-  for (std::size_t i = 0; i < pulses.size(); ++i) {
+  const auto refine = [&](std::size_t i) {
     refined[i] = pulses[i].riseS;
     const bool before = i > 0 && pulses[i].follows;
     const bool after = i + 1 < pulses.size() && pulses[i + 1].follows;
@@ -313,7 +395,7 @@ void refineRises(std::span<const float> samples, const capture::TimeBase& time, 
                                       : 0;
     const std::size_t reach = cycle / 16;
     if (reach < 2 || at < reach || at + reach > samples.size()) {
-      continue;
+      return;
     }
     double n = 0, t1 = 0, y1 = 0, tt = 0, ty = 0;
     for (std::size_t k = at - reach; k < at + reach; ++k) {
@@ -331,20 +413,20 @@ void refineRises(std::span<const float> samples, const capture::TimeBase& time, 
     if (slope > 0 && std::abs(shift) < window) {
       refined[i] += shift;
     }
-  }
+  };
+  eachInParallel(pulses.size(), refine);
   for (std::size_t i = 0; i < pulses.size(); ++i) {
     pulses[i].riseS = refined[i];
   }
 }
 
 std::vector<Cycle> findCycles(std::span<const float> samples, const std::vector<Pulse>& pulses) {
-  std::vector<Cycle> cycles;
-  cycles.reserve(pulses.size());
-  for (std::size_t i = 0; i + 1 < pulses.size(); ++i) {
+  std::vector<Cycle> cycles(pulses.empty() ? 0 : pulses.size() - 1);
+  eachInParallel(cycles.size(), [&](std::size_t i) {
     const Pulse& now = pulses[i];
     const Pulse& next = pulses[i + 1];
     if (!next.follows || next.firstSample <= now.firstSample || !(next.riseS > now.riseS)) {
-      continue;
+      return;  // its period stays 0
     }
     const Extremes e = extremesOf(samples, now.firstSample, next.firstSample);
     Cycle cycle;
@@ -355,8 +437,9 @@ std::vector<Cycle> findCycles(std::span<const float> samples, const std::vector<
     cycle.mean = e.mean;
     cycle.duty =
         std::isnan(now.fallS) ? 0 : std::clamp((now.fallS - now.riseS) / cycle.periodS, 0.0, 1.0);
-    cycles.push_back(cycle);
-  }
+    cycles[i] = cycle;
+  });
+  std::erase_if(cycles, [](const Cycle& c) { return c.periodS == 0; });
   return cycles;
 }
 

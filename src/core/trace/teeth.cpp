@@ -4,6 +4,7 @@
 #include <cmath>
 #include <numbers>
 
+#include "core/base/parallel.h"
 #include "core/trace/levels.h"
 
 namespace haybale::trace {
@@ -15,31 +16,48 @@ constexpr double kOutlier = 0.25;   // of the median: not taken for the speed
 constexpr long kMostAbsent = 4;     // neighbouring teeth that a ring may lack
 constexpr double kAbsent = 1.55;    // a pitch from here on has an absent tooth in it
 
-// Value that a robust straight line through the neighbours' logarithms has at `at`; the value there
-// itself is not used. 0 when there are too few neighbours.
-template <class Get>
-double expectedAt(const std::vector<Tooth>& teeth, std::size_t at, const Get& get) {
+// Middle of a few values, which it sorts.
+double middleOf(double* values, std::size_t count) {
+  for (std::size_t i = 1; i < count; ++i) {
+    const double v = values[i];
+    std::size_t at = i;
+    for (; at > 0 && values[at - 1] > v; --at) {
+      values[at] = values[at - 1];
+    }
+    values[at] = v;
+  }
+  return count % 2 == 1 ? values[count / 2] : (values[count / 2 - 1] + values[count / 2]) / 2;
+}
+
+// Of positive values given by their logarithms (NaN: none): what a robust straight line through
+// the neighbours' has at `at`; the value there itself is not used. 0 when there are too few.
+double expectedAt(const std::vector<float>& logs, std::size_t at) {
   double x[2 * kAround];
   double y[2 * kAround];
   std::size_t count = 0;
   // At an end of the train the window reaches as far to the other side.
-  const std::size_t size = teeth.size();
+  const std::size_t size = logs.size();
   std::size_t from = at > kAround ? at - kAround : 0;
   const std::size_t to = std::min(size, from + 2 * kAround + 1);
   from = to > 2 * kAround + 1 ? to - 2 * kAround - 1 : 0;
   for (std::size_t i = from; i < to && count < 2 * kAround; ++i) {
-    const double value = i == at ? 0 : get(teeth[i]);
-    if (value > 0) {
+    if (i != at && !std::isnan(logs[i])) {
       x[count] = static_cast<double>(i) - static_cast<double>(at);
-      y[count] = std::log(value);
+      y[count] = logs[i];
       ++count;
     }
   }
   if (count < 2) {
     return 0;
   }
-  std::vector<double> sorted(y, y + count);
-  const double middle = median(sorted);
+  // When all lie close together none is an outlier, and the middle need not be known.
+  const auto [least, most] = std::minmax_element(y, y + count);
+  double middle = (*least + *most) / 2;
+  if (*most - *least >= kOutlier || count < 4) {
+    double sorted[2 * kAround];
+    std::copy(y, y + count, sorted);
+    middle = middleOf(sorted, count);
+  }
   double n = 0, sx = 0, sy = 0, sxx = 0, sxy = 0;
   for (std::size_t i = 0; i < count; ++i) {
     if (std::abs(y[i] - middle) < kOutlier) {
@@ -58,39 +76,66 @@ double expectedAt(const std::vector<Tooth>& teeth, std::size_t at, const Get& ge
   return std::exp((sy - slope * sx) / n);
 }
 
+// Logarithms of what `get` says of each tooth; NaN where that is not positive.
+template <class Get>
+std::vector<float> logsOf(const std::vector<Tooth>& teeth, const Get& get) {
+  std::vector<float> logs(teeth.size());
+  eachInParallel(teeth.size(), [&](std::size_t i) {
+    const double value = get(teeth[i]);
+    logs[i] = value > 0 ? static_cast<float>(std::log(value)) : std::nanf("");
+  });
+  return logs;
+}
+
+void takeCycles(std::vector<Tooth>& teeth, const std::vector<Cycle>& cycles) {
+  std::size_t cycle = 0;
+  for (auto& tooth : teeth) {
+    while (cycle < cycles.size() && cycles[cycle].startS < tooth.riseS) {
+      ++cycle;
+    }
+    if (cycle < cycles.size() && cycles[cycle].startS == tooth.riseS) {
+      tooth.halfSwing = (cycles[cycle].high - cycles[cycle].low) / 2;
+    }
+  }
+}
+
 }  // namespace
 
 std::vector<Tooth> teethOf(const std::vector<Pulse>& pulses, const std::vector<Cycle>& cycles,
                            bool smooth) {
   std::vector<Tooth> teeth(pulses.size());
-  std::size_t cycle = 0;
   for (std::size_t i = 0; i < pulses.size(); ++i) {
     teeth[i].riseS = pulses[i].riseS;
     if (i + 1 < pulses.size()) {
       teeth[i].periodS = pulses[i + 1].riseS - pulses[i].riseS;
     }
-    while (cycle < cycles.size() && cycles[cycle].startS < pulses[i].riseS) {
-      ++cycle;
-    }
-    if (smooth && cycle < cycles.size() && cycles[cycle].startS == pulses[i].riseS) {
-      teeth[i].halfSwing = (cycles[cycle].high - cycles[cycle].low) / 2;
-    }
   }
+  if (smooth) {
+    takeCycles(teeth, cycles);
+  }
+  const auto periods = logsOf(teeth, [](const Tooth& t) { return t.periodS; });
+  eachInParallel(teeth.empty() ? 0 : teeth.size() - 1, [&](std::size_t i) {
+    Tooth& tooth = teeth[i];
+    const double even = expectedAt(periods, i);
+    tooth.pitch = even > 0 ? tooth.periodS / even : 1;
+    tooth.lost = tooth.pitch > kAbsent ? std::lround(tooth.pitch) - 1 : 0;
+  });
   for (std::size_t i = 0; i + 1 < teeth.size(); ++i) {
-    const double even = expectedAt(teeth, i, [](const Tooth& t) { return t.periodS; });
-    teeth[i].pitch = even > 0 ? teeth[i].periodS / even : 1;
-    teeth[i].lost = teeth[i].pitch > kAbsent ? std::lround(teeth[i].pitch) - 1 : 0;
     teeth[i + 1].number = teeth[i].number + 1 + teeth[i].lost;
+  }
+  if (!smooth) {
+    return teeth;
   }
   // A tooth in front of a loss has no cycle of its own to be measured by.
   const auto output = [](const Tooth& t) {
     return t.lost > 0 || t.pitch == 0 ? 0 : t.halfSwing * t.periodS;
   };
-  for (std::size_t i = 0; i < teeth.size(); ++i) {
+  const auto outputs = logsOf(teeth, output);
+  eachInParallel(teeth.size(), [&](std::size_t i) {
     const double own = output(teeth[i]);
-    const double even = expectedAt(teeth, i, output);
-    teeth[i].strength = own > 0 && even > 0 ? own / even : 0;
-  }
+    const double even = own > 0 ? expectedAt(outputs, i) : 0;
+    teeth[i].strength = even > 0 ? own / even : 0;
+  });
   return teeth;
 }
 
