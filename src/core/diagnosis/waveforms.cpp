@@ -3,31 +3,8 @@
 #include <filesystem>
 
 #include "core/base/text.h"
-#include "core/capture/open.h"
 
 namespace haybale::diagnosis {
-
-Result<std::shared_ptr<const capture::Record>> CaptureShelf::load(const std::string& path) {
-  if (const auto it = records_.find(path); it != records_.end()) {
-    return it->second;
-  }
-  if (const auto it = errors_.find(path); it != errors_.end()) {
-    return it->second;
-  }
-  auto record = capture::openCapture(path);
-  if (!record) {
-    errors_.emplace(path, record.error());
-    return record.error();
-  }
-  auto shared = std::make_shared<const capture::Record>(std::move(*record));
-  records_.emplace(path, shared);
-  return shared;
-}
-
-void CaptureShelf::put(const std::string& path, std::shared_ptr<const capture::Record> record) {
-  errors_.erase(path);
-  records_[path] = std::move(record);
-}
 
 std::string capturePath(const std::string& file, const std::string& folder) {
   const std::filesystem::path path(file);
@@ -71,6 +48,18 @@ const job::Evidence* latestWaveform(const job::Case& c, const WaveformSet& set,
 
 }  // namespace
 
+std::vector<Wanted> wantedOf(const job::Case& c, const std::string& folder, const std::string& path,
+                             const capture::Record& record) {
+  std::vector<Wanted> out;
+  for (const auto& e : c.evidence) {
+    const circuit::Circuit* circuit = c.find(e.test.circuit);
+    if (circuit && !e.reading.file.empty() && capturePath(e.reading.file, folder) == path) {
+      out.push_back({channelFor(record, e), traceOptions(c, *circuit)});
+    }
+  }
+  return out;
+}
+
 WaveformSet analyseWaveforms(const job::Case& c, const std::string& folder, CaptureShelf& shelf) {
   WaveformSet out;
   for (const auto& e : c.evidence) {
@@ -79,15 +68,17 @@ WaveformSet analyseWaveforms(const job::Case& c, const std::string& folder, Capt
       continue;
     }
     Waveform& waveform = out.waveforms[e.id];
-    const auto record = shelf.load(capturePath(e.reading.file, folder));
+    const std::string path = capturePath(e.reading.file, folder);
+    const auto record = shelf.load(path);
     if (!record) {
       waveform.error = record.error().sentence();
       continue;
     }
     waveform.record = *record;
     waveform.channel = channelFor(**record, e);
+    waveform.pyramid = shelf.pyramid(path, waveform.channel);
     trace::ChannelAnalysis analysis =
-        trace::analyse(**record, waveform.channel, traceOptions(c, *circuit));
+        *shelf.analysis(path, {waveform.channel, traceOptions(c, *circuit)});
     analysis.name = circuit->name;
     out.analyses.emplace(e.id, std::move(analysis));
   }

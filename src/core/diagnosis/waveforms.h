@@ -6,30 +6,17 @@
 #include <optional>
 #include <string>
 
-#include "core/capture/record.h"
+#include "core/diagnosis/capture_shelf.h"
 #include "core/job/case.h"
-#include "core/trace/analysis.h"
 
 namespace haybale::diagnosis {
 
 /// What became of the file behind one waveform reading.
 struct Waveform {
   std::shared_ptr<const capture::Record> record;  ///< null when the file could not be read
+  std::shared_ptr<const capture::Pyramid> pyramid;
   std::size_t channel = 0;
   std::string error;  ///< why not, when `record` is null
-};
-
-/// Captures by path, read once. Not thread-safe.
-class CaptureShelf {
- public:
-  /// The record of `path`, read on the first call.
-  Result<std::shared_ptr<const capture::Record>> load(const std::string& path);
-  /// Puts a record in place of a file, e.g. one read elsewhere.
-  void put(const std::string& path, std::shared_ptr<const capture::Record> record);
-
- private:
-  std::map<std::string, std::shared_ptr<const capture::Record>> records_;
-  std::map<std::string, Error> errors_;
 };
 
 /// Absolute form of a capture named in a case that lies in `folder`.
@@ -41,6 +28,10 @@ class CaptureShelf {
 
 /// Analysis settings that the case knows for a circuit: sensor kind, teeth, circumference.
 [[nodiscard]] trace::Options traceOptions(const job::Case& c, const circuit::Circuit& circuit);
+
+/// What the case will want of a capture: one entry a reading that refers to it.
+[[nodiscard]] std::vector<Wanted> wantedOf(const job::Case& c, const std::string& folder,
+                                           const std::string& path, const capture::Record& record);
 
 /// Analyses by evidence id of every waveform that could be read, each renamed to its circuit,
 /// compared with the peer's latest capture (weak-output is said on the weaker one). `errors` gets a

@@ -6,12 +6,12 @@
 #include <cmath>
 #include <numbers>
 
+#include "core/capture/extent.h"
 #include "core/sensing/tyre.h"
 #include "core/trace/coded.h"
 #include "core/trace/dropouts.h"
 #include "core/trace/findings.h"
 #include "core/trace/levels.h"
-#include "core/trace/scan.h"
 
 namespace haybale::trace {
 
@@ -366,7 +366,7 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
   out.uniformTime = record.time.uniform();
 
   const Distribution d(samples);
-  out.gaps = d.count() < samples.size() ? runsOfLost(samples) : 0;
+  out.gaps = d.count() < samples.size() ? capture::runsOfLost(samples) : 0;
   out.levels.min = d.min();
   out.levels.max = d.max();
   out.levels.mean = d.mean();

@@ -3,8 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/capture/extent.h"
 #include "core/trace/levels.h"
-#include "core/trace/scan.h"
 
 namespace haybale::trace {
 
@@ -170,8 +170,8 @@ class Finder {
     // A lost sample is neither beyond nor back.
     const auto size = in_.samples.size();
     for (std::size_t i = 0; i < size;) {
-      const std::size_t start =
-          firstBeyond(in_.samples, i, size, static_cast<float>(low), static_cast<float>(high));
+      const std::size_t start = capture::firstBeyond(in_.samples, i, size, static_cast<float>(low),
+                                                     static_cast<float>(high));
       i = start;
       while (i < size && (in_.samples[i] > high || in_.samples[i] < low)) {
         ++i;

@@ -6,7 +6,7 @@
 #include <limits>
 
 #include "core/base/parallel.h"
-#include "core/trace/scan.h"
+#include "core/capture/extent.h"
 
 namespace haybale::trace {
 
@@ -19,10 +19,10 @@ constexpr std::size_t kMostCounted = 4U << 20;
 }  // namespace
 
 Distribution::Distribution(std::span<const float> samples) {
-  std::vector<Extent> extents(piecesOf(samples.size(), kPiece));
+  std::vector<capture::Extent> extents(piecesOf(samples.size(), kPiece));
   parallelFor(extents.size(), [&](std::size_t i) {
     const auto [from, to] = pieceOf(samples.size(), kPiece, i);
-    extents[i] = extentOf(samples.subspan(from, to - from));
+    extents[i] = capture::extentOf(samples.subspan(from, to - from));
   });
   min_ = std::numeric_limits<double>::infinity();
   max_ = -min_;

@@ -5,7 +5,7 @@
 #include <limits>
 
 #include "core/base/parallel.h"
-#include "core/trace/scan.h"
+#include "core/capture/extent.h"
 
 namespace haybale::trace {
 
@@ -78,7 +78,7 @@ std::vector<Pulse> inStretches(std::span<const float> samples, const capture::Ti
       // The pulse before lay outside of what this part saw.
       const std::size_t before = all.back().firstSample;
       part.front().follows =
-          runsOfLost(samples.subspan(before, part.front().firstSample - before)) == 0;
+          capture::runsOfLost(samples.subspan(before, part.front().firstSample - before)) == 0;
     }
     all.insert(all.end(), part.begin(), part.end());
   }
@@ -96,8 +96,8 @@ std::vector<Pulse> pulsesWithin(std::span<const float> samples, const capture::T
   bool unbroken = false;  // no gap since the last pulse
   std::size_t first = 0;  // of the stretch without a gap
   for (std::size_t i = 0; i < samples.size();) {
-    i = firstBeyond(samples, i, samples.size(), state == State::low ? -kInfinite : lower,
-                    state == State::high ? kInfinite : upper);
+    i = capture::firstBeyond(samples, i, samples.size(), state == State::low ? -kInfinite : lower,
+                             state == State::high ? kInfinite : upper);
     if (i >= samples.size()) {
       break;
     }
@@ -216,8 +216,8 @@ class SwingFinder {
     const std::size_t left = samples_.size() - at_;
     const std::size_t reach = at_ + (patience_ > quiet_ ? std::min(left, patience_ - quiet_) : 1);
     const std::size_t i =
-        firstBeyond(samples_, at_, reach, state_ == State::low ? -kInfinite : lower_,
-                    state_ == State::high ? kInfinite : upper_);
+        capture::firstBeyond(samples_, at_, reach, state_ == State::low ? -kInfinite : lower_,
+                             state_ == State::high ? kInfinite : upper_);
     quiet_ += std::min(i + 1, reach) - at_;
     at_ = std::min(i + 1, reach);
     if (i < reach) {
@@ -280,7 +280,7 @@ class SwingFinder {
 
   // The height follows the swings, a spike at most by half.
   void settle(std::size_t i) {
-    const Extent e = extentOf(samples_.subspan(settled_, i + 1 - settled_));
+    const capture::Extent e = capture::extentOf(samples_.subspan(settled_, i + 1 - settled_));
     const double peak = std::max(e.max - centre_, centre_ - e.min);
     height_ += 0.4 * (std::min(peak, 1.5 * height_) - height_);
     settled_ = i + 1;
@@ -370,12 +370,12 @@ double crest(std::span<const float> samples, std::size_t at, std::size_t reach, 
 }
 
 Extremes extremesOf(std::span<const float> samples, std::size_t from, std::size_t to) {
-  const Extent e = extentOf(samples.subspan(from, to - from));
+  const capture::Extent e = capture::extentOf(samples.subspan(from, to - from));
   const std::size_t reach = (to - from) / 10;
   const std::size_t lowAt =
-      firstBeyond(samples, from, to - 1, std::nextafter(e.min, kInfinite), kInfinite);
+      capture::firstBeyond(samples, from, to - 1, std::nextafter(e.min, kInfinite), kInfinite);
   const std::size_t highAt =
-      firstBeyond(samples, from, to - 1, -kInfinite, std::nextafter(e.max, -kInfinite));
+      capture::firstBeyond(samples, from, to - 1, -kInfinite, std::nextafter(e.max, -kInfinite));
   return {crest(samples, lowAt, reach, false), crest(samples, highAt, reach, true),
           e.sum / static_cast<double>(std::max<std::size_t>(1, e.count))};
 }

@@ -4,7 +4,7 @@
 #include <cstddef>
 #include <span>
 
-namespace haybale::trace {
+namespace haybale::capture {
 
 /// First index in [from, to) whose sample is not within [low, high], or is lost (NaN); `to` when
 /// there is none. REQUIRES: to <= samples.size().
@@ -23,4 +23,4 @@ struct Extent {
 /// Runs of lost samples.
 [[nodiscard]] std::size_t runsOfLost(std::span<const float> samples);
 
-}  // namespace haybale::trace
+}  // namespace haybale::capture

@@ -1,4 +1,4 @@
-#include "core/trace/scan.h"
+#include "core/capture/extent.h"
 
 #include <algorithm>
 #include <cmath>
@@ -8,7 +8,7 @@
 #include <emmintrin.h>
 #endif
 
-namespace haybale::trace {
+namespace haybale::capture {
 
 namespace {
 
@@ -111,4 +111,4 @@ std::size_t runsOfLost(std::span<const float> samples) {
   }
 }
 
-}  // namespace haybale::trace
+}  // namespace haybale::capture
