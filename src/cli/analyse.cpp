@@ -137,7 +137,9 @@ int analyse(const AnalyseOptions& o, Streams streams) {
     for (std::size_t j = i + 1; j < channels.size(); ++j) {
       if (const auto comparison = trace::compare(channels[i], channels[j])) {
         trace::applyComparison(*comparison, channels[i], channels[j]);
-        comparisons.push_back(*comparison);
+      }
+      for (auto& each : trace::compareAll(channels[i], channels[j])) {
+        comparisons.push_back(std::move(each));
       }
     }
   }

@@ -8,9 +8,16 @@ namespace haybale::picture {
 
 namespace {
 
-const job::Evidence* latestTrace(const job::Case& job, const std::string& circuit) {
+constexpr std::size_t kMostLanes = 8;
+
+// The latest capture of a wheel, or the latest before another one.
+const job::Evidence* latestTrace(const job::Case& job, const std::string& circuit,
+                                 const job::Evidence* before = nullptr) {
   const job::Evidence* latest = nullptr;
   for (const auto& e : job.evidence) {
+    if (&e == before) {
+      break;
+    }
     if (!e.withdrawn && e.test.circuit == circuit && e.test.kind == circuit::TestKind::waveform) {
       latest = &e;
     }
@@ -58,6 +65,7 @@ Lane laneOf(const job::Case& job, const diagnosis::Assessment& assessment,
   }
   lane.record = waveform->second.record.get();
   lane.channel = waveform->second.channel;
+  lane.pyramid = waveform->second.pyramid.get();
   lane.analysis = &analysis->second;
   lane.subtitle += " \xC2\xB7 " + subtitleOf(analysis->second);
   if (const auto c = assessment.waveforms.comparisons.find(e->id);
@@ -68,7 +76,44 @@ Lane laneOf(const job::Case& job, const diagnosis::Assessment& assessment,
   return lane;
 }
 
+constexpr std::size_t kPerTooth = 12;  // points of an overlaid turn
+constexpr std::size_t kTurns = 12;
+
+OverlayWheel overlaid(const std::string& title, Role colour, const capture::Record& record,
+                      std::size_t channel, const trace::ChannelAnalysis& analysis) {
+  OverlayWheel wheel;
+  wheel.title = title;
+  wheel.colour = colour;
+  wheel.unit = analysis.unit;
+  wheel.turns = trace::turnsOf(record, channel, analysis, kPerTooth, kTurns);
+  if (analysis.ring) {
+    wheel.teeth = analysis.ring->teeth;
+    wheel.odd = analysis.ring->irregular;
+  }
+  return wheel;
+}
+
 }  // namespace
+
+std::vector<OverlayWheel> overlayOf(const job::Case& job, const diagnosis::Assessment& assessment) {
+  std::vector<OverlayWheel> wheels;
+  for (const auto& lane : lanesOf(job, assessment)) {
+    if (!lane.record || !lane.analysis) {
+      continue;
+    }
+    const auto* before =
+        lane.id == job.suspect ? latestTrace(job, lane.id, latestTrace(job, lane.id)) : nullptr;
+    const auto earlier = before ? assessment.waveforms.waveforms.find(before->id)
+                                : assessment.waveforms.waveforms.end();
+    if (earlier != assessment.waveforms.waveforms.end() && earlier->second.record) {
+      wheels.push_back(overlaid(lane.title + ", earlier", lane.colour, *earlier->second.record,
+                                earlier->second.channel,
+                                assessment.waveforms.analyses.at(before->id)));
+    }
+    wheels.push_back(overlaid(lane.title, lane.colour, *lane.record, lane.channel, *lane.analysis));
+  }
+  return wheels;
+}
 
 std::vector<Lane> lanesOf(const job::Case& job, const diagnosis::Assessment& assessment) {
   std::vector<Lane> lanes;
@@ -76,8 +121,15 @@ std::vector<Lane> lanesOf(const job::Case& job, const diagnosis::Assessment& ass
   if (!suspect) {
     return lanes;
   }
-  if (const circuit::Circuit* peer = circuit::peerOf(job.circuits, *suspect)) {
+  const circuit::Circuit* peer = circuit::peerOf(job.circuits, *suspect);
+  if (peer) {
     lanes.push_back(laneOf(job, assessment, *peer, false));
+  }
+  for (const auto& circuit : job.circuits) {
+    if (&circuit != suspect && &circuit != peer && lanes.size() + 1 < kMostLanes &&
+        latestTrace(job, circuit.name)) {
+      lanes.push_back(laneOf(job, assessment, circuit, false));
+    }
   }
   lanes.push_back(laneOf(job, assessment, *suspect, true));
   return lanes;

@@ -23,7 +23,7 @@ class Dial {
         measure_(measure),
         cx_(in.width / 2),
         cy_((in.height - 30) / 2 + 26),
-        outer_(std::min(in.width, in.height - 56) / 2 - 26),
+        outer_(std::min(in.width, in.height - 56) / 2 - 32),
         inner_(outer_ * 0.68) {
     scene_.width = in.width;
     scene_.height = in.height;

@@ -85,6 +85,18 @@ struct Path {
   bool filled = false;  ///< a closed area instead of a line
 };
 
+/// Columns one pixel wide side by side, each filled from `top` to `bottom`: a wave too dense to be
+/// drawn as a line.
+struct Columns {
+  struct Span {
+    double top = 0;
+    double bottom = 0;
+  };
+  double x = 0;  ///< left edge of the first
+  std::vector<Span> spans;
+  Paint paint = Role::ink;
+};
+
 enum class Anchor { start, middle, end };
 
 struct Text {
@@ -96,7 +108,7 @@ struct Text {
   Anchor anchor = Anchor::start;
 };
 
-using Item = std::variant<Box, Path, Text>;
+using Item = std::variant<Box, Path, Columns, Text>;
 
 /// A place that answers to a click: what it is, and where.
 struct Spot {

@@ -65,6 +65,20 @@ class Writer {
         points, colour(path.paint), path.width, dashes(path));
   }
 
+  void operator()(const Columns& columns) {
+    std::string points;
+    double x = columns.x;
+    for (const auto& span : columns.spans) {
+      points += fmt::format("{:.1f},{:.1f} {:.1f},{:.1f} ", x, span.top, x + 1, span.top);
+      x += 1;
+    }
+    for (auto span = columns.spans.rbegin(); span != columns.spans.rend(); ++span) {
+      points += fmt::format("{:.1f},{:.1f} {:.1f},{:.1f} ", x, span->bottom, x - 1, span->bottom);
+      x -= 1;
+    }
+    out_ += fmt::format("<polygon points=\"{}\" fill=\"{}\"/>\n", points, colour(columns.paint));
+  }
+
   void operator()(const Text& text) {
     const char* anchor = text.anchor == Anchor::start    ? "start"
                          : text.anchor == Anchor::middle ? "middle"

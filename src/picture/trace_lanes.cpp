@@ -5,8 +5,10 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/sensing/tyre.h"
+#include "core/capture/extent.h"
+#include "core/trace/turns.h"
 #include "picture/axis.h"
+#include "picture/speed_strip.h"
 
 namespace haybale::picture {
 
@@ -18,15 +20,6 @@ constexpr double kTitleH = 26;
 constexpr double kAxisH = 26;
 constexpr double kSpeedH = 84;
 constexpr double kGap = 10;
-
-std::size_t sampleAt(const capture::TimeBase& time, std::size_t count, double s) {
-  if (time.uniform()) {
-    const double i = std::clamp((s - time.startS) / time.stepS, 0.0, static_cast<double>(count));
-    return static_cast<std::size_t>(i);
-  }
-  return static_cast<std::size_t>(std::lower_bound(time.timesS.begin(), time.timesS.end(), s) -
-                                  time.timesS.begin());
-}
 
 class Painter {
  public:
@@ -51,12 +44,9 @@ class Painter {
     }
     axis(lanesH);
     if (speed) {
-      drawSpeed({kLeft, lanesH + kAxisH, in_.width - kLeft - 1, kSpeedH});
+      speedStrip(scene_, in_, {kLeft, lanesH + kAxisH, in_.width - kLeft - 1, kSpeedH}, span_);
     }
-    if (in_.cursorS) {
-      const double x = xOf(*in_.cursorS);
-      scene_.add(Path{{{x, 0}, {x, lanesH}}, Role::ink, 1.2, Dash::dashed, false});
-    }
+    cursors(lanesH);
     return std::move(scene_);
   }
 
@@ -75,14 +65,38 @@ class Painter {
     return span_.left + (s - in_.fromS) / (in_.toS - in_.fromS) * (span_.right - span_.left);
   }
 
+  // The hovered moment dashed, the two set ones solid with their letter.
+  void cursors(double bottom) {
+    const auto line = [&](const std::optional<double>& at, const char* letter, Dash dash) {
+      if (!at || *at < in_.fromS || *at > in_.toS) {
+        return;
+      }
+      const double x = xOf(*at);
+      scene_.add(Path{{{x, 0}, {x, bottom}}, Role::ink, 1.2, dash, false});
+      if (*letter != 0) {
+        scene_.add(Box{{x - 9, bottom - 18, 18, 18}, 3, Role::ink, std::nullopt, 1, std::nullopt});
+        text(x, bottom - 4, letter, 13, Role::panel, true, Anchor::middle);
+      }
+    };
+    line(in_.cursorS, "", Dash::dashed);
+    line(in_.markA, "A", Dash::solid);
+    line(in_.markB, "B", Dash::solid);
+  }
+
+  // What is taken off a lane's samples: nothing, or its rest level.
+  [[nodiscard]] double offsetOf(const Lane& lane) const {
+    return in_.aroundRest && lane.analysis ? lane.analysis->levels.bias : 0;
+  }
+
   // The same volts per pixel in all lanes: a weak wheel must look weak.
   [[nodiscard]] std::optional<Scale> commonScale() const {
     std::optional<Scale> scale;
     for (const auto& lane : in_.lanes) {
       if (lane.analysis) {
         const auto& l = lane.analysis->levels;
-        scale = scale ? Scale{std::min(scale->low, l.min), std::max(scale->high, l.max)}
-                      : Scale{l.min, l.max};
+        const double off = offsetOf(lane);
+        scale = scale ? Scale{std::min(scale->low, l.min - off), std::max(scale->high, l.max - off)}
+                      : Scale{l.min - off, l.max - off};
       }
     }
     if (scale && scale->high - scale->low < 1e-6) {
@@ -111,6 +125,27 @@ class Painter {
     levels(lane, plot, *scale, y);
     marks(lane, plot);
     samples(lane, plot, y);
+    flags(lane, plot);
+  }
+
+  // A flag where a finding shows first; a click goes there.
+  void flags(const Lane& lane, const Rect& plot) {
+    for (std::size_t i = 0; i < lane.analysis->findings.size(); ++i) {
+      const auto& f = lane.analysis->findings[i];
+      if (!f.place) {
+        continue;
+      }
+      const double x = xOf((f.place->first + f.place->second) / 2);
+      if (x < plot.x || x > plot.x + plot.w) {
+        continue;
+      }
+      const Role tone = f.severity == trace::Severity::fault ? Role::alarm : Role::doubt;
+      scene_.add(
+          Path{{{x, plot.y - 8}, {x + 9, plot.y - 4}, {x, plot.y}}, tone, 1, Dash::solid, true});
+      scene_.add(Path{{{x, plot.y - 8}, {x, plot.y + 8}}, tone, 1.6, Dash::solid, false});
+      scene_.spots.push_back(
+          {{x - 8, plot.y - 14, 24, 26}, fmt::format("flag:{}:{}", lane.id, i), f.text});
+    }
   }
 
   void emptyLane(const Lane& lane, const Rect& rect) {
@@ -123,7 +158,7 @@ class Painter {
 
   template <class Y>
   void levels(const Lane& lane, const Rect& plot, const Scale& scale, const Y& y) {
-    const double step = niceStep((scale.high - scale.low) / std::max(2.0, plot.h / 34));
+    const double step = niceStep((scale.high - scale.low) / std::max(3.0, plot.h / 30));
     for (const double value : ticks(scale.low, scale.high, step)) {
       scene_.add(Path{{{plot.x, y(value)}, {plot.x + plot.w, y(value)}},
                       Role::rule,
@@ -139,18 +174,21 @@ class Painter {
 
   // Places where pulses are absent.
   void marks(const Lane& lane, const Rect& plot) {
-    const auto& cycles = lane.analysis->cycles;
-    for (std::size_t i = 1; i + 1 < cycles.size(); ++i) {
-      const double usual = (cycles[i - 1].periodS + cycles[i + 1].periodS) / 2;
-      if (cycles[i].periodS < 1.6 * usual) {
+    const auto& teeth = lane.analysis->teeth;
+    auto tooth = std::lower_bound(teeth.begin(), teeth.end(), in_.fromS,
+                                  [](const auto& t, double s) { return t.riseS + t.periodS < s; });
+    double done = plot.x;  // marks closer than a pixel are one
+    for (; tooth != teeth.end() && tooth->riseS < in_.toS; ++tooth) {
+      if (tooth->lost == 0) {
         continue;
       }
-      const double from = std::clamp(xOf(cycles[i].startS + 0.6 * usual), plot.x, plot.x + plot.w);
-      const double to =
-          std::clamp(xOf(cycles[i].startS + cycles[i].periodS), plot.x, plot.x + plot.w);
+      const double usual = tooth->periodS / static_cast<double>(tooth->lost + 1);
+      const double from = std::clamp(xOf(tooth->riseS + 0.6 * usual), done, plot.x + plot.w);
+      const double to = std::clamp(xOf(tooth->riseS + tooth->periodS), plot.x, plot.x + plot.w);
       if (to - from > 1) {
         scene_.add(Box{
             {from, plot.y, to - from, plot.h}, 3, Role::alarmTint, Role::alarm, 1, Role::alarm});
+        done = to;
       }
     }
   }
@@ -160,11 +198,9 @@ class Painter {
   void samples(const Lane& lane, const Rect& plot, const Y& y) {
     const auto& values = lane.record->channels[lane.channel].samples;
     const auto& time = lane.record->time;
-    const double scale = lane.analysis->unit != lane.record->channels[lane.channel].unit ? 0 : 1;
-    if (scale == 0) {
-      return;
-    }
-    const auto columns = static_cast<std::size_t>(plot.w);
+    const double scale = lane.analysis->senseOhm ? 1 / *lane.analysis->senseOhm : 1;
+    const double offset = offsetOf(lane);
+    const auto yOf = [&](float v) { return y(v * scale - offset); };
     Path path{{}, lane.colour, 1.5, Dash::solid, false};
     const auto flush = [&] {
       if (path.points.size() > 1) {
@@ -172,49 +208,62 @@ class Painter {
       }
       path.points.clear();
     };
-    const std::size_t first = sampleAt(time, values.size(), in_.fromS);
-    const std::size_t last = sampleAt(time, values.size(), in_.toS);
-    if (last - first < 2 * columns) {
-      for (std::size_t i = first > 0 ? first - 1 : 0; i < std::min(values.size(), last + 2); ++i) {
+    const auto columns = static_cast<std::size_t>(plot.w);
+    const std::size_t first = std::min(values.size(), time.indexAt(in_.fromS));
+    const std::size_t last = std::min(values.size(), time.indexAt(in_.toS) + 1);
+    if (last - first < columns) {
+      for (std::size_t i = first; i < last; ++i) {
         if (std::isnan(values[i])) {
           flush();
         } else if (const double x = xOf(time.at(i));
                    x >= plot.x - 0.5 && x <= plot.x + plot.w + 0.5) {
-          path.points.push_back({x, y(values[i])});
+          path.points.push_back({x, yOf(values[i])});
         }
       }
-    } else {
-      for (std::size_t c = 0; c < columns; ++c) {
-        const double from = in_.fromS + (in_.toS - in_.fromS) * static_cast<double>(c) /
-                                            static_cast<double>(columns);
-        const double to = in_.fromS + (in_.toS - in_.fromS) * static_cast<double>(c + 1) /
-                                          static_cast<double>(columns);
-        column(values, sampleAt(time, values.size(), from), sampleAt(time, values.size(), to),
-               plot.x + static_cast<double>(c), y, path, flush);
-      }
-    }
-    flush();
-  }
-
-  template <class Y, class Flush>
-  static void column(const std::vector<float>& values, std::size_t from, std::size_t to, double x,
-                     const Y& y, Path& path, const Flush& flush) {
-    float low = std::numeric_limits<float>::infinity();
-    float high = -low;
-    for (std::size_t i = from; i < to; ++i) {
-      if (!std::isnan(values[i])) {
-        low = std::min(low, values[i]);
-        high = std::max(high, values[i]);
-      }
-    }
-    if (low > high) {
-      if (from < to) {
-        flush();
-      }
+      flush();
       return;
     }
-    path.points.push_back({x, y(high)});
-    path.points.push_back({x, y(low)});
+    envelope(lane, plot, first, yOf);
+  }
+
+  // From the greatest to the least of each column of pixels.
+  template <class Y>
+  void envelope(const Lane& lane, const Rect& plot, std::size_t from, const Y& yOf) {
+    constexpr double kThin = 1.5;  // least thickness
+    const std::size_t size = lane.record->size();
+    const auto columns = static_cast<std::size_t>(plot.w);
+    Columns band{plot.x, {}, lane.colour};
+    const auto flush = [&](double x) {
+      if (!band.spans.empty()) {
+        scene_.add(band);
+      }
+      band.x = x;
+      band.spans.clear();
+    };
+    for (std::size_t c = 0; c < columns && from < size; ++c) {
+      const double end = in_.fromS + (in_.toS - in_.fromS) * static_cast<double>(c + 1) /
+                                         static_cast<double>(columns);
+      const std::size_t to = std::min(size, std::max(from, lane.record->time.indexAt(end)));
+      const auto range = rangeOf(lane, from, to);
+      const double x = plot.x + static_cast<double>(c);
+      if (range.empty()) {
+        flush(x + 1);  // lost samples, or before the first
+      } else {
+        const double bottom = yOf(range.min);
+        band.spans.push_back({std::min(yOf(range.max), bottom - kThin), bottom});
+      }
+      from = to;
+    }
+    flush(plot.x);
+  }
+
+  static capture::Pyramid::Range rangeOf(const Lane& lane, std::size_t from, std::size_t to) {
+    if (lane.pyramid) {
+      return lane.pyramid->range(from, to);
+    }
+    const auto& samples = lane.record->channels[lane.channel].samples;
+    const auto e = capture::extentOf(std::span(samples).subspan(from, to - from));
+    return {e.min, e.max};
   }
 
   void axis(double top) {
@@ -229,40 +278,6 @@ class Painter {
     }
   }
 
-  void drawSpeed(const Rect& rect) {
-    scene_.add(Box{rect, 4, Role::panel, Role::rule, 1, std::nullopt});
-    text(rect.x + 16, rect.y + 18, "Speed", 13, Role::ink, true);
-    double top = 0;
-    for (const auto& lane : in_.lanes) {
-      if (lane.analysis && lane.analysis->speedKmh) {
-        top = std::max(top, lane.analysis->speedKmh->max);
-      }
-    }
-    top = std::max(top * 1.4, 0.1);  // head room for the title
-    text(span_.right + 6, rect.y + 18, units::format(top, units::Unit::kmh, 2), 12, Role::faint);
-    text(span_.right + 6, rect.y + rect.h - 6, "0", 12, Role::faint);
-    for (const auto& lane : in_.lanes) {
-      if (!lane.analysis || !lane.analysis->speedKmh || !lane.analysis->frequencyHz) {
-        continue;
-      }
-      // km/h for one hertz, from the same figures the analysis used.
-      const double perHz = lane.analysis->speedKmh->median / lane.analysis->frequencyHz->median;
-      Path path{{}, lane.colour, 1.8, lane.dash, false};
-      for (const auto& tooth : lane.analysis->teeth) {
-        const double x = xOf(tooth.riseS + tooth.periodS / 2);
-        // A gap in the pulses is no slowing down.
-        const double kmh = tooth.periodS > 0 ? perHz / tooth.periodS : 0;
-        if (tooth.lost == 0 && kmh > 0 && x >= span_.left && x <= span_.right) {
-          path.points.push_back(
-              {x, rect.y + rect.h - 6 - (rect.h - 14) * std::min(1.0, kmh / top)});
-        }
-      }
-      if (path.points.size() > 1) {
-        scene_.add(std::move(path));
-      }
-    }
-  }
-
   const LanesInput& in_;
   const Measure& measure_;
   PlotSpan span_;
@@ -270,6 +285,24 @@ class Painter {
 };
 
 }  // namespace
+
+std::string sayBetween(const Lane& lane, double aS, double bS) {
+  const auto b = trace::between(*lane.record, lane.channel, *lane.analysis, aS, bS);
+  std::string text = lane.title + ": ";
+  text += b.value ? fmt::format("{}{}", *b.value > 0 ? "+" : "",
+                                units::format(*b.value, lane.analysis->unit))
+                  : std::string("no sample");
+  if (b.teeth) {
+    text += fmt::format(", {:.1f} teeth", *b.teeth);
+  }
+  if (b.meanHz) {
+    text += " at " + units::format(*b.meanHz, units::Unit::hertz);
+  }
+  if (b.kmh) {
+    text += ", " + units::format(*b.kmh, units::Unit::kmh);
+  }
+  return text;
+}
 
 PlotSpan plotSpan(double width) {
   return {kLeft + 18, width - kScaleW};

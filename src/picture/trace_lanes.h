@@ -5,6 +5,7 @@
 #include <string>
 #include <vector>
 
+#include "core/capture/pyramid.h"
 #include "core/capture/record.h"
 #include "core/trace/analysis.h"
 #include "picture/scene.h"
@@ -16,6 +17,7 @@ struct Lane {
   std::string subtitle;                     ///< "1.8 V p-p · 52 Hz · 17 % of RL at equal speed"
   const capture::Record* record = nullptr;  ///< null: an empty lane that says what to do
   std::size_t channel = 0;
+  const capture::Pyramid* pyramid = nullptr;  ///< of that channel; null: samples are looked at
   const trace::ChannelAnalysis* analysis = nullptr;
   Role colour = Role::wheel0;
   Dash dash = Dash::solid;
@@ -27,7 +29,9 @@ struct LanesInput {
   std::vector<Lane> lanes;
   double fromS = 0;  ///< part of the time that is shown
   double toS = 1;
-  std::optional<double> cursorS;
+  std::optional<double> cursorS;       ///< where the pointer is
+  std::optional<double> markA, markB;  ///< set cursors
+  bool aroundRest = false;             ///< each lane about its own rest level
   double width = 860;
   double height = 430;
 };
@@ -38,6 +42,10 @@ struct LanesInput {
 /// Lanes of equal height with a common voltage scale where units agree, time axis, and a speed
 /// strip when a speed is known.
 [[nodiscard]] Scene traceLanes(const LanesInput& input, const Measure& measure);
+
+/// One lane's figures between two set cursors: "RR: -0.32 V, 14.2 teeth at 119 Hz, 17 km/h".
+/// REQUIRES: the lane has a record and an analysis.
+[[nodiscard]] std::string sayBetween(const Lane& lane, double aS, double bS);
 
 /// Left and right end of the plotted time in pixels; for zooming and cursors.
 struct PlotSpan {

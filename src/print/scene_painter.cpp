@@ -73,7 +73,28 @@ class Brush {
     dash(pen, path);
     painter_.setPen(pen);
     painter_.setBrush(Qt::NoBrush);
-    painter_.drawPolyline(polygon);
+    // A long line that crosses itself is slow in one go; in short pieces it is not.
+    constexpr qsizetype kPiece = 24;
+    if (path.dash != picture::Dash::solid || polygon.size() <= 2 * kPiece) {
+      painter_.drawPolyline(polygon);
+      return;
+    }
+    for (qsizetype i = 0; i + 1 < polygon.size(); i += kPiece) {
+      const qsizetype count = qMin(kPiece + 1, polygon.size() - i);
+      painter_.drawPolyline(polygon.constData() + i, static_cast<int>(count));
+    }
+  }
+
+  void operator()(const picture::Columns& columns) {
+    const QColor paint = colour(columns.paint, theme_);
+    const bool smooth = painter_.testRenderHint(QPainter::Antialiasing);
+    painter_.setRenderHint(QPainter::Antialiasing, false);
+    double x = columns.x;
+    for (const auto& span : columns.spans) {
+      painter_.fillRect(QRectF(x, span.top, 1, span.bottom - span.top), paint);
+      x += 1;
+    }
+    painter_.setRenderHint(QPainter::Antialiasing, smooth);
   }
 
   void operator()(const Text& text) {

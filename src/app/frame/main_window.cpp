@@ -16,11 +16,13 @@
 #include "app/frame/dialogs.h"
 #include "app/frame/job_strip.h"
 #include "app/frame/next_panel.h"
+#include "app/frame/progress_strip.h"
 #include "app/frame/rail.h"
 #include "app/intake/intake_view.h"
 #include "app/line/line_view.h"
 #include "app/report/report_view.h"
 #include "app/style/theme.h"
+#include "app/trace/capture_loader.h"
 #include "app/trace/dial_panel.h"
 #include "app/trace/trace_view.h"
 
@@ -60,6 +62,8 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent) {
   notice_->setWordWrap(true);
   notice_->setTextFormat(Qt::PlainText);
   notice_->hide();
+  progress_ = new ProgressStrip(whole);
+  loader_ = new CaptureLoader(this);
   stack_ = new QStackedWidget(whole);
   intake_ = new IntakeView(model_);
   line_ = new LineView(model_);
@@ -82,6 +86,7 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent) {
   right->setSpacing(0);
   right->addWidget(strip_);
   right->addWidget(notice_);
+  right->addWidget(progress_);
   right->addLayout(work, 1);
   columns->addWidget(rail_);
   columns->addLayout(right, 1);
@@ -101,7 +106,15 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent) {
   connect(trace_, &TraceView::captureDropped, this, &MainWindow::addCapture);
   connect(trace_, &TraceView::fileWanted, this, &MainWindow::askForCapture);
   connect(panel_, &NextPanel::fileWanted, this, &MainWindow::askForCapture);
-  connect(dial, &DialPanel::spanWanted, trace_->lanes(), &LanesWidget::showSpan);
+  connect(dial, &DialPanel::spanWanted, trace_, &TraceView::showSpan);
+  connect(trace_, &TraceView::said, this, &MainWindow::say);
+  connect(&model_, &JobModel::captureDeferred, this,
+          [this](const QString& file) { readBeside(file, {}); });
+  connect(loader_, &CaptureLoader::progressed, this, [this](const QString& file, double share) {
+    progress_->show(tr("Reading %1").arg(QFileInfo(file).fileName()), share);
+  });
+  connect(loader_, &CaptureLoader::idle, progress_, &QWidget::hide);
+  connect(progress_, &ProgressStrip::cancelled, loader_, &CaptureLoader::cancel);
   connect(panel_, &NextPanel::testShown, this, [this] { showView(kLine); });
   connect(report_, &ReportView::saveWanted, this, &MainWindow::saveReport);
   connect(&model_, &JobModel::said, this, &MainWindow::say);
@@ -251,6 +264,10 @@ void MainWindow::addCapture(const QString& circuit, const QString& file) {
     openPath(file);
     return;
   }
+  if (model_.readsBeside(file)) {
+    readBeside(file, circuit);
+    return;
+  }
   const auto status = model_.addCapture(circuit, file);
   if (!status) {
     say(QString::fromStdString(status.error().sentence()), true);
@@ -262,6 +279,23 @@ void MainWindow::addCapture(const QString& circuit, const QString& file) {
           : tr("Trace of %1 added.").arg(circuit),
       false);
   showView(kTrace);
+}
+
+// A large capture: first read, then, with a circuit, added to it.
+void MainWindow::readBeside(const QString& file, const QString& circuit) {
+  loader_->read(file, model_.wantedOf(file, circuit),
+                [this, file, circuit](Result<diagnosis::LoadedCapture> loaded) {
+                  const bool ok = loaded.ok();
+                  if (!ok) {
+                    say(QString::fromStdString(loaded.error().sentence()), true);
+                  }
+                  if (ok || circuit.isEmpty()) {
+                    model_.takeCapture(file, std::move(loaded));
+                  }
+                  if (ok && !circuit.isEmpty()) {
+                    addCapture(circuit, file);
+                  }
+                });
 }
 
 void MainWindow::askForCapture(const QString& circuit) {

@@ -13,7 +13,9 @@ namespace haybale::app {
 class IntakeView;
 class JobStrip;
 class LineView;
+class CaptureLoader;
 class NextPanel;
+class ProgressStrip;
 class Rail;
 class ReportView;
 class TraceView;
@@ -46,6 +48,7 @@ class MainWindow : public QMainWindow {
  private:
   void makeActions();
   void addCapture(const QString& circuit, const QString& file);
+  void readBeside(const QString& file, const QString& circuit);
   void askForCapture(const QString& circuit);
   void askForJob();
   void saveReport(const QString& ending);
@@ -64,6 +67,8 @@ class MainWindow : public QMainWindow {
   ReportView* report_;
   QStackedWidget* side_ = nullptr;  // next move, or the ring dial beside the traces
   NextPanel* panel_;
+  CaptureLoader* loader_;
+  ProgressStrip* progress_;
 };
 
 }  // namespace haybale::app

@@ -49,7 +49,12 @@ std::vector<Shot> shots() {
          press(w, "line.edit");
          w.showView(MainWindow::kTrace);
        }},
-      {"report", [](MainWindow& w) { w.showView(MainWindow::kReport); }},
+      {"turns", [](MainWindow& w) { press(w, "trace.turns"); }},
+      {"report",
+       [](MainWindow& w) {
+         press(w, "trace.turns");
+         w.showView(MainWindow::kReport);
+       }},
   };
 }
 

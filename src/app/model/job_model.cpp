@@ -28,6 +28,8 @@ class SnapshotCommand : public QUndoCommand {
 };
 
 JobModel::JobModel(QObject* parent) : QObject(parent) {
+  // Some 20 ms of reading; larger captures would hold the window up.
+  shelf_.deferAbove(8U << 20);
   startNew();
 }
 
@@ -222,6 +224,39 @@ void JobModel::keepSelectionOnTheLine() {
 
 void JobModel::reassess() {
   assessment_ = diagnosis::assessCase(job_, folder_.toStdString(), shelf_);
+  for (const auto& file : shelf_.takeDeferred()) {
+    emit captureDeferred(QString::fromStdString(file));
+  }
+}
+
+bool JobModel::readsBeside(const QString& file) const {
+  return shelf_.wouldDefer(QFileInfo(file).absoluteFilePath().toStdString());
+}
+
+void JobModel::takeCapture(const QString& file, Result<diagnosis::LoadedCapture> loaded) {
+  const std::string path = QFileInfo(file).absoluteFilePath().toStdString();
+  if (loaded) {
+    shelf_.put(path, std::move(loaded.value()));
+  } else {
+    shelf_.refuse(path, loaded.error());
+  }
+  reassess();
+  emit changed();
+}
+
+std::function<std::vector<diagnosis::Wanted>(const capture::Record&)> JobModel::wantedOf(
+    const QString& file, const QString& circuit) const {
+  return [job = job_, folder = folder_.toStdString(),
+          path = QFileInfo(file).absoluteFilePath().toStdString(),
+          name = circuit.toStdString()](const capture::Record& record) {
+    auto wanted = diagnosis::wantedOf(job, folder, path, record);
+    if (const auto* c = job.find(name)) {
+      job::Evidence e;
+      e.test.circuit = name;
+      wanted.push_back({diagnosis::channelFor(record, e), diagnosis::traceOptions(job, *c)});
+    }
+    return wanted;
+  };
 }
 
 void JobModel::autosave(bool flush) {

@@ -59,6 +59,14 @@ class JobModel : public QObject {
   /// Adds a capture file as a trace of `circuit`. The file is read first; an unreadable one is not
   /// added.
   Status addCapture(const QString& circuit, const QString& file);
+  /// Whether a capture is so large that it is to be read beside the window first.
+  [[nodiscard]] bool readsBeside(const QString& file) const;
+  /// Takes what was read beside the window, or why it could not be; `changed` follows.
+  void takeCapture(const QString& file, Result<diagnosis::LoadedCapture> loaded);
+  /// What the job, or a reading of `circuit` still to be added, wants of a capture. Owns what it
+  /// looks at, for another thread.
+  [[nodiscard]] std::function<std::vector<diagnosis::Wanted>(const capture::Record&)> wantedOf(
+      const QString& file, const QString& circuit) const;
   /// Applies an edit that may be refused; then nothing changes, and the sentence is said.
   bool attempt(const QString& what, const std::function<Status(job::Case&)>& edit);
   /// Reads a typed line on top of a reading already there and puts it in its place, keeping its id.
@@ -88,6 +96,8 @@ class JobModel : public QObject {
   void selectionChanged();
   /// Another job is shown: boxes take their drafts anew.
   void reopened();
+  /// A capture of the job is to be read beside the window.
+  void captureDeferred(const QString& file);
   /// A sentence for the user; `bad` when something did not work.
   void said(const QString& sentence, bool bad);
 

@@ -61,6 +61,7 @@ QPushButton:disabled { color: @faint; border-color: @rule; }
 QPushButton[main="true"] { background: @ink; color: @panel; font-weight: bold; }
 QPushButton[flat="true"] { border: none; background: transparent; text-decoration: none; padding: 4px 8px; }
 QPushButton[flat="true"]:hover { background: @doubtTint; }
+QPushButton[flat="true"]:checked { background: @straw; color: #1f2a30; }
 QPushButton[flat="true"]:disabled { color: @faint; }
 QLabel[faint="true"] { color: @faint; }
 QLabel[bad="true"] { color: @alarm; font-weight: bold; }

@@ -12,6 +12,7 @@
 
 #include "app/style/theme.h"
 #include "app/style/words.h"
+#include "core/trace/findings.h"
 #include "picture/lanes_of.h"
 #include "picture/ring_dial.h"
 #include "print/scene_painter.h"
@@ -155,18 +156,8 @@ void DialPanel::showTooth(int position) {
   if (!a || !a->ring) {
     return;
   }
-  for (std::size_t i = 0; i + 1 < a->teeth.size(); ++i) {
-    const auto& t = a->teeth[i];
-    const long from = t.number;
-    const long to = a->teeth[i + 1].number;
-    for (long n = from; n < to; ++n) {
-      if (n % a->ring->teeth == position) {
-        const double single = t.periodS / static_cast<double>(to - from);
-        const double at = t.riseS + single * static_cast<double>(n - from);
-        emit spanWanted(at - 4 * single, at + 5 * single);
-        return;
-      }
-    }
+  if (const auto span = trace::firstPass(*a, position)) {
+    emit spanWanted(span->first, span->second);
   }
 }
 

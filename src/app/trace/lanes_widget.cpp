@@ -8,6 +8,8 @@
 
 #include "app/frame/job_strip.h"
 #include "app/style/theme.h"
+#include "app/style/words.h"
+#include "core/capture/excerpt.h"
 #include "picture/lanes_of.h"
 #include "print/scene_painter.h"
 
@@ -55,6 +57,9 @@ void LanesWidget::rebuild() {
   input.fromS = fromS_;
   input.toS = toS_;
   input.cursorS = cursorS_;
+  input.markA = markA_;
+  input.markB = markB_;
+  input.aroundRest = aroundRest_;
   input.width = width();
   input.height = height();
   scene_ = picture::traceLanes(input, print::measure());
@@ -95,8 +100,75 @@ void LanesWidget::wheelEvent(QWheelEvent* event) {
   zoom(std::pow(0.8, event->angleDelta().y() / 120.0), timeAt(event->position().x()));
 }
 
+void LanesWidget::setAroundRest(bool on) {
+  aroundRest_ = on;
+  rebuild();
+}
+
+void LanesWidget::setMark(std::optional<double>& mark) {
+  mark = cursorS_.value_or((fromS_ + toS_) / 2);
+  rebuild();
+  emit cursorsChanged();
+}
+
+QStringList LanesWidget::readout() const {
+  QStringList out;
+  if (!markA_ || !markB_) {
+    return out;
+  }
+  for (const auto& lane : lanes_) {
+    if (lane.record && lane.analysis) {
+      out << q(picture::sayBetween(lane, *markA_, *markB_));
+    }
+  }
+  return out;
+}
+
+QString LanesWidget::spanBetween() const {
+  if (!markA_ || !markB_ || *markA_ == *markB_) {
+    return {};
+  }
+  const double s = *markB_ - *markA_;
+  return tr("A to B: %1, %2")
+      .arg(q(units::format(s, units::Unit::second)),
+           q(units::format(1 / std::abs(s), units::Unit::hertz)));
+}
+
+capture::Record LanesWidget::visible() const {
+  std::vector<capture::ExcerptSource> sources;
+  for (const auto& lane : lanes_) {
+    if (lane.record) {
+      sources.push_back({lane.record, lane.channel, lane.title});
+    }
+  }
+  return capture::excerpt(sources, fromS_, toS_);
+}
+
+// A click on a flag goes to the finding's place.
+bool LanesWidget::followFlag(QPointF at) {
+  const auto* spot = scene_.spotAt({at.x(), at.y()});
+  if (!spot || !spot->id.starts_with("flag:")) {
+    return false;
+  }
+  const std::size_t colon = spot->id.rfind(':');
+  const std::string wheel = spot->id.substr(5, colon - 5);
+  const auto index = static_cast<std::size_t>(std::stoul(spot->id.substr(colon + 1)));
+  for (const auto& lane : lanes_) {
+    if (lane.id == wheel && lane.analysis && index < lane.analysis->findings.size()) {
+      if (const auto& place = lane.analysis->findings[index].place) {
+        showSpan(place->first, place->second);
+        return true;
+      }
+    }
+  }
+  return false;
+}
+
 void LanesWidget::mousePressEvent(QMouseEvent* event) {
   dragFrom_ = event->position();
+  if (followFlag(event->position())) {
+    return;
+  }
   const QString circuit = circuitAt(event->position());
   for (const auto& lane : lanes_) {
     if (!lane.record && QString::fromStdString(lane.id) == circuit) {
@@ -136,6 +208,18 @@ void LanesWidget::keyPressEvent(QKeyEvent* event) {
       return;
     case Qt::Key_Home:
       showAll();
+      return;
+    case Qt::Key_A:
+      setMark(markA_);
+      return;
+    case Qt::Key_B:
+      setMark(markB_);
+      return;
+    case Qt::Key_Escape:
+      markA_.reset();
+      markB_.reset();
+      rebuild();
+      emit cursorsChanged();
       return;
     case Qt::Key_O:
       emit fileWanted(model_.selection().circuit);

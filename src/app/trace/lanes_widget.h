@@ -19,10 +19,19 @@ class LanesWidget : public QWidget {
   void showAll();
   /// Shows a stretch of time, as far as the record covers it.
   void showSpan(double fromS, double toS);
+  /// Shows every lane about its own rest level, or as measured.
+  void setAroundRest(bool on);
+  /// What lies between the two set cursors, one sentence a wheel; empty until both are set.
+  [[nodiscard]] QStringList readout() const;
+  /// The time between them: "A to B: 119 ms, 8.4 Hz".
+  [[nodiscard]] QString spanBetween() const;
+  /// What is shown, wheel by wheel, for a file; no channel when nothing is loaded.
+  [[nodiscard]] capture::Record visible() const;
 
  signals:
   void captureDropped(const QString& circuit, const QString& file);
   void fileWanted(const QString& circuit);
+  void cursorsChanged();
 
  protected:
   void paintEvent(QPaintEvent* event) override;
@@ -39,8 +48,10 @@ class LanesWidget : public QWidget {
   void rebuild();
   void zoom(double factor, double aroundS);
   void pan(double seconds);
+  void setMark(std::optional<double>& mark);
   [[nodiscard]] double timeAt(double x) const;
   [[nodiscard]] QString circuitAt(QPointF at) const;
+  bool followFlag(QPointF at);
 
   JobModel& model_;
   picture::Scene scene_;
@@ -49,6 +60,9 @@ class LanesWidget : public QWidget {
   double fromS_ = 0;
   double toS_ = 1;
   std::optional<double> cursorS_;
+  std::optional<double> markA_;
+  std::optional<double> markB_;
+  bool aroundRest_ = false;
   QPointF dragFrom_;
 };
 

@@ -2,34 +2,31 @@
 
 #include <QLabel>
 #include <QPushButton>
+#include <QStackedWidget>
 #include <QVBoxLayout>
 
+#include "app/frame/dialogs.h"
 #include "app/style/theme.h"
+#include "app/style/words.h"
+#include "app/trace/finding_row.h"
+#include "app/trace/turns_widget.h"
+#include "core/capture/open.h"
 #include "picture/lanes_of.h"
-#include "picture/line_board.h"
 
 namespace haybale::app {
-
-using picture::Role;
 
 namespace {
 
 constexpr int kMostFindings = 4;
 
-QString q(const std::string& text) {
-  return QString::fromStdString(text);
-}
-
-Role toneOf(trace::Severity severity) {
-  return severity == trace::Severity::fault     ? Role::alarm
-         : severity == trace::Severity::suspect ? Role::doubt
-                                                : Role::good;
-}
-
-QString wordOf(trace::Severity severity) {
-  return severity == trace::Severity::fault     ? QObject::tr("fault")
-         : severity == trace::Severity::suspect ? QObject::tr("suspect")
-                                                : QObject::tr("good");
+QPushButton* flatButton(const QString& text, const char* name, const QString& tip,
+                        QWidget* parent) {
+  auto* button = new QPushButton(text, parent);
+  button->setProperty("flat", true);
+  button->setObjectName(QString::fromLatin1(name));
+  button->setToolTip(tip);
+  button->setFocusPolicy(Qt::TabFocus);
+  return button;
 }
 
 }  // namespace
@@ -43,32 +40,33 @@ TraceView::TraceView(JobModel& model, QWidget* parent) : QWidget(parent), model_
   auto* top = new QHBoxLayout;
   head_ = new QLabel(this);
   head_->setProperty("sub", true);
-  auto* all = new QPushButton(tr("Whole record"), this);
-  all->setProperty("flat", true);
-  all->setToolTip(tr("Home"));
-  auto* open = new QPushButton(tr("Open a capture"), this);
-  open->setProperty("flat", true);
-  open->setObjectName(QStringLiteral("trace.open"));
   top->addWidget(head_, 1);
-  top->addWidget(all);
-  top->addWidget(open);
+  makeButtons(top);
   column->addLayout(top);
   lanes_ = new LanesWidget(model_, this);
-  column->addWidget(lanes_, 1);
+  turns_ = new TurnsWidget(model_, this);
+  pages_ = new QStackedWidget(this);
+  pages_->addWidget(lanes_);
+  pages_->addWidget(turns_);
+  column->addWidget(pages_, 1);
+  readout_ = new QLabel(this);
+  readout_->setObjectName(QStringLiteral("trace.readout"));
+  readout_->setTextFormat(Qt::PlainText);
+  readout_->setWordWrap(true);
+  readout_->hide();
+  column->addWidget(readout_);
   findings_ = new QWidget(this);
   findings_->setObjectName(QStringLiteral("trace.findings"));
   findingRows_ = new QVBoxLayout(findings_);
   findingRows_->setContentsMargins(0, 0, 0, 0);
   findingRows_->setSpacing(6);
   column->addWidget(findings_);
-  auto* hint = new QLabel(
-      tr("Drop a capture on a wheel. The wheel of the mouse zooms, drag pans, Home shows all."),
-      this);
+  auto* hint = new QLabel(tr("Drop a capture on a wheel. Mouse wheel zooms, drag pans, Home shows "
+                             "all; A and B set cursors where the pointer is, Esc takes them off."),
+                          this);
   hint->setProperty("faint", true);
   column->addWidget(hint);
-  connect(all, &QPushButton::clicked, lanes_, &LanesWidget::showAll);
-  connect(open, &QPushButton::clicked, this,
-          [this] { emit fileWanted(model_.selection().circuit); });
+  connect(lanes_, &LanesWidget::cursorsChanged, this, &TraceView::sayCursors);
   connect(lanes_, &LanesWidget::captureDropped, this, &TraceView::captureDropped);
   connect(lanes_, &LanesWidget::fileWanted, this, &TraceView::fileWanted);
   connect(&model_, &JobModel::changed, this, &TraceView::refresh);
@@ -76,15 +74,80 @@ TraceView::TraceView(JobModel& model, QWidget* parent) : QWidget(parent), model_
   refresh();
 }
 
+void TraceView::makeButtons(QHBoxLayout* row) {
+  auto* turns = flatButton(tr("Turns overlaid"), "trace.turns",
+                           tr("Lay the turns over each other by the angle"), this);
+  turns->setCheckable(true);
+  auto* rest =
+      flatButton(tr("About rest level"), "trace.rest",
+                 tr("Take each wheel's rest level off, to see a small wave on a high one"), this);
+  rest->setCheckable(true);
+  auto* all = flatButton(tr("Whole record"), "trace.all", tr("Home"), this);
+  auto* save = flatButton(tr("Save what is shown"), "trace.export",
+                          tr("The shown stretch of all wheels as CSV or WAV"), this);
+  auto* open = flatButton(tr("Open a capture"), "trace.open", tr("O"), this);
+  for (auto* button : {turns, rest, all, save, open}) {
+    row->addWidget(button);
+  }
+  connect(turns, &QPushButton::toggled, this,
+          [this](bool on) { pages_->setCurrentIndex(on ? 1 : 0); });
+  connect(rest, &QPushButton::toggled, this, [this](bool on) { lanes_->setAroundRest(on); });
+  connect(all, &QPushButton::clicked, this, [this] { lanes_->showAll(); });
+  connect(save, &QPushButton::clicked, this, &TraceView::exportShown);
+  connect(open, &QPushButton::clicked, this,
+          [this] { emit fileWanted(model_.selection().circuit); });
+}
+
+void TraceView::showSpan(double fromS, double toS) {
+  findChild<QPushButton*>(QStringLiteral("trace.turns"))->setChecked(false);
+  lanes_->showSpan(fromS, toS);
+}
+
+void TraceView::exportShown() {
+  const auto record = lanes_->visible();
+  if (record.channels.empty()) {
+    emit said(tr("There is nothing to save yet: drop a capture on a wheel first."), true);
+    return;
+  }
+  const QString path =
+      dialogs().saveFile(this, tr("Save what is shown"), QStringLiteral("traces.csv"),
+                         QStringLiteral("CSV (*.csv);;WAV (*.wav)"));
+  if (path.isEmpty()) {
+    return;
+  }
+  const auto status = capture::saveCapture(path.toStdString(), record);
+  emit said(status ? tr("%1 samples of %2 wheels saved in %3.")
+                         .arg(record.size())
+                         .arg(record.channels.size())
+                         .arg(path)
+                   : q(status.error().sentence()),
+            !status);
+}
+
+void TraceView::sayCursors() {
+  const QStringList wheels = lanes_->readout();
+  readout_->setVisible(!wheels.isEmpty());
+  readout_->setText(wheels.isEmpty() ? QString()
+                                     : lanes_->spanBetween() + QStringLiteral("   \u00b7   ") +
+                                           wheels.join(QStringLiteral("   \u00b7   ")));
+}
+
 void TraceView::refresh() {
   while (auto* item = findingRows_->takeAt(0)) {
-    delete item->widget();
+    item->widget()->hide();  // it may be the sender of what brought us here
+    item->widget()->deleteLater();
     delete item;
   }
   const auto lanes = picture::lanesOf(model_.job(), model_.assessment());
-  head_->setText(lanes.size() == 2   ? tr("%1 against %2").arg(q(lanes[1].title), q(lanes[0].title))
-                 : lanes.size() == 1 ? q(lanes[0].title)
-                                     : tr("No circuit"));
+  QStringList others;
+  for (std::size_t i = 0; i + 1 < lanes.size(); ++i) {
+    others << q(lanes[i].title);
+  }
+  head_->setText(
+      lanes.empty() ? tr("No circuit")
+      : others.isEmpty()
+          ? q(lanes.back().title)
+          : tr("%1 against %2").arg(q(lanes.back().title), others.join(QStringLiteral(", "))));
   int shown = 0;
   for (auto lane = lanes.rbegin(); lane != lanes.rend(); ++lane) {
     if (!lane->analysis) {
@@ -94,18 +157,12 @@ void TraceView::refresh() {
       if (++shown > kMostFindings) {
         return;
       }
-      auto* row = new QLabel(findings_);
-      row->setTextFormat(Qt::PlainText);
-      row->setWordWrap(true);
-      row->setObjectName(QStringLiteral("finding.") + q(f.code));
-      row->setText(QStringLiteral("%1, %2: %3").arg(q(lane->title), wordOf(f.severity), q(f.text)));
-      row->setStyleSheet(
-          QStringLiteral("background: %1; border: 1px solid %2; border-left: 7px solid %3; "
-                         "border-radius: 4px; padding: 7px 10px; font-size: 15px;")
-              .arg(css(Role::panel), css(Role::rule), css(toneOf(f.severity))));
+      auto* row = new FindingRow(q(lane->title), f, findings_);
+      connect(row, &FindingRow::spanWanted, this, &TraceView::showSpan);
       findingRows_->addWidget(row);
     }
   }
+  sayCursors();
 }
 
 }  // namespace haybale::app

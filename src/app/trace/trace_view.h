@@ -1,15 +1,19 @@
-// The trace desk, first cut: the suspect wheel over its good peer, what was found, what the
-// comparison says.
+// The trace desk: the suspect wheel under its peer and any other that was recorded, over time or
+// turn upon turn; what was found, what the comparison says, what lies between the cursors.
 #pragma once
 
 #include <QWidget>
 
 #include "app/trace/lanes_widget.h"
 
+class QHBoxLayout;
 class QLabel;
+class QStackedWidget;
 class QVBoxLayout;
 
 namespace haybale::app {
+
+class TurnsWidget;
 
 class TraceView : public QWidget {
   Q_OBJECT
@@ -21,13 +25,24 @@ class TraceView : public QWidget {
  signals:
   void captureDropped(const QString& circuit, const QString& file);
   void fileWanted(const QString& circuit);
+  void said(const QString& sentence, bool bad);
+
+ public slots:
+  /// Goes to a stretch of time, away from the overlaid turns.
+  void showSpan(double fromS, double toS);
 
  private:
   void refresh();
+  void makeButtons(QHBoxLayout* row);
+  void exportShown();
+  void sayCursors();
 
   JobModel& model_;
   QLabel* head_;
   LanesWidget* lanes_;
+  TurnsWidget* turns_;
+  QStackedWidget* pages_;
+  QLabel* readout_;
   QWidget* findings_;
   QVBoxLayout* findingRows_;
 };

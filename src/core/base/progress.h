@@ -15,6 +15,11 @@ class Progress {
     done_ = 0;
     total_ = total;
   }
+  /// As new: nothing done, not cancelled.
+  void reset() {
+    begin(0);
+    cancelled_ = false;
+  }
   void advance(std::size_t amount) { done_ += amount; }
   void cancel() { cancelled_ = true; }
 

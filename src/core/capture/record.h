@@ -1,6 +1,7 @@
 // A capture: one or more channels of samples over a common time.
 #pragma once
 
+#include <algorithm>
 #include <cstddef>
 #include <limits>
 #include <string>
@@ -34,6 +35,15 @@ struct TimeBase {
   [[nodiscard]] bool uniform() const { return timesS.empty(); }
   [[nodiscard]] double at(std::size_t i) const {
     return uniform() ? startS + stepS * static_cast<double>(i) : timesS[i];
+  }
+  /// Index of the last sample taken at or before `s`; 0 before the first. May lie behind the last
+  /// sample of a uniform record.
+  [[nodiscard]] std::size_t indexAt(double s) const {
+    if (uniform()) {
+      return stepS > 0 && s > startS ? static_cast<std::size_t>((s - startS) / stepS + 1e-6) : 0;
+    }
+    const auto next = std::upper_bound(timesS.begin(), timesS.end(), s);
+    return next == timesS.begin() ? 0 : static_cast<std::size_t>(next - timesS.begin()) - 1;
   }
   [[nodiscard]] double rateHz() const { return stepS > 0 ? 1 / stepS : 0; }
 };

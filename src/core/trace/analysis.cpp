@@ -326,6 +326,25 @@ void readTeeth(const Reading& r, ChannelAnalysis& out) {
   out.teeth = std::move(teeth);
 }
 
+// Output is proportional to speed: from the flux swing, the tooth frequency at which the peak to
+// peak is what the module needs, and from that the speed.
+void findLossSpeed(ChannelAnalysis& out, const Options& options) {
+  if (!out.fluxSwingMwb || !(*out.fluxSwingMwb > 0) || !out.speedKmh || !out.frequencyHz) {
+    return;
+  }
+  const double hz = options.lossVolts / 2 / (2 * std::numbers::pi * *out.fluxSwingMwb * 1e-3);
+  out.lostBelowKmh = hz * out.speedKmh->median / out.frequencyHz->median;
+}
+
+// Pulses near the mains' frequency would be taken for hum, and so would those of a slower wheel
+// whose overtones lie there.
+void findHum(const Reading& r, ChannelAnalysis& out) {
+  const bool apart = !out.frequencyHz || out.frequencyHz->min > 85;
+  if (apart && r.time.uniform()) {
+    out.hum = humOf(r.samples, r.time.rateHz());
+  }
+}
+
 void scaleLevels(ChannelAnalysis& out, double scale) {
   if (scale == 1) {
     return;
@@ -337,6 +356,9 @@ void scaleLevels(ChannelAnalysis& out, double scale) {
   }
   for (auto& d : out.dropouts) {
     d.level *= scale;
+  }
+  if (out.hum) {
+    out.hum->amplitude *= scale;
   }
   for (auto& c : out.cycles) {
     c.high *= scale;
@@ -359,6 +381,7 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
   // Volts across the sense resistor are read as they are, and turned into amperes at the end.
   const bool sensed = options.senseOhm && channel.unit == units::Unit::volt;
   const double scale = sensed ? 1 / *options.senseOhm : 1;
+  out.senseOhm = sensed ? options.senseOhm : std::nullopt;
   out.unit = sensed ? units::Unit::ampere : channel.unit;
   out.samples = samples.size();
   out.rateHz = record.time.rateHz();
@@ -376,6 +399,9 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
   if (d.count() < 8 || swing < std::max(least / scale, 8 * out.levels.noiseRms)) {
     out.signal = d.count() < 8 ? Signal::unknown : Signal::flat;
     measureFlat(out, d);
+    if (d.count() >= 8 && record.time.uniform()) {
+      out.hum = humOf(samples, record.time.rateHz());
+    }
     scaleLevels(out, scale);
     findFaults(out, options);
     return out;
@@ -387,6 +413,8 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
   readPulses(reading, out);
   readCode(reading, out);
   readTeeth(reading, out);
+  findHum(reading, out);
+  findLossSpeed(out, options);
   scaleLevels(out, scale);
   findFaults(out, options);
   return out;

@@ -9,6 +9,7 @@
 
 #include "core/capture/record.h"
 #include "core/circuit/line.h"
+#include "core/trace/hum.h"
 #include "core/trace/pulses.h"
 #include "core/trace/teeth.h"
 
@@ -31,6 +32,8 @@ struct Finding {
   Severity severity = Severity::note;
   double confidence = 0;  ///< 0..1
   std::string text;       ///< one sentence with its figures
+  /// Where on the record it shows first, from and to in seconds; empty when everywhere.
+  std::optional<std::pair<double, double>> place = std::nullopt;
 };
 
 struct Options {
@@ -39,6 +42,9 @@ struct Options {
   std::optional<double> teeth;
   std::optional<double> circumferenceM;
   std::optional<double> senseOhm;  ///< turns volts into amperes
+  /// Passive: peak to peak below which the module no longer counts pulses, in volts. Modules
+  /// differ; 0.2 V is common practice, no source.
+  double lossVolts = 0.2;
 };
 
 struct Levels {
@@ -90,6 +96,11 @@ struct ChannelAnalysis {
   std::optional<Range> speedKmh;
   std::optional<double>
       fluxSwingMwb;  ///< passive: half the peak to peak over 2 pi f, milliweber-turns
+  /// Passive, circumference and teeth known: speed below which the peak to peak falls under
+  /// `Options::lossVolts`; output is proportional to speed.
+  std::optional<double> lostBelowKmh;
+  std::optional<Hum> hum;          ///< mains hum, where no pulses lie at its frequency
+  std::optional<double> senseOhm;  ///< as given, when volts were turned into amperes
   std::vector<Pulse> pulses;
   std::vector<Cycle> cycles;
   std::vector<Finding> findings;  ///< the main one first
@@ -98,7 +109,7 @@ struct ChannelAnalysis {
 /// One quantity of two channels side by side.
 struct Comparison {
   std::string a, b;
-  std::string quantity;  ///< "flux-swing", "swing"
+  std::string quantity;  ///< "flux-swing", "swing", "low-level", "high-level", "jitter", "teeth"
   double ratio = 0;      ///< a over b
   std::string text;
 };
@@ -120,6 +131,17 @@ inline constexpr double kWeakFault = 0.5;
 /// swing (volts per hertz), square waves by their swing. Empty when they have nothing in common to
 /// compare.
 [[nodiscard]] std::optional<Comparison> compare(const ChannelAnalysis& a, const ChannelAnalysis& b);
+
+/// `compare`, then whatever else the two have in common: both levels of square waves, the scatter
+/// of single pitches, the number of teeth.
+[[nodiscard]] std::vector<Comparison> compareAll(const ChannelAnalysis& a,
+                                                 const ChannelAnalysis& b);
+
+/// How much wider than its peer's a gap must be to give `ratio` of its output, in tooth pitches: by
+/// the spacing law, output falls as exp(-2 pi gap / pitch) (R. L. Wallace, "The reproduction of
+/// magnetically recorded signals", Bell System Technical Journal 30, 1951: 54.6 dB a wavelength).
+/// Negative when the output is higher. REQUIRES: ratio > 0.
+[[nodiscard]] double gapDifferenceInPitches(double ratio);
 
 /// Adds `weak-output` to the weaker of two compared channels, in place of a `healthy` said before
 /// it was compared.

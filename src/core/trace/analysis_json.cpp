@@ -80,13 +80,18 @@ Json channelJson(const ChannelAnalysis& a) {
   }
   out["speed_kmh"] = range(a.speedKmh);
   out["flux_swing_mwb"] = number(a.fluxSwingMwb);
+  out["lost_below_kmh"] = number(a.lostBelowKmh);
+  out["hum"] =
+      a.hum ? Json{{"hz", a.hum->hz}, {"amplitude", number(a.hum->amplitude)}} : Json(nullptr);
   out["findings"] = Json::array();
   for (const auto& f : a.findings) {
-    out["findings"].push_back({{"code", f.code},
-                               {"where", kWhereNames[static_cast<std::size_t>(f.where)]},
-                               {"severity", kSeverityNames[static_cast<std::size_t>(f.severity)]},
-                               {"confidence", number(f.confidence)},
-                               {"text", text::toUtf8(f.text)}});
+    out["findings"].push_back(
+        {{"code", f.code},
+         {"where", kWhereNames[static_cast<std::size_t>(f.where)]},
+         {"severity", kSeverityNames[static_cast<std::size_t>(f.severity)]},
+         {"confidence", number(f.confidence)},
+         {"text", text::toUtf8(f.text)},
+         {"place_s", f.place ? Json{f.place->first, f.place->second} : Json(nullptr)}});
   }
   return out;
 }

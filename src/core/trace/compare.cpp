@@ -1,10 +1,20 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <cmath>
+#include <numbers>
 
 #include "core/trace/analysis.h"
 
 namespace haybale::trace {
+
+namespace {
+
+bool isSquare(const ChannelAnalysis& c) {
+  return c.signal == Signal::active || c.signal == Signal::activePwm || c.signal == Signal::hall;
+}
+
+}  // namespace
 
 std::optional<Comparison> compare(const ChannelAnalysis& a, const ChannelAnalysis& b) {
   Comparison out;
@@ -18,9 +28,6 @@ std::optional<Comparison> compare(const ChannelAnalysis& a, const ChannelAnalysi
         100 * out.ratio, b.name, *a.fluxSwingMwb, *b.fluxSwingMwb);
     return out;
   }
-  const auto isSquare = [](const ChannelAnalysis& c) {
-    return c.signal == Signal::active || c.signal == Signal::hall;
-  };
   if (isSquare(a) && isSquare(b) && a.unit == b.unit && b.levels.peakToPeak > 0) {
     out.quantity = "swing";
     out.ratio = a.levels.peakToPeak / b.levels.peakToPeak;
@@ -30,6 +37,41 @@ std::optional<Comparison> compare(const ChannelAnalysis& a, const ChannelAnalysi
     return out;
   }
   return std::nullopt;
+}
+
+std::vector<Comparison> compareAll(const ChannelAnalysis& a, const ChannelAnalysis& b) {
+  std::vector<Comparison> out;
+  if (auto main = compare(a, b)) {
+    out.push_back(std::move(*main));
+  }
+  const auto add = [&](const char* quantity, double x, double y, const std::string& text) {
+    if (x > 0 && y > 0) {
+      out.push_back({a.name, b.name, quantity, x / y, text});
+    }
+  };
+  if (isSquare(a) && isSquare(b) && a.unit == b.unit) {
+    const auto level = [&](const char* quantity, const char* word, double x, double y) {
+      add(quantity, x, y,
+          fmt::format("The {} level of {} is {}, of {} {}.", word, a.name, units::format(x, a.unit),
+                      b.name, units::format(y, b.unit)));
+    };
+    level("low-level", "lower", a.levels.low, b.levels.low);
+    level("high-level", "upper", a.levels.high, b.levels.high);
+  }
+  if (a.cycles.size() > 30 && b.cycles.size() > 30) {
+    add("jitter", a.unevenPercent, b.unevenPercent,
+        fmt::format("Single pitches scatter by {:.2g} % on {}, by {:.2g} % on {}.", a.unevenPercent,
+                    a.name, b.unevenPercent, b.name));
+  }
+  if (a.ring && b.ring) {
+    add("teeth", a.ring->teeth, b.ring->teeth,
+        fmt::format("{} has {} teeth, {} {}.", a.name, a.ring->teeth, b.name, b.ring->teeth));
+  }
+  return out;
+}
+
+double gapDifferenceInPitches(double ratio) {
+  return -std::log(ratio) / (2 * std::numbers::pi);
 }
 
 void applyComparison(const Comparison& comparison, ChannelAnalysis& a, ChannelAnalysis& b) {
@@ -50,6 +92,14 @@ void applyComparison(const Comparison& comparison, ChannelAnalysis& a, ChannelAn
       "{} gives {:.0f} % of the output of {} at equal speed: a gap too wide, a weak coil, or "
       "resistance in the line.",
       weak.name, 100 * ratio, strong.name);
+  if (comparison.quantity == "flux-swing") {
+    finding.text += fmt::format(" By the gap alone: {:.2f} of a tooth pitch wider.",
+                                gapDifferenceInPitches(ratio));
+    if (weak.lostBelowKmh && strong.lostBelowKmh) {
+      finding.text += fmt::format(" Lost below some {:.1f} km/h, the peer below {:.1f}.",
+                                  *weak.lostBelowKmh, *strong.lostBelowKmh);
+    }
+  }
   weak.findings.push_back(finding);
   std::stable_sort(weak.findings.begin(), weak.findings.end(),
                    [](const Finding& x, const Finding& y) { return x.severity > y.severity; });

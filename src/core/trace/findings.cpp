@@ -40,6 +40,7 @@ class Judge {
     output();
     currents();
     evenness();
+    hum();
     if (!a_.codedSays.empty()) {
       note("coded", Where::none, a_.codedSays + ".");
     }
@@ -127,15 +128,24 @@ class Judge {
       if (t.kind == ToothKind::missing) {
         add("missing-tooth", Where::ring, Severity::fault, sure(t),
             fmt::format("Absent: {}: the ring or its encoder, not sensor or wiring.", where(t)));
+        placeAt(t);
       } else if (t.kind == ToothKind::shallow) {
         add("damaged-tooth", Where::ring,
             t.amountPercent >= kShallowFault ? Severity::fault : Severity::suspect, sure(t),
             fmt::format("Gives {:.0f} % less: {}: bent, chipped or dirty.", t.amountPercent,
                         where(t)));
+        placeAt(t);
       }
     }
     gaps(teeth);
     runout();
+  }
+
+  // Of the finding just added: the first pass of that tooth, with a few neighbours.
+  void placeAt(const IrregularTooth& t) {
+    if (const auto span = firstPass(a_, t.position)) {
+      a_.findings.back().place = span;
+    }
   }
 
   [[nodiscard]] double sure(const IrregularTooth& t) const {
@@ -161,11 +171,13 @@ class Judge {
             fmt::format("One gap is {:.0f} % wider, the rest even: behind {}: the ring has cracked "
                         "and opened.",
                         t.amountPercent, where(t)));
+        placeAt(t);
       } else if (t.kind == ToothKind::wide || t.kind == ToothKind::narrow) {
         add("damaged-tooth", Where::ring, Severity::suspect, sure(t),
             fmt::format("The gap is {:.0f} % {}: behind {}: a tooth out of its place.",
                         t.amountPercent, t.kind == ToothKind::wide ? "wider" : "narrower",
                         where(t)));
+        placeAt(t);
       }
     }
   }
@@ -189,19 +201,33 @@ class Judge {
     std::size_t shorts = 0;
     std::size_t rustles = 0;
     double longest = 0;
+    const auto kindOf = [&](const Dropout& d) {
+      return d.kind == DropoutKind::noise ? &rustles : isShort(d) ? &shorts : &opens;
+    };
     for (const auto& d : a_.dropouts) {
       longest = std::max(longest, d.endS - d.startS);
-      const bool noise = d.kind == DropoutKind::noise;
-      (noise ? rustles : isShort(d) ? shorts : opens) += 1;
+      *kindOf(d) += 1;
     }
+    // The finding just added shows at the first dropout of its kind.
+    const auto place = [&](const std::size_t* kind) {
+      const auto first = std::find_if(a_.dropouts.begin(), a_.dropouts.end(),
+                                      [&](const Dropout& d) { return kindOf(d) == kind; });
+      if (*kind > 0 && first != a_.dropouts.end()) {
+        const double margin = 1.5 * (first->endS - first->startS) + 0.02;
+        a_.findings.back().place = std::pair{first->startS - margin, first->endS + margin};
+      }
+    };
     sayDropouts("intermittent-open", opens, longest,
                 "the line goes to its unloaded level: a wire "
                 "or contact lets go");
+    place(&opens);
     sayDropouts("intermittent-short", shorts, longest,
                 "the line is pulled to ground or supply: a chafed wire");
+    place(&shorts);
     if (rustles > 0) {
       add("noisy", Where::wiring, Severity::suspect, 0.6,
           fmt::format("{} stretches of mere noise: a contact that crackles.", rustles));
+      place(&rustles);
     }
   }
 
@@ -275,6 +301,17 @@ class Judge {
     }
   }
 
+  // Said, never blamed: hum alone stops no module.
+  void hum() {
+    const double least = a_.unit == units::Unit::ampere ? 2e-4 : 0.02;
+    if (a_.hum && a_.hum->amplitude > least) {
+      note("hum", Where::wiring,
+           fmt::format("Mains hum of {:.0f} Hz, {} peak, rides on it: leads or shield pick it up; "
+                       "mind it when levels are near a limit.",
+                       a_.hum->hz, level(a_.hum->amplitude)));
+    }
+  }
+
   void healthy() {
     const bool sound = std::none_of(a_.findings.begin(), a_.findings.end(),
                                     [](auto& f) { return f.severity != Severity::note; });
@@ -337,6 +374,20 @@ std::string decidingStep(const ChannelAnalysis& a) {
     return "Nothing on this record. Repeat it under the complaint: bump, steering, wet, creep.";
   }
   return "Repeat the record with the leads at a second contact.";
+}
+
+std::optional<std::pair<double, double>> firstPass(const ChannelAnalysis& a, int position) {
+  for (std::size_t i = 0; a.ring && i + 1 < a.teeth.size(); ++i) {
+    const auto& t = a.teeth[i];
+    for (long n = t.number; n < a.teeth[i + 1].number; ++n) {
+      if (n % a.ring->teeth == position) {
+        const double single = t.periodS / static_cast<double>(a.teeth[i + 1].number - t.number);
+        const double at = t.riseS + single * static_cast<double>(n - t.number);
+        return std::pair{at - 4 * single, at + 5 * single};
+      }
+    }
+  }
+  return std::nullopt;
 }
 
 void findFaults(ChannelAnalysis& a, const Options& options) {

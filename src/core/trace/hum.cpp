@@ -1,0 +1,66 @@
+#include "core/trace/hum.h"
+
+#include <algorithm>
+#include <cmath>
+#include <complex>
+#include <numbers>
+#include <vector>
+
+namespace haybale::trace {
+
+double amplitudeAt(std::span<const float> samples, double rateHz, double hz) {
+  if (samples.size() < 8) {
+    return 0;
+  }
+  double mean = 0;
+  std::size_t count = 0;
+  for (const float v : samples) {
+    if (!std::isnan(v)) {
+      mean += v;
+      ++count;
+    }
+  }
+  mean /= static_cast<double>(std::max<std::size_t>(1, count));
+  const auto n = static_cast<double>(samples.size());
+  const std::complex<double> turn = std::polar(1.0, -2 * std::numbers::pi * hz / rateHz);
+  const std::complex<double> bend = std::polar(1.0, 2 * std::numbers::pi / n);
+  std::complex<double> phase = 1;
+  std::complex<double> window = 1;
+  std::complex<double> sum = 0;
+  double weight = 0;
+  for (const float v : samples) {
+    const double w = 0.5 - 0.5 * window.real();
+    weight += w;
+    if (!std::isnan(v)) {
+      sum += w * (v - mean) * phase;
+    }
+    phase *= turn;
+    window *= bend;
+  }
+  return 2 * std::abs(sum) / weight;
+}
+
+std::optional<Hum> humOf(std::span<const float> samples, double rateHz) {
+  if (rateHz < 250 || static_cast<double>(samples.size()) < 0.5 * rateHz) {
+    return std::nullopt;
+  }
+  const auto most = static_cast<std::size_t>(2 * rateHz);
+  const auto step = static_cast<std::size_t>(std::max(1.0, std::floor(rateHz / 8000)));
+  std::vector<float> thin;
+  for (std::size_t i = 0; i < std::min(samples.size(), most); i += step) {
+    thin.push_back(samples[i]);
+  }
+  const double rate = rateHz / static_cast<double>(step);
+  std::optional<Hum> best;
+  for (const double hz : {50.0, 60.0}) {
+    const double own = amplitudeAt(thin, rate, hz);
+    const double beside =
+        std::max(amplitudeAt(thin, rate, hz - 7.3), amplitudeAt(thin, rate, hz + 7.3));
+    if (own > 4 * beside && (!best || own > best->amplitude)) {
+      best = Hum{hz, own};
+    }
+  }
+  return best;
+}
+
+}  // namespace haybale::trace
