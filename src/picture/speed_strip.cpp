@@ -60,14 +60,27 @@ class Strip {
     const auto from =
         std::lower_bound(teeth.begin(), teeth.end(), in_.fromS,
                          [](const auto& t, double s) { return t.riseS + t.periodS / 2 < s; });
+    const auto to = std::lower_bound(from, teeth.end(), in_.toS,
+                                     [](const auto& t, double s) { return t.riseS < s; });
+    // Pulses denser than pixels are a band.
+    const bool dense = static_cast<double>(to - from) > 2 * (span_.right - span_.left);
     Path path{{}, lane.colour, 1.8, lane.dash, false};
+    Columns band{0, {}, lane.colour};
     Column column;
     const auto flush = [&] {
-      if (column.count > 0) {
-        path.points.push_back({static_cast<double>(column.x), yOf(column.low)});
-      }
-      if (column.count > 1) {
-        path.points.push_back({static_cast<double>(column.x), yOf(column.high)});
+      const auto x = static_cast<double>(column.x);
+      if (column.count > 0 && dense) {
+        if (!band.spans.empty() && x != band.x + static_cast<double>(band.spans.size())) {
+          scene_.add(band);
+          band.spans.clear();
+        }
+        band.x = band.spans.empty() ? x : band.x;
+        band.spans.push_back({yOf(column.high) - 0.9, yOf(column.low) + 0.9});
+      } else if (column.count > 0) {
+        path.points.push_back({x, yOf(column.low)});
+        if (column.count > 1) {
+          path.points.push_back({x, yOf(column.high)});
+        }
       }
       column.count = 0;
     };
@@ -87,6 +100,9 @@ class Strip {
       }
     }
     flush();
+    if (!band.spans.empty()) {
+      scene_.add(std::move(band));
+    }
     if (path.points.size() > 1) {
       scene_.add(std::move(path));
     }

@@ -244,9 +244,12 @@ class Painter {
       const double end = in_.fromS + (in_.toS - in_.fromS) * static_cast<double>(c + 1) /
                                          static_cast<double>(columns);
       const std::size_t to = std::min(size, std::max(from, lane.record->time.indexAt(end)));
-      const auto range = rangeOf(lane, from, to);
+      // With the sample before, so that steep flanks are closed.
+      const auto range = rangeOf(lane, from - std::min<std::size_t>(from, from < to ? 1 : 0), to);
       const double x = plot.x + static_cast<double>(c);
-      if (range.empty()) {
+      if (range.empty() && from == to && !band.spans.empty()) {
+        band.spans.push_back(band.spans.back());  // no sample in this column: the line goes on
+      } else if (range.empty()) {
         flush(x + 1);  // lost samples, or before the first
       } else {
         const double bottom = yOf(range.min);

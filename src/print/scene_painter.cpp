@@ -74,7 +74,7 @@ class Brush {
     painter_.setPen(pen);
     painter_.setBrush(Qt::NoBrush);
     // A long line that crosses itself is slow in one go; in short pieces it is not.
-    constexpr qsizetype kPiece = 24;
+    constexpr qsizetype kPiece = 5;
     if (path.dash != picture::Dash::solid || polygon.size() <= 2 * kPiece) {
       painter_.drawPolyline(polygon);
       return;
@@ -87,14 +87,12 @@ class Brush {
 
   void operator()(const picture::Columns& columns) {
     const QColor paint = colour(columns.paint, theme_);
-    const bool smooth = painter_.testRenderHint(QPainter::Antialiasing);
-    painter_.setRenderHint(QPainter::Antialiasing, false);
-    double x = columns.x;
-    for (const auto& span : columns.spans) {
-      painter_.fillRect(QRectF(x, span.top, 1, span.bottom - span.top), paint);
-      x += 1;
+    const int x = qRound(columns.x);
+    for (std::size_t i = 0; i < columns.spans.size(); ++i) {
+      const int top = qRound(columns.spans[i].top);
+      const int height = qMax(1, qRound(columns.spans[i].bottom) - top);
+      painter_.fillRect(x + static_cast<int>(i), top, 1, height, paint);
     }
-    painter_.setRenderHint(QPainter::Antialiasing, smooth);
   }
 
   void operator()(const Text& text) {
