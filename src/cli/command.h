@@ -14,10 +14,11 @@ namespace haybale::cli {
 /// Exit status as scripts rely on it.
 enum Exit { kDone = 0, kCannot = 1, kUsage = 2, kMalformed = 3 };
 
-/// Where a command writes; tests pass string streams.
+/// Where a command writes and, when it converses, reads; tests pass string streams.
 struct Streams {
   std::ostream& out;
   std::ostream& err;
+  std::istream* in = nullptr;  ///< null: standard input
 };
 
 /// Runs the whole program on `arguments` (without the program's name).
@@ -30,6 +31,7 @@ void addAnalyse(CLI::App& app, Action& chosen);
 void addCalc(CLI::App& app, Action& chosen);
 void addSynth(CLI::App& app, Action& chosen);
 void addReport(CLI::App& app, Action& chosen);
+void addDiagnose(CLI::App& app, Action& chosen);
 void addDemo(CLI::App& app, Action& chosen);
 
 /// Writes the error as one line, and returns `exit`.

@@ -18,6 +18,7 @@ int run(const std::vector<std::string>& arguments, Streams streams) {
   addCalc(app, chosen);
   addSynth(app, chosen);
   addReport(app, chosen);
+  addDiagnose(app, chosen);
   addDemo(app, chosen);
   try {
     std::vector<std::string> reversed(arguments.rbegin(), arguments.rend());

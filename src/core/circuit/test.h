@@ -46,6 +46,24 @@ enum class Key { off, on };
 enum class WheelMotion { still, spun, driven };
 inline constexpr std::array<std::string_view, 3> kWheelMotionNames{"still", "spun", "driven"};
 
+/// The sensor of one circuit feeds the harness of another from that one's sensor connector on.
+struct Swap {
+  std::string sensorOf;
+  std::string into;
+  bool reversed = false;  ///< the two leads exchanged
+  bool operator==(const Swap&) const = default;
+};
+
+enum class DisturbKind { flex, wet, shake, heat };
+inline constexpr std::array<std::string_view, 4> kDisturbNames{"flex", "wet", "shake", "heat"};
+
+/// What is done to the line while it is watched.
+struct Disturb {
+  DisturbKind kind = DisturbKind::flex;
+  std::string element;  ///< empty: the whole circuit
+  bool operator==(const Disturb&) const = default;
+};
+
 /// How the car stands while the test is made.
 struct CarState {
   Key key = Key::on;
@@ -55,13 +73,15 @@ struct CarState {
   WheelMotion wheel = WheelMotion::still;
   std::optional<double> speedKmh;
   std::optional<Place> jumper;  ///< joins wires a and b at this place
+  std::optional<Swap> swap;
+  std::optional<Disturb> disturb;
   bool operator==(const CarState&) const = default;
 
   [[nodiscard]] bool isUnplugged(std::string_view id) const;
 };
 
-/// A test of one circuit. `rest` keeps what this version does not understand (swap, disturb, ...),
-/// so that it is saved again.
+/// A test of one circuit. `rest` keeps what this version does not understand, so that it is saved
+/// again.
 struct Test {
   TestKind kind = TestKind::resistance;
   std::string kindText;  ///< as it stood in the file, when `kind` is `other`
@@ -74,6 +94,7 @@ struct Test {
   std::optional<double> inputOhm;
   std::string meterName;        ///< the meter it was taken with, as written down
   Lamp lamp = Lamp::bulb250mA;  ///< lamp tests only
+  std::string looked;           ///< inspect only: the element that is looked at
   Json rest = Json::object();
   Json stateRest = Json::object();
   Json meterRest = Json::object();

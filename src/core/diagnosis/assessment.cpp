@@ -10,15 +10,21 @@ const ReadingView* Assessment::view(std::string_view evidenceId) const {
   return it == views.end() ? nullptr : &*it;
 }
 
-Assessment assessCase(const job::Case& c, const std::string& folder, CaptureShelf& shelf) {
+Assessment assessCase(const job::Case& c, const std::string& folder, CaptureShelf& shelf,
+                      const std::vector<circuit::Test>& refused) {
   Assessment out;
   out.waveforms = analyseWaveforms(c, folder, shelf);
   out.knowledge = learnAll(c);
   for (const auto& e : c.evidence) {
     out.views.push_back(assess(c, e, out.waveforms, out.knowledge));
   }
-  out.conclusion = conclude(c, out.views, out.waveforms, out.knowledge);
-  out.proposals = proposeTests(c, out.conclusion, out.knowledge);
+  if (!c.suspectCircuit()) {
+    out.conclusion.headline = "No circuit is described";
+    return out;
+  }
+  const Belief belief(c, out.waveforms, out.knowledge);
+  out.conclusion = conclude(belief, out.views);
+  out.proposals = proposeTests(belief, out.conclusion, refused);
   return out;
 }
 

@@ -16,9 +16,10 @@ struct Assessment {
   [[nodiscard]] const ReadingView* view(std::string_view evidenceId) const;
 };
 
-/// `folder` is where relative capture paths start.
+/// `folder` is where relative capture paths start; `refused` tests are not proposed.
 [[nodiscard]] Assessment assessCase(const job::Case& c, const std::string& folder,
-                                    CaptureShelf& shelf);
+                                    CaptureShelf& shelf,
+                                    const std::vector<circuit::Test>& refused = {});
 
 /// How a circuit stands, for a small sign beside its name.
 enum class CircuitState { notMeasured, good, doubtful, faulty };

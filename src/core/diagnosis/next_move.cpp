@@ -5,262 +5,318 @@
 #include <algorithm>
 #include <cmath>
 #include <map>
+#include <numbers>
 
-#include "core/job/case_json.h"
+#include "core/base/parallel.h"
+#include "core/diagnosis/move_words.h"
 
 namespace haybale::diagnosis {
 
-using circuit::Circuit;
-using circuit::ElementKind;
-using circuit::Place;
-using circuit::Probe;
 using circuit::Test;
 using circuit::TestKind;
-using circuit::WireId;
 
 namespace {
 
-bool has(const std::vector<std::string>& list, std::string_view what) {
-  return std::find(list.begin(), list.end(), what) != list.end();
+constexpr std::size_t kCellsEach = 3;  // of a hypothesis, to stand for all its cells
+constexpr double kForgotten = 2e-4;    // hypotheses below this are not simulated
+constexpr double kLeastBits = 0.01;
+constexpr double kPierceMinutes = 4;  // what a hole costs beyond its minutes
+constexpr std::size_t kMostBins = 48;
+
+double cumulative(double z) {
+  return 0.5 * std::erfc(-z / std::numbers::sqrt2);
 }
 
-Test makeTest(const Circuit& circuit, TestKind kind, Place red, WireId redWire,
-              std::optional<Probe> black, std::vector<std::string> unplugged) {
-  Test t;
-  t.kind = kind;
-  t.circuit = circuit.name;
-  t.red = Probe{std::move(red), redWire};
-  t.black = std::move(black);
-  t.state.key = circuit::defaultKey(kind);
-  t.state.unplugged = std::move(unplugged);
-  return t;
-}
-
-void addAtModule(std::vector<Test>& tests, const Circuit& circuit, const circuit::Element& module) {
-  const Place plug{Place::Kind::modulePlug, module.id};
-  const Probe ground{{Place::Kind::ground, ""}, std::nullopt};
-  tests.push_back(makeTest(circuit, TestKind::resistance, plug, WireId::a, Probe{plug, WireId::b},
-                           {module.id}));
-  tests.push_back(makeTest(circuit, TestKind::resistance, plug, WireId::a, ground, {module.id}));
-  tests.push_back(makeTest(circuit, TestKind::dcVoltage, plug, WireId::a, ground, {}));
-  Test trace =
-      makeTest(circuit, TestKind::waveform, plug, WireId::a, Probe{plug, WireId::b}, {module.id});
-  trace.state.key = circuit::Key::off;
-  trace.state.wheel = circuit::WheelMotion::spun;
-  tests.push_back(trace);
-}
-
-void addAtConnector(std::vector<Test>& tests, const Circuit& circuit,
-                    const circuit::Element& connector) {
-  const Place towardsModule{Place::Kind::moduleSide, connector.id};
-  const Place towardsWheel{Place::Kind::wheelSide, connector.id};
-  const Probe ground{{Place::Kind::ground, ""}, std::nullopt};
-  tests.push_back(makeTest(circuit, TestKind::resistance, towardsWheel, WireId::a,
-                           Probe{towardsWheel, WireId::b}, {connector.id}));
-  tests.push_back(
-      makeTest(circuit, TestKind::dcVoltage, towardsModule, WireId::a, ground, {connector.id}));
-  tests.push_back(makeTest(circuit, TestKind::dcVoltage, towardsModule, WireId::a,
-                           Probe{towardsModule, WireId::b}, {connector.id}));
-  const std::string module = circuit.path.front().id;
-  Test closed =
-      makeTest(circuit, TestKind::loop, {Place::Kind::modulePlug, module}, WireId::a,
-               Probe{{Place::Kind::modulePlug, module}, WireId::b}, {module, connector.id});
-  closed.state.jumper = towardsModule;
-  tests.push_back(closed);
-}
-
-std::vector<Test> sensibleTests(const job::Case& c, const Circuit& circuit) {
-  std::vector<Test> tests;
-  addAtModule(tests, circuit, circuit.path.front());
-  for (const auto& e : circuit.path) {
-    if (e.kind == ElementKind::connector) {
-      addAtConnector(tests, circuit, e);
-    }
-  }
-  std::erase_if(tests, [&](const Test& t) {
-    if (t.kind == TestKind::waveform) {
-      return !has(c.toolbox, "scope");
-    }
-    return !has(c.toolbox, "multimeter") ||
-           (t.kind == TestKind::loop && !has(c.toolbox, "jumper-leads"));
-  });
-  return tests;
-}
-
-bool sameTest(const Test& a, const Test& b) {
-  return a.kind == b.kind && a.circuit == b.circuit && a.red == b.red && a.black == b.black &&
-         a.state.key == b.state.key && a.state.unplugged == b.state.unplugged &&
-         a.state.jumper == b.state.jumper;
-}
-
-double minutesFor(const Circuit& circuit, const Test& test) {
-  double minutes = test.kind == TestKind::waveform ? 3 : test.kind == TestKind::loop ? 1.5 : 1;
-  minutes += test.state.wheel == circuit::WheelMotion::spun ? 1 : 0;
-  std::vector<std::string> reached = test.state.unplugged;
-  reached.push_back(test.red->place.element);
-  std::sort(reached.begin(), reached.end());
-  reached.erase(std::unique(reached.begin(), reached.end()), reached.end());
-  for (const auto& id : reached) {
-    const auto* e = circuit.find(id);
-    minutes += e ? e->accessMinutes : 0;
-  }
-  return minutes;
-}
-
-// A reading put into a class of readings that a technician would tell apart.
-struct Class {
-  int index;
-  std::string text;
+// A share of the belief that stands for its neighbours.
+struct Stand {
+  std::size_t hypothesis;
+  const Cell* cell;
+  double weight;
 };
 
-Class classOf(const Test& test, double value, double healthy, double bias) {
-  using units::Unit;
-  if (test.kind == TestKind::waveform) {
-    const double ratio = healthy == 0 ? 0 : value / healthy;
-    return ratio < 0.05                  ? Class{0, "flat"}
-           : ratio < trace::kWeakSuspect ? Class{1, "weaker than the good wheel"}
-                                         : Class{2, "as strong as the good wheel"};
-  }
-  if (circuit::unitOf(test.kind) == Unit::ohm) {
-    if (std::isinf(value)) {
-      return {100, "OL"};
-    }
-    if (std::isfinite(healthy) && healthy > 0 && std::abs(value / healthy - 1) < 0.15) {
-      return {50, "about " + units::format(healthy, Unit::ohm, 2)};
-    }
-    const int decade = static_cast<int>(std::floor(std::log10(std::max(value, 0.1))));
-    if (decade < 2) {
-      return {0, "under 100 \xCE\xA9"};
-    }
-    return {decade, units::format(std::pow(10.0, decade), Unit::ohm, 1) + " to " +
-                        units::format(std::pow(10.0, decade + 1), Unit::ohm, 2)};
-  }
-  if (std::abs(value - healthy) < 0.04 * bias + 0.02) {
-    return {50, "about " + units::format(healthy, Unit::volt, 2)};
-  }
-  if (value > 1.1 * bias) {
-    return {60, "above " + units::format(bias, Unit::volt, 2)};
-  }
-  const int step = std::clamp(static_cast<int>(value / bias * 4), 0, 4);
-  constexpr std::array<std::string_view, 5> kSteps{
-      "near nothing", "a quarter of the bias", "half the bias", "three quarters", "the full bias"};
-  return {step, step == 0 ? std::string("near nothing")
-                          : "about " + std::string(kSteps[static_cast<std::size_t>(step)])};
-}
-
-struct Bucket {
-  std::string text;
-  double weight = 0;
-  std::map<std::string, double> elements;
-};
-
-Bucket& put(std::map<int, Bucket>& buckets, const Class& cls, const Candidate& candidate) {
-  Bucket& bucket = buckets[cls.index];
-  bucket.text = cls.text;
-  bucket.weight += candidate.weight;
-  bucket.elements[candidate.element.empty() ? "nothing wrong" : candidate.element] +=
-      candidate.weight;
-  return bucket;
-}
-
-std::string pointsTo(const Bucket& bucket) {
-  std::vector<std::pair<std::string, double>> ranked(bucket.elements.begin(),
-                                                     bucket.elements.end());
-  std::stable_sort(ranked.begin(), ranked.end(),
-                   [](const auto& a, const auto& b) { return a.second > b.second; });
-  std::string text;
-  double told = 0;
-  for (std::size_t i = 0; i < ranked.size() && i < 3 && told < 0.85 * bucket.weight; ++i) {
-    text += (text.empty() ? "" : ", ") + ranked[i].first;
-    told += ranked[i].second;
-  }
-  return text;
-}
-
-std::optional<double> simulated(const Circuit& circuit, const circuit::ParameterPoint& p,
-                                const Test& test, const Candidate& candidate, double healthy) {
-  if (test.kind == TestKind::waveform) {
-    if (candidate.kind == Suspicion::noOutput) {
-      return 0.0;
-    }
-    if (candidate.kind == Suspicion::weakOutput) {
-      return 0.4 * healthy;
+std::vector<Stand> standsOf(const Belief& belief) {
+  std::vector<std::vector<const Cell*>> best(belief.hypotheses().size());
+  for (const auto& cell : belief.cells()) {
+    auto& list = best[cell.hypothesis];
+    const auto at = std::find_if(list.begin(), list.end(),
+                                 [&](const Cell* c) { return cell.weight > c->weight; });
+    list.insert(at, &cell);
+    if (list.size() > kCellsEach) {
+      list.pop_back();
     }
   }
-  const double ohm =
-      candidate.toOhm > 1e14
-          ? candidate.toOhm
-          : std::sqrt(std::max(candidate.fromOhm, 1e-3) * std::max(candidate.toOhm, 1e-3));
-  return circuit::predict(circuit, p, test, modelFaults(candidate, ohm));
-}
-
-std::optional<Proposal> simulate(const Circuit& circuit, const circuit::ParameterPoint& p,
-                                 const Test& test, const Conclusion& conclusion) {
-  const auto healthy = circuit::predict(circuit, p, test);
-  if (!healthy) {
-    return std::nullopt;
-  }
-  std::map<int, Bucket> buckets;
-  double total = 0;
-  for (const auto& candidate : conclusion.left) {
-    const auto value = simulated(circuit, p, test, candidate, *healthy);
-    if (!value) {
-      return std::nullopt;
+  std::vector<Stand> out;
+  for (std::size_t h = 0; h < best.size(); ++h) {
+    double sum = 0;
+    for (const Cell* c : best[h]) {
+      sum += c->weight;
     }
-    const bool ring = test.kind == TestKind::waveform && candidate.kind == Suspicion::ring;
-    put(buckets,
-        ring ? Class{3, "even but for one tooth"}
-             : classOf(test, *value, *healthy, p.frontEnd.supplyV),
-        candidate);
-    total += candidate.weight;
+    if (belief.probabilities()[h] < kForgotten || sum <= 0) {
+      continue;
+    }
+    for (const Cell* c : best[h]) {
+      out.push_back({h, c, belief.probabilities()[h] * c->weight / sum});
+    }
   }
-  Proposal out;
-  out.test = test;
-  for (const auto& [index, bucket] : buckets) {
-    const double share = bucket.weight / total;
-    out.bits -= share > 0 ? share * std::log2(share) : 0;
-    out.outcomes.push_back({bucket.text, pointsTo(bucket), share});
-  }
-  std::stable_sort(
-      out.outcomes.begin(), out.outcomes.end(),
-      [](const Outcome& a, const Outcome& b) { return a.probability > b.probability; });
-  if (out.outcomes.size() > 3) {
-    out.outcomes.resize(3);
-  }
-  out.minutes = minutesFor(circuit, test);
   return out;
 }
 
-std::string titleFor(const Test& test) {
-  const std::string place = circuit::spoken(test.red->place);
-  switch (test.kind) {
-    case TestKind::resistance:
-      return (test.black && test.black->place.onLine() ? "Ohms of the pair at "
-                                                       : "Ohms to ground at ") +
-             place;
-    case TestKind::loop:
-      return "Loop check from the " + place;
-    case TestKind::waveform:
-      return "Scope trace at the " + place;
-    default:
-      return (test.black && test.black->place.onLine() ? "Volts across the pair at "
-                                                       : "Volts to ground at ") +
-             place;
-  }
-}
+// What may come of one test: p[outcome][stand].
+struct Outlook {
+  std::vector<std::vector<double>> chances;
+  std::vector<std::string> words;
+};
 
-std::string instructionsFor(const Circuit& circuit, const Test& test) {
-  const auto wire = [&](WireId id) {
-    const auto& w = circuit.wire(id);
-    return "wire " + std::string(circuit::kWireNames[static_cast<std::size_t>(id)]) +
-           (w.colour.empty() ? "" : " (" + w.colour + ")");
+class Planner {
+ public:
+  explicit Planner(const Belief& belief)
+      : belief_(belief), stands_(standsOf(belief)), model_(belief.vehicle()) {
+    std::map<std::string, std::size_t> elements;
+    std::map<std::pair<std::string, Fault>, std::size_t> ways;
+    for (const auto& s : stands_) {
+      const auto& h = belief.hypotheses()[s.hypothesis];
+      elementOf_.push_back(elements.emplace(h.element, elements.size()).first->second);
+      wayOf_.push_back(ways.emplace(std::pair{h.element, h.fault}, ways.size()).first->second);
+    }
+    elements_ = elements.size();
+    ways_ = ways.size();
+  }
+
+  [[nodiscard]] std::optional<Proposal> propose(const Test& test) const {
+    const bool number = circuit::unitOf(test.kind) != units::Unit::none;
+    const auto outlook = number ? ofNumbers(test) : ofCategories(test);
+    if (!outlook) {
+      return std::nullopt;
+    }
+    Proposal out;
+    out.test = test;
+    out.bits = information(*outlook, elementOf_, elements_);
+    const double ways = information(*outlook, wayOf_, ways_);
+    out.minutes = minutesOf(belief_.vehicle().job(), test);
+    out.intrusion = intrusionOf(belief_.vehicle().suspect(), test);
+    const double cost = out.minutes + (out.intrusion >= Intrusion::pierce ? kPierceMinutes : 0);
+    out.score = (0.75 * out.bits + 0.25 * ways) / cost;
+    say(out, *outlook);
+    return out;
+  }
+
+ private:
+  [[nodiscard]] double severityOf(const Cell& cell) const {
+    return cell.high > 1e14 ? cell.high : std::sqrt(std::max(0.0, cell.low * cell.high));
+  }
+
+  // Where each stand's reading lies on the scale: at both ends of its severity and between.
+  struct Reach {
+    double low, middle, high;
+    double rest;  // while an intermittent fault does not show
+    double shows;
   };
-  std::string text = "Red on " + wire(*test.red->wire) + " at " + circuit::spoken(test.red->place) +
-                     ", black on " +
-                     (test.black && test.black->wire ? wire(*test.black->wire)
-                                                     : std::string("a known good ground")) +
-                     "; " + circuit::stateText(test.state) + ".";
-  return text;
+  [[nodiscard]] std::optional<std::vector<Reach>> reaches(const Test& test,
+                                                          const Scale& scale) const {
+    std::vector<Reach> out;
+    const auto& vehicle = belief_.vehicle();
+    for (const auto& s : stands_) {
+      const auto& h = belief_.hypotheses()[s.hypothesis];
+      const auto& values = belief_.values()[s.cell->values];
+      const auto at = [&](double severity) {
+        const auto v = vehicle.electrical(test, worldOf(h, severity, values), values);
+        return v ? std::optional(scale.at(*v)) : std::nullopt;
+      };
+      const auto middle = at(severityOf(*s.cell));
+      if (!middle) {
+        return std::nullopt;
+      }
+      Reach r{*middle, *middle, *middle, *middle, showsIn(h, test.state, vehicle.suspect())};
+      if (s.cell->high != s.cell->low) {
+        r.low = at(s.cell->low).value_or(*middle);
+        r.high = at(s.cell->high).value_or(*middle);
+      }
+      if (r.shows < 1) {
+        r.rest = scale.at(vehicle.electrical(test, World{}, values).value_or(0));
+      }
+      out.push_back(r);
+    }
+    return out;
+  }
+
+  [[nodiscard]] std::optional<Outlook> ofNumbers(const Test& test) const {
+    const auto& vehicle = belief_.vehicle();
+    const Scale scale{test.kind, vehicle.job().meter.topOhm()};
+    const auto all = reaches(test, scale);
+    const auto sound = vehicle.electrical(test, World{}, belief_.values().front());
+    if (!all || !sound || all->empty()) {
+      return std::nullopt;
+    }
+    const double soundAt = scale.at(*sound);
+    const double spread = scale.spread(*sound, belief_.unsure(test, scale)) *
+                          (test.kind == TestKind::acVoltage ? 3.5 : 1);
+    double low = soundAt;
+    double high = soundAt;
+    for (const auto& r : *all) {
+      low = std::min({low, r.low, r.high, r.rest});
+      high = std::max({high, r.low, r.high, r.rest});
+    }
+    low -= 2 * spread;
+    high += 2 * spread;
+    const auto bins = std::clamp<std::size_t>(
+        static_cast<std::size_t>((high - low) / (1.5 * spread)), 3, kMostBins);
+    const double step = (high - low) / static_cast<double>(bins);
+    Outlook out;
+    out.chances.assign(bins, std::vector<double>(stands_.size()));
+    for (std::size_t b = 0; b < bins; ++b) {
+      const double from = low + step * static_cast<double>(b);
+      const double middle = from + step / 2;
+      out.words.push_back(sayValue(test, scale, middle, soundAt, spread, *sound));
+      for (std::size_t k = 0; k < stands_.size(); ++k) {
+        const auto& r = (*all)[k];
+        const auto mass = [&](double x) {
+          const double upper = b + 1 == bins ? 1 : cumulative((from + step - x) / spread);
+          const double lower = b == 0 ? 0 : cumulative((from - x) / spread);
+          return upper - lower;
+        };
+        const double shown = (mass(r.low) + 2 * mass(r.middle) + mass(r.high)) / 4;
+        const double p = r.shows * shown + (r.shows < 1 ? (1 - r.shows) * mass(r.rest) : 0);
+        out.chances[b][k] = (1 - kMistake) * p + kMistake / static_cast<double>(bins);
+      }
+    }
+    return out;
+  }
+
+  [[nodiscard]] std::optional<Outlook> ofCategories(const Test& test) const {
+    const auto categories = categoriesOf(belief_.vehicle(), test);
+    if (categories.empty()) {
+      return std::nullopt;
+    }
+    Outlook out;
+    for (const auto& category : categories) {
+      std::vector<double> row(stands_.size());
+      for (std::size_t k = 0; k < stands_.size(); ++k) {
+        row[k] = chance(test, category, stands_[k]);
+      }
+      out.chances.push_back(std::move(row));
+      out.words.push_back(category.words);
+    }
+    // Likelihoods of what may come become probabilities.
+    for (std::size_t k = 0; k < stands_.size(); ++k) {
+      double total = 0;
+      for (const auto& row : out.chances) {
+        total += row[k];
+      }
+      for (auto& row : out.chances) {
+        row[k] = (1 - kMistake) *
+                     (total > 0 ? row[k] / total : 1.0 / static_cast<double>(out.chances.size())) +
+                 kMistake / static_cast<double>(out.chances.size());
+      }
+    }
+    return out;
+  }
+
+  [[nodiscard]] double chance(const Test& test, const Category& c, const Stand& stand) const {
+    const auto& h = belief_.hypotheses()[stand.hypothesis];
+    const auto& values = belief_.values()[stand.cell->values];
+    const double severity = severityOf(*stand.cell);
+    const auto inWorld = [&](const auto& likelihood) {
+      const double shows = showsIn(h, test.state, belief_.vehicle().suspect());
+      return shows * likelihood(worldOf(h, severity, values)) +
+             (shows < 1 ? (1 - shows) * likelihood(World{}) : 0);
+    };
+    switch (test.kind) {
+      case TestKind::codes:
+        return inWorld([&](const World& w) { return model_.codes(test, c.reading, w, values); });
+      case TestKind::liveSpeed:
+        return inWorld(
+            [&](const World& w) { return model_.liveSpeed(test, c.reading, w, values); });
+      case TestKind::waveform:
+        return inWorld([&](const World& w) { return model_.waveform(test, c.facts, w, values); });
+      case TestKind::wiggle:
+        return model_.wiggle(test, c.reading, h, values);
+      case TestKind::inspect:
+        return model_.inspect(test, c.reading, h, severity);
+      case TestKind::benchSensor:
+        return model_.benchSensor(c.reading, h, severity);
+      default:
+        return 1;
+    }
+  }
+
+  // Mutual information of outcome and group, in bits.
+  [[nodiscard]] double information(const Outlook& outlook, const std::vector<std::size_t>& groupOf,
+                                   std::size_t groups) const {
+    std::vector<double> share(groups);
+    for (std::size_t k = 0; k < stands_.size(); ++k) {
+      share[groupOf[k]] += stands_[k].weight;
+    }
+    double bits = 0;
+    std::vector<double> joint(groups);
+    for (const auto& row : outlook.chances) {
+      std::fill(joint.begin(), joint.end(), 0);
+      double total = 0;
+      for (std::size_t k = 0; k < stands_.size(); ++k) {
+        joint[groupOf[k]] += stands_[k].weight * row[k];
+        total += stands_[k].weight * row[k];
+      }
+      for (std::size_t g = 0; g < groups; ++g) {
+        if (joint[g] > 0 && share[g] > 0 && total > 0) {
+          bits += joint[g] * std::log2(joint[g] / (share[g] * total));
+        }
+      }
+    }
+    return std::max(0.0, bits);
+  }
+
+  // Outcomes with the same words are one; the likeliest first.
+  void say(Proposal& out, const Outlook& outlook) const {
+    std::map<std::string, std::pair<double, std::map<std::string, double>>> said;
+    std::vector<std::string> order;
+    for (std::size_t o = 0; o < outlook.chances.size(); ++o) {
+      if (!said.contains(outlook.words[o])) {
+        order.push_back(outlook.words[o]);
+      }
+      auto& [probability, elements] = said[outlook.words[o]];
+      for (std::size_t k = 0; k < stands_.size(); ++k) {
+        const double p = stands_[k].weight * outlook.chances[o][k];
+        probability += p;
+        const auto& id = belief_.hypotheses()[stands_[k].hypothesis].element;
+        elements[id.empty() ? "nothing wrong" : id] += p;
+      }
+    }
+    for (const auto& words : order) {
+      const auto& [probability, elements] = said[words];
+      out.outcomes.push_back({words, likeliest(elements, probability), probability});
+    }
+    std::stable_sort(out.outcomes.begin(), out.outcomes.end(),
+                     [](const auto& a, const auto& b) { return a.probability > b.probability; });
+    if (out.outcomes.size() > 4) {
+      out.outcomes.resize(4);
+    }
+  }
+
+  static std::string likeliest(const std::map<std::string, double>& elements, double whole) {
+    std::vector<std::pair<std::string, double>> ranked(elements.begin(), elements.end());
+    std::stable_sort(ranked.begin(), ranked.end(),
+                     [](const auto& a, const auto& b) { return a.second > b.second; });
+    std::string text;
+    double told = 0;
+    for (std::size_t i = 0; i < ranked.size() && i < 3 && told < 0.85 * whole; ++i) {
+      text += (text.empty() ? "" : ", ") + ranked[i].first;
+      told += ranked[i].second;
+    }
+    return text;
+  }
+
+  const Belief& belief_;
+  std::vector<Stand> stands_;
+  ReadingModel model_;
+  std::vector<std::size_t> elementOf_;
+  std::vector<std::size_t> wayOf_;
+  std::size_t elements_ = 0;
+  std::size_t ways_ = 0;
+};
+
+int timesMade(const job::Case& c, const Test& test) {
+  return static_cast<int>(std::count_if(c.evidence.begin(), c.evidence.end(), [&](const auto& e) {
+    return !e.withdrawn && sameTest(e.test, test);
+  }));
 }
 
 }  // namespace
@@ -281,30 +337,42 @@ std::string cautionFor(const Test& test) {
   return "Do not spread the terminals. The maker's procedure and local rules come first.";
 }
 
-std::vector<Proposal> proposeTests(const job::Case& c, const Conclusion& conclusion,
-                                   const Knowledge& knowledge) {
-  std::vector<Proposal> out;
-  const Circuit* circuit = c.suspectCircuit();
-  if (!circuit || conclusion.left.empty()) {
-    return out;
+std::vector<Proposal> proposeTests(const Belief& belief, const Conclusion& conclusion,
+                                   const std::vector<Test>& refused) {
+  const auto& c = belief.vehicle().job();
+  const Planner planner(belief);
+  std::vector<Test> tests = possibleTests(c);
+  std::optional<Test> again;
+  if (conclusion.clash && timesMade(c, c.evidence[*conclusion.clash].test) < 2 &&
+      permitted(c, *c.suspectCircuit(), c.evidence[*conclusion.clash].test)) {
+    again = c.evidence[*conclusion.clash].test;
   }
-  const auto& p = knowledge.find(circuit->name)->second.central;
-  for (const auto& test : sensibleTests(c, *circuit)) {
-    const bool made = std::any_of(c.evidence.begin(), c.evidence.end(), [&](const auto& e) {
-      return !e.withdrawn && sameTest(e.test, test);
-    });
-    auto proposal = made ? std::nullopt : simulate(*circuit, p, test, conclusion);
-    if (!proposal || proposal->bits < 0.02) {
+  std::erase_if(tests, [&](const Test& t) {
+    return timesMade(c, t) > 0 || std::any_of(refused.begin(), refused.end(),
+                                              [&](const Test& r) { return sameTest(r, t); });
+  });
+  if (again) {
+    tests.push_back(*again);
+  }
+  std::vector<std::optional<Proposal>> all(tests.size());
+  parallelFor(tests.size(), [&](std::size_t i) { all[i] = planner.propose(tests[i]); });
+  std::vector<Proposal> out;
+  for (auto& proposal : all) {
+    const bool repeats = proposal && again && sameTest(proposal->test, *again);
+    if (!proposal || (proposal->bits < kLeastBits && !repeats)) {
       continue;
     }
-    proposal->title = titleFor(test);
-    proposal->instructions = instructionsFor(*circuit, test);
-    proposal->caution = cautionFor(test);
+    proposal->title = titleFor(proposal->test);
+    proposal->instructions = instructionsFor(belief.vehicle().suspect(), proposal->test);
+    if (repeats) {
+      proposal->score += 1e3;
+      proposal->title = "Again: " + proposal->title;
+    }
+    proposal->caution = cautionFor(proposal->test);
     out.push_back(std::move(*proposal));
   }
-  std::stable_sort(out.begin(), out.end(), [](const Proposal& a, const Proposal& b) {
-    return a.bits / a.minutes > b.bits / b.minutes;
-  });
+  std::stable_sort(out.begin(), out.end(),
+                   [](const Proposal& a, const Proposal& b) { return a.score > b.score; });
   return out;
 }
 

@@ -1,16 +1,18 @@
-// The next test: of those the tool box allows, the one that separates most of what is still
-// possible per minute.
+// The next test: of those the tool box, the places in reach and the allowed intrusion permit, the
+// one that settles most per minute.
 //
-// Simple stand-in for a planner: every sensible test is simulated against every fault left by
-// `conclude`; its worth is the entropy of the outcomes, weighted by the shares, over its minutes
-// (Heckerman, Breese and Rommelse, CACM 38(3), 1995, from memory, with the observation chosen
-// greedily).
+// Every test is simulated against every hypothesis still believed in; its worth is the mutual
+// information between its outcome and the element to be repaired, and to a lesser part the way it
+// failed, over its minutes (de Kleer and Williams, "Diagnosing multiple faults", Artificial
+// Intelligence 32, 1987; Heckerman, Breese and Rommelse, "Decision-theoretic troubleshooting", CACM
+// 38(3), 1995; both from memory). One step ahead; half-split over access minutes follows by itself.
 #pragma once
 
 #include <string>
 #include <vector>
 
 #include "core/diagnosis/suspicion.h"
+#include "core/diagnosis/test_list.h"
 
 namespace haybale::diagnosis {
 
@@ -27,15 +29,17 @@ struct Proposal {
   std::string instructions;  ///< where the leads go and how the car stands
   std::string caution;
   double minutes = 0;
-  double bits = 0;
-  std::vector<Outcome> outcomes;  ///< most probable first, at most three
+  double bits = 0;   ///< about the element to be repaired
+  double score = 0;  ///< what it is ranked by: bits a minute, ways to fail counted in part
+  Intrusion intrusion = Intrusion::none;
+  std::vector<Outcome> outcomes;  ///< most probable first, at most four
 };
 
-/// Proposals for the suspect circuit, best first. Tests already made in the same way are left out.
-/// Minutes: common practice, no source: a reading 1, a trace 3 plus 1 to spin, plus the access
-/// minutes of the place and of what has to be unplugged.
-[[nodiscard]] std::vector<Proposal> proposeTests(const job::Case& c, const Conclusion& conclusion,
-                                                 const Knowledge& knowledge);
+/// Proposals for the suspect circuit, best first: tests that tell something and were not made yet.
+/// With a contradiction the repetition of the clashing reading comes first, once. `refused` tests
+/// are left out.
+[[nodiscard]] std::vector<Proposal> proposeTests(const Belief& belief, const Conclusion& conclusion,
+                                                 const std::vector<circuit::Test>& refused = {});
 
 /// The caution that belongs to a test, shown where it is made.
 [[nodiscard]] std::string cautionFor(const circuit::Test& test);

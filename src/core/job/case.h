@@ -12,8 +12,46 @@
 
 namespace haybale::job {
 
-/// What a test gave. `value` for a number in the unit of the test; `file` for a capture; the rest
-/// of the kinds keep their members in `rest` until this version learns them.
+/// Kinds of trouble code a module may set on a circuit.
+enum class CodeType {
+  open,
+  shortGround,
+  shortSupply,
+  openOrShort,
+  noSignal,
+  erratic,
+  lowAmplitude,
+  implausible
+};
+inline constexpr std::array<std::string_view, 8> kCodeTypeNames{
+    "open",      "short-ground", "short-supply",  "open-or-short",
+    "no-signal", "erratic",      "low-amplitude", "implausible"};
+struct Code {
+  std::string circuit;
+  CodeType type = CodeType::open;
+  Json rest = Json::object();
+};
+
+/// What a look at an element may show.
+enum class Sight {
+  ok,
+  corroded,
+  chafed,
+  broken,
+  repaired,
+  loose,
+  debris,
+  cracked,
+  missingTooth,
+  notSeated,
+  hidden
+};
+inline constexpr std::array<std::string_view, 11> kSightNames{
+    "ok",     "corroded", "chafed",        "broken",     "repaired", "loose",
+    "debris", "cracked",  "missing-tooth", "not-seated", "hidden"};
+
+/// What a test gave. `value` for a number in the unit of the test; `file` for a capture; the other
+/// kinds their own member. `rest` keeps what this version does not understand.
 struct Reading {
   std::optional<units::Entry> value;
   std::optional<circuit::LampState> lamp;
@@ -22,6 +60,13 @@ struct Reading {
   std::string file;               ///< capture, absolute or relative to the case file
   std::string
       channel;  ///< channel of the capture; empty: the one named like the circuit, else the first
+  std::optional<std::vector<Code>> codes;           ///< codes that came back; empty: none did
+  std::vector<std::pair<std::string, double>> kmh;  ///< live speed by circuit
+  std::optional<bool> reacts;                       ///< wiggle
+  std::optional<double> dropouts;                   ///< wiggle: how often
+  std::optional<Sight> sight;                       ///< inspect
+  std::string looked;          ///< inspect: the element, when the test does not name it
+  std::optional<bool> swings;  ///< bench check of a sensor
   Json rest = Json::object();
 };
 
@@ -55,6 +100,15 @@ struct Case {
   Complaint complaint;
   std::vector<std::string> toolbox;
   std::vector<std::string> allowed;
+  /// Price of an hour, and of parts by kind ("sensor", "ring", "jumper", "module").
+  struct Costs {
+    double hour = 90;
+    double sensor = 60;
+    double ring = 180;
+    double jumper = 80;
+    double module = 600;
+    Json rest = Json::object();
+  } costs;
   std::vector<judging::Limit> limits;
   circuit::Meter meter = circuit::genericMeters().front();  ///< the one the readings are taken with
   std::vector<Evidence> evidence;                           ///< in order of time

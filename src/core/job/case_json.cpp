@@ -138,6 +138,30 @@ void readJob(ObjectReader& in, Case& c) {
   }
 }
 
+void readCosts(ObjectReader& in, Case& c) {
+  const Json* json = in.object("costs");
+  if (!json) {
+    return;
+  }
+  ObjectReader costs(*json, "costs");
+  constexpr double kMost = 1e6;
+  c.costs.hour = costs.number("hour", 0, kMost).value_or(c.costs.hour);
+  if (const Json* parts = costs.object("parts")) {
+    ObjectReader p(*parts, "costs.parts");
+    c.costs.sensor = p.number("sensor", 0, kMost).value_or(c.costs.sensor);
+    c.costs.ring = p.number("ring", 0, kMost).value_or(c.costs.ring);
+    c.costs.jumper = p.number("jumper", 0, kMost).value_or(c.costs.jumper);
+    c.costs.module = p.number("module", 0, kMost).value_or(c.costs.module);
+    if (p.error()) {
+      in.fail(*p.error());
+    }
+  }
+  c.costs.rest = costs.rest();
+  if (costs.error()) {
+    in.fail(*costs.error());
+  }
+}
+
 void readComplaint(ObjectReader& in, Case& c) {
   const Json* json = in.object("complaint");
   if (!json) {
@@ -250,6 +274,7 @@ Result<Case> fromJson(const Json& json, const std::string& name) {
   c.version = in.number("version", 1, 1e6).value_or(1);
   readJob(in, c);
   readComplaint(in, c);
+  readCosts(in, c);
   c.toolbox = in.texts("toolbox");
   c.allowed = in.texts("allowed");
   if (!in.any("toolbox")) {
@@ -381,6 +406,13 @@ Json toJson(const Case& c) {
   out["complaint"] = complaint;
   out["toolbox"] = c.toolbox;
   out["allowed"] = c.allowed;
+  out["costs"] = {{"hour", c.costs.hour},
+                  {"parts",
+                   {{"sensor", c.costs.sensor},
+                    {"ring", c.costs.ring},
+                    {"jumper", c.costs.jumper},
+                    {"module", c.costs.module}}}};
+  appendRest(out["costs"], c.costs.rest);
   out["limits"] = Json::array();
   for (const auto& limit : c.limits) {
     out["limits"].push_back(limitJson(limit));

@@ -19,10 +19,6 @@ Result<Case> parseCase(std::string_view text, const std::string& name);
 /// Indented text with a final newline: what is written to disk.
 [[nodiscard]] std::string caseText(const Case& c);
 
-/// One test / one reading, as they stand in `evidence`.
-[[nodiscard]] Json toJson(const circuit::Test& test);
-[[nodiscard]] Json toJson(const Reading& reading, circuit::TestKind kind);
-
 /// Reads a case file from disk.
 Result<Case> loadCase(const std::string& path);
 

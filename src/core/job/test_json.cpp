@@ -42,6 +42,34 @@ std::optional<circuit::Probe> readProbe(ObjectReader& in, std::string_view key, 
   return out;
 }
 
+void readSwapAndDisturb(ObjectReader& state, Test& test, const Circuit& c) {
+  if (const Json* json = state.object("swap")) {
+    ObjectReader in(*json, state.at("swap"));
+    circuit::Swap swap{in.text("sensor_of"), in.text("into"),
+                       in.boolean("reversed").value_or(false)};
+    if (swap.sensorOf.empty() || swap.into.empty() || swap.sensorOf == swap.into) {
+      state.fail("swap", "names no two circuits", "sensor_of and into, two different circuits");
+    }
+    test.state.swap = swap;
+  }
+  if (const Json* json = state.object("disturb")) {
+    ObjectReader in(*json, state.at("disturb"));
+    circuit::Disturb disturb;
+    disturb.kind =
+        static_cast<circuit::DisturbKind>(std::max(0, in.oneOf("kind", circuit::kDisturbNames)));
+    disturb.element = in.text("element");
+    if (!disturb.element.empty() && !c.find(disturb.element)) {
+      state.fail("disturb",
+                 "\"" + text::shortened(disturb.element, 40) + "\" is not on the line of " + c.name,
+                 "name an element of its path, or leave it out for the whole circuit");
+    }
+    test.state.disturb = disturb;
+    if (in.error()) {
+      state.fail("disturb", in.error()->what, in.error()->wanted);
+    }
+  }
+}
+
 void readState(ObjectReader& in, Test& test, const Circuit& c) {
   test.state.key = circuit::defaultKey(test.kind);
   const Json* json = in.object("state");
@@ -74,6 +102,7 @@ void readState(ObjectReader& in, Test& test, const Circuit& c) {
       state.fail("jumper", place.error().what, place.error().wanted);
     }
   }
+  readSwapAndDisturb(state, test, c);
   test.stateRest = state.rest();
   if (state.error()) {
     in.fail(*state.error());
@@ -130,6 +159,7 @@ Test readTest(ObjectReader& in, const Case& c) {
   test.black = readProbe(in, "black", *circuit);
   readState(in, test, *circuit);
   readMeter(in, test);
+  test.looked = in.text("element");
   test.rest = in.rest();
   return test;
 }
@@ -192,6 +222,72 @@ std::string_view valueKey(TestKind kind) {
   }
 }
 
+void readCodes(ObjectReader& in, Reading& reading) {
+  const Json* list = in.any("codes");
+  if (!list || !list->is_array()) {
+    in.fail("codes", "is missing", "a list of {circuit, type}, empty when none came back");
+    return;
+  }
+  reading.codes.emplace();
+  for (std::size_t i = 0; i < list->size(); ++i) {
+    ObjectReader code((*list)[i], fmt::format("{}[{}]", in.at("codes"), i));
+    Code out;
+    out.circuit = code.text("circuit");
+    const int type = code.oneOf("type", kCodeTypeNames);
+    if (type < 0 && !code.error()) {
+      code.fail("type", "is missing", "one of open short-ground short-supply open-or-short ...");
+    }
+    out.type = static_cast<CodeType>(std::max(type, 0));
+    out.rest = code.rest();
+    if (code.error()) {
+      in.fail(*code.error());
+      return;
+    }
+    reading.codes->push_back(std::move(out));
+  }
+}
+
+void readSpeeds(ObjectReader& in, Reading& reading) {
+  const Json* speeds = in.object("kmh");
+  if (!speeds) {
+    in.fail("kmh", "is missing", "live speed by circuit, as {\"LF\": 5.0}");
+    return;
+  }
+  for (const auto& [name, value] : speeds->items()) {
+    if (!value.is_number() || !(std::abs(value.get<double>()) < 1000)) {
+      in.fail("kmh", "of \"" + text::shortened(name, 40) + "\" is no speed", "km/h, a number");
+      return;
+    }
+    reading.kmh.emplace_back(name, value.get<double>());
+  }
+}
+
+// What is seen instead of measured.
+void readObservation(ObjectReader& in, TestKind kind, Reading& reading) {
+  const auto need = [&](const char* key, bool there, const char* wanted) {
+    if (!there && !in.error()) {
+      in.fail(key, "is missing", wanted);
+    }
+  };
+  if (kind == TestKind::codes) {
+    readCodes(in, reading);
+  } else if (kind == TestKind::liveSpeed) {
+    readSpeeds(in, reading);
+  } else if (kind == TestKind::wiggle) {
+    reading.reacts = in.boolean("reacts");
+    reading.dropouts = in.number("dropouts", 0, 1e9);
+    need("reacts", reading.reacts.has_value(), "true or false");
+  } else if (kind == TestKind::inspect) {
+    reading.looked = in.text("element");
+    const int sight = in.oneOf("finding", kSightNames);
+    need("finding", sight >= 0, "what is seen, as ok or corroded");
+    reading.sight = static_cast<Sight>(std::max(sight, 0));
+  } else if (kind == TestKind::benchSensor) {
+    reading.swings = in.boolean("swings");
+    need("swings", reading.swings.has_value(), "true or false");
+  }
+}
+
 Reading readReading(ObjectReader& in, TestKind kind) {
   Reading reading;
   if (const auto key = valueKey(kind); !key.empty()) {
@@ -219,11 +315,23 @@ Reading readReading(ObjectReader& in, TestKind kind) {
       in.fail("file", "is missing", "the path of a capture");
     }
   }
+  if (valueKey(kind).empty()) {
+    readObservation(in, kind, reading);
+  }
   reading.rest = in.rest();
   return reading;
 }
 
 }  // namespace
+
+Result<Reading> readReadingJson(const Json& json, const std::string& path, TestKind kind) {
+  ObjectReader in(json, path);
+  Reading reading = readReading(in, kind);
+  if (in.error()) {
+    return *in.error();
+  }
+  return reading;
+}
 
 Result<Evidence> readEvidence(const Json& json, const std::string& path, const Case& c) {
   ObjectReader in(json, path);
@@ -281,13 +389,25 @@ Json stateJson(const Test& test) {
   if (state.jumper) {
     out["jumper"] = {{"place", circuit::toText(*state.jumper)}};
   }
+  if (state.swap) {
+    out["swap"] = {{"sensor_of", state.swap->sensorOf},
+                   {"into", state.swap->into},
+                   {"reversed", state.swap->reversed}};
+  }
+  if (state.disturb) {
+    out["disturb"] = {
+        {"kind", circuit::kDisturbNames[static_cast<std::size_t>(state.disturb->kind)]}};
+    if (!state.disturb->element.empty()) {
+      out["disturb"]["element"] = state.disturb->element;
+    }
+  }
   appendRest(out, test.stateRest);
   return out;
 }
 
 }  // namespace
 
-Json toJson(const Test& test) {
+Json testJson(const Test& test) {
   Json out;
   out["kind"] = test.kind == TestKind::other
                     ? test.kindText
@@ -298,6 +418,9 @@ Json toJson(const Test& test) {
   }
   if (test.black) {
     out["black"] = probeJson(*test.black);
+  }
+  if (!test.looked.empty()) {
+    out["element"] = test.looked;
   }
   out["state"] = stateJson(test);
   Json meter = Json::object();
@@ -321,7 +444,7 @@ Json toJson(const Test& test) {
   return out;
 }
 
-Json toJson(const Reading& reading, TestKind kind) {
+Json readingJson(const Reading& reading, TestKind kind) {
   Json out = Json::object();
   if (reading.value) {
     const std::string key(valueKey(kind));
@@ -345,6 +468,36 @@ Json toJson(const Reading& reading, TestKind kind) {
   if (!reading.channel.empty()) {
     out["channel"] = reading.channel;
   }
+  if (reading.codes) {
+    out["codes"] = Json::array();
+    for (const auto& code : *reading.codes) {
+      Json one{{"circuit", code.circuit},
+               {"type", kCodeTypeNames[static_cast<std::size_t>(code.type)]}};
+      appendRest(one, code.rest);
+      out["codes"].push_back(one);
+    }
+  }
+  if (kind == TestKind::liveSpeed) {
+    out["kmh"] = Json::object();
+    for (const auto& [name, value] : reading.kmh) {
+      out["kmh"][name] = value;
+    }
+  }
+  if (reading.reacts) {
+    out["reacts"] = *reading.reacts;
+  }
+  if (reading.dropouts) {
+    out["dropouts"] = *reading.dropouts;
+  }
+  if (reading.sight) {
+    out["finding"] = kSightNames[static_cast<std::size_t>(*reading.sight)];
+  }
+  if (!reading.looked.empty()) {
+    out["element"] = reading.looked;
+  }
+  if (reading.swings) {
+    out["swings"] = *reading.swings;
+  }
   appendRest(out, reading.rest);
   return out;
 }
@@ -355,8 +508,8 @@ Json evidenceJson(const Evidence& e) {
   if (!e.time.empty()) {
     out["time"] = e.time;
   }
-  out["test"] = toJson(e.test);
-  out["reading"] = toJson(e.reading, e.test.kind);
+  out["test"] = testJson(e.test);
+  out["reading"] = readingJson(e.reading, e.test.kind);
   if (!e.note.empty()) {
     out["note"] = e.note;
   }

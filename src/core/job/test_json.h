@@ -12,6 +12,11 @@ namespace haybale::job {
 /// version does not know are kept as they stand.
 Result<Evidence> readEvidence(const Json& json, const std::string& path, const Case& c);
 
+/// Reads the reading of a test of this kind.
+Result<Reading> readReadingJson(const Json& json, const std::string& path, circuit::TestKind kind);
+
+[[nodiscard]] Json testJson(const circuit::Test& test);
+[[nodiscard]] Json readingJson(const Reading& reading, circuit::TestKind kind);
 [[nodiscard]] Json evidenceJson(const Evidence& evidence);
 
 }  // namespace haybale::job

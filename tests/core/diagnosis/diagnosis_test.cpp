@@ -159,6 +159,15 @@ TEST_F(Job, AllGoodReadingsLeaveNothingWrongInTheLead) {
   trace("RR", 0.98, 14);
   reading("RR", "module a gnd OL unplugged");
   reading("RR", "module b gnd OL unplugged");
+  EXPECT_EQ(assessed().conclusion.suspects.front().element, "module")
+      << "the wheel is sound up to its plug: what is left is the module, or nothing";
+  job::Evidence e;
+  e.id = "live";
+  e.test.kind = circuit::TestKind::liveSpeed;
+  e.test.circuit = "RR";
+  e.test.state.wheel = circuit::WheelMotion::driven;
+  e.reading.kmh = {{"LF", 30.0}, {"RF", 30.1}, {"RL", 30.0}, {"RR", 29.9}};
+  c.evidence.push_back(e);
   EXPECT_EQ(assessed().conclusion.suspects.front().fault, "none");
 }
 
@@ -186,12 +195,8 @@ TEST_F(Job, ProposalsKeepToTheToolBoxAndSkipWhatIsDone) {
   EXPECT_TRUE(has(assessed(), circuit::TestKind::waveform));
   EXPECT_FALSE(has(assessed(), circuit::TestKind::resistance));
   c.toolbox = {"multimeter", "jumper-leads"};
-  const auto first = assessed().proposals.front().test;
-  job::Evidence e;
-  e.id = "x";
-  e.test = first;
-  e.reading.value = units::Entry{1120, false, circuit::unitOf(first.kind), false, 1};
-  c.evidence.push_back(e);
+  reading("RR", "module pair 1.12k");
+  const auto first = c.evidence.back().test;
   const auto next = assessed().proposals;
   for (const auto& p : next) {
     EXPECT_FALSE(p.test.kind == first.kind && p.test.red == first.red &&

@@ -1,0 +1,74 @@
+// What is believed of the suspect circuit: weighted cells of hypothesis, severity and vehicle
+// values.
+//
+// Each hypothesis keeps its own cells whatever the evidence says, so that none is ever lost and a
+// reading may be withdrawn; a reading multiplies the weight of every cell by its likelihood.
+// Deterministic: cells are laid out, not drawn.
+#pragma once
+
+#include <memory>
+#include <vector>
+
+#include "core/diagnosis/learn.h"
+#include "core/diagnosis/likelihood.h"
+
+namespace haybale::diagnosis {
+
+/// A share of the belief.
+struct Cell {
+  std::size_t hypothesis = 0;
+  std::size_t values = 0;  ///< index of the vehicle's values
+  double low = 0;          ///< severity from, to
+  double high = 0;
+  double prior = 0;
+  double weight = 0;  ///< normalised over all cells
+};
+
+/// What one piece of evidence did.
+struct Weighing {
+  std::size_t evidence = 0;  ///< index into the case's
+  double mistake = 0;        ///< probability that it is a mistaken reading, after all evidence
+  double bits = 0;           ///< how far it moved the belief: Kullback-Leibler, in bits
+};
+
+class Belief {
+ public:
+  /// Weighs all evidence of `c` that is not withdrawn. `c` and `waveforms` must outlive it.
+  Belief(const job::Case& c, const WaveformSet& waveforms, const Knowledge& knowledge);
+
+  [[nodiscard]] const Vehicle& vehicle() const { return vehicle_; }
+  [[nodiscard]] const std::vector<Hypothesis>& hypotheses() const { return hypotheses_; }
+  [[nodiscard]] const std::vector<Cell>& cells() const { return cells_; }
+  [[nodiscard]] const std::vector<circuit::ParameterPoint>& values() const { return values_; }
+  [[nodiscard]] const std::vector<Weighing>& weighings() const { return weighings_; }
+  /// Probability of each hypothesis.
+  [[nodiscard]] const std::vector<double>& probabilities() const { return probabilities_; }
+  /// Likelihood of one more reading in every cell, mistakes included.
+  [[nodiscard]] std::vector<double> likelihoods(const job::Evidence& evidence,
+                                                const TraceFacts* facts) const;
+  /// Probability of the best explanation of all readings without a mistake, against the prior; low
+  /// when nothing explains them.
+  [[nodiscard]] bool contradictory() const;
+
+  /// Spread on the scale that the vehicle's unknown values give a numeric reading of the sound
+  /// circuit.
+  [[nodiscard]] double unsure(const circuit::Test& test, const Scale& scale) const;
+
+ private:
+  void layOut(const circuit::LineParameters& known);
+  void weigh(const WaveformSet& waveforms);
+  [[nodiscard]] double cellLikelihood(const Cell& cell, const job::Evidence& evidence,
+                                      const TraceFacts* facts) const;
+  [[nodiscard]] std::vector<double> numeric(const job::Evidence& evidence) const;
+
+  Vehicle vehicle_;
+  ReadingModel model_;
+  const circuit::LineParameters& known_;
+  std::vector<Hypothesis> hypotheses_;
+  std::vector<circuit::ParameterPoint> values_;
+  std::vector<Cell> cells_;
+  std::vector<Weighing> weighings_;
+  std::vector<double> probabilities_;
+};
+
+}  // namespace haybale::diagnosis

@@ -1,0 +1,71 @@
+#include "core/diagnosis/guide.h"
+
+#include <algorithm>
+
+namespace haybale::diagnosis {
+
+namespace {
+
+// An element is repaired from here on; below it one more test costs less than the wrong repair.
+constexpr double kSettled = 0.95;
+// With less than this to be learnt a minute the minutes are better spent repairing, or stopping.
+constexpr double kWorthwhile = 0.0012;
+
+}  // namespace
+
+Guide::Guide(job::Case c, std::string folder, GuideLimits limits)
+    : case_(std::move(c)), folder_(std::move(folder)), limits_(limits) {
+  think();
+}
+
+void Guide::think() {
+  assessment_ = assessCase(case_, folder_, shelf_, refused_);
+}
+
+bool Guide::settled() const {
+  const auto& suspects = assessment_.conclusion.suspects;
+  if (suspects.empty() || assessment_.conclusion.state == State::contradictory) {
+    return suspects.empty();
+  }
+  double top = 0;
+  for (const auto& s : suspects) {
+    top += s.element == suspects.front().element ? s.share : 0;
+  }
+  return top >= kSettled;
+}
+
+const Proposal* Guide::ask() const {
+  const auto& proposals = assessment_.proposals;
+  if (proposals.empty() || tests_ >= limits_.mostTests || settled()) {
+    return nullptr;
+  }
+  // The best that still fits into the minutes left.
+  const auto fits = std::find_if(proposals.begin(), proposals.end(), [&](const Proposal& p) {
+    return minutes_ + p.minutes <= limits_.mostMinutes;
+  });
+  return fits != proposals.end() && fits->score >= kWorthwhile ? &*fits : nullptr;
+}
+
+void Guide::answer(const job::Reading& reading) {
+  const Proposal* asked = ask();
+  if (!asked) {
+    return;
+  }
+  ++tests_;
+  minutes_ += asked->minutes;
+  job::Evidence e;
+  e.id = case_.nextEvidenceId();
+  e.test = asked->test;
+  e.reading = reading;
+  case_.evidence.push_back(std::move(e));
+  think();
+}
+
+void Guide::cannot() {
+  if (const Proposal* asked = ask()) {
+    refused_.push_back(asked->test);
+    think();
+  }
+}
+
+}  // namespace haybale::diagnosis

@@ -1,0 +1,124 @@
+#include "core/diagnosis/move_words.h"
+
+#include <fmt/format.h>
+
+#include <cmath>
+
+namespace haybale::diagnosis {
+
+using circuit::Circuit;
+using circuit::Test;
+using circuit::TestKind;
+
+namespace {
+
+std::string atPlace(const Test& test) {
+  return test.red ? circuit::spoken(test.red->place) : std::string();
+}
+
+bool pair(const Test& test) {
+  return test.black && test.black->place.onLine();
+}
+
+std::string spin(const Test& test) {
+  return test.state.wheel == circuit::WheelMotion::spun     ? ", wheel spun"
+         : test.state.wheel == circuit::WheelMotion::driven ? ", driven"
+                                                            : "";
+}
+
+std::string swapWords(const Test& test) {
+  return test.state.swap ? fmt::format(", sensor of {} on the harness of {}",
+                                       test.state.swap->sensorOf, test.state.swap->into)
+                         : "";
+}
+
+}  // namespace
+
+std::string titleFor(const Test& test) {
+  const std::string place = atPlace(test);
+  switch (test.kind) {
+    case TestKind::resistance:
+      if (pair(test) && !(test.red->place == test.black->place)) {
+        return fmt::format("Ohms of wire {} from {} to {}",
+                           circuit::kWireNames[static_cast<std::size_t>(*test.red->wire)], place,
+                           circuit::spoken(test.black->place));
+      }
+      return (pair(test) ? "Ohms of the pair at " : "Ohms to ground at ") + place;
+    case TestKind::loop:
+      return "Loop check from the " + place;
+    case TestKind::waveform:
+      return "Scope trace at the " + place;
+    case TestKind::acVoltage:
+      return "AC volts at " + place + spin(test);
+    case TestKind::codes:
+      return (test.state.jumper
+                  ? "Deliberate short at " + test.state.jumper->element + ", then codes"
+                  : "Clear codes and read them again") +
+             spin(test) + swapWords(test);
+    case TestKind::liveSpeed:
+      return "Live speeds" + spin(test) + swapWords(test);
+    case TestKind::wiggle:
+      return test.state.disturb && !test.state.disturb->element.empty()
+                 ? "Flex " + test.state.disturb->element + " while the reading is watched"
+                 : "Flex the whole loom while the reading is watched";
+    case TestKind::inspect:
+      return "Look at " + test.looked;
+    case TestKind::benchSensor:
+      return "Steel across the sensor's tip";
+    default:
+      if (pair(test) && !(test.red->place == test.black->place)) {
+        return "Voltage drop over " + test.red->place.element;
+      }
+      return (pair(test) ? "Volts across the pair at " : "Volts to ground at ") + place;
+  }
+}
+
+std::string instructionsFor(const Circuit& circuit, const Test& test) {
+  const auto wire = [&](circuit::WireId id) {
+    const auto& w = circuit.wire(id);
+    return "wire " + std::string(circuit::kWireNames[static_cast<std::size_t>(id)]) +
+           (w.colour.empty() ? "" : " (" + w.colour + ")");
+  };
+  const std::string state = circuit::stateText(test.state);
+  if (test.red) {
+    std::string text = "Red on " +
+                       (test.red->wire ? wire(*test.red->wire) + " at " : std::string()) +
+                       circuit::spoken(test.red->place) + ", black on ";
+    text += test.black && test.black->wire
+                ? wire(*test.black->wire) + (test.red->place == test.black->place
+                                                 ? ""
+                                                 : " at " + circuit::spoken(test.black->place))
+                : std::string("a known good ground");
+    return text + "; " + state + ".";
+  }
+  return titleFor(test) + "; " + state + ".";
+}
+
+std::string sayValue(const Test& test, const Scale& scale, double x, double soundAt, double spread,
+                     double sound) {
+  const auto unit = circuit::unitOf(test.kind);
+  const bool ohms = unit == units::Unit::ohm;
+  const double top = ohms ? scale.at(scale.topOhm) : 1e9;
+  if (ohms && x > top - 0.04) {
+    return "OL";
+  }
+  if (std::abs(x - soundAt) < 2 * spread) {
+    return "about " + units::format(sound, unit, 2);
+  }
+  if (ohms) {
+    const double value = std::max(0.0, std::pow(10.0, x) - 3);
+    const int decade = static_cast<int>(std::floor(std::log10(std::max(value, 0.1))));
+    if (decade < 2) {
+      return "under 100 \xCE\xA9";
+    }
+    return units::format(std::pow(10.0, decade), unit, 1) + " to " +
+           units::format(std::pow(10.0, decade + 1), unit, 2);
+  }
+  const double value = scale.logarithmic() ? std::pow(10.0, x) - 0.02 : x;
+  if (std::abs(value) < 0.1 * std::max(std::abs(sound), 0.2)) {
+    return "near nothing";
+  }
+  return value > sound ? "above that" : "less than that";
+}
+
+}  // namespace haybale::diagnosis

@@ -1,0 +1,390 @@
+#include "core/sim/sim_vehicle.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/capture/open.h"
+#include "core/signal/substitute.h"
+
+namespace haybale::sim {
+
+using circuit::FrontEndKind;
+using circuit::SensorKind;
+using circuit::Test;
+using circuit::TestKind;
+using circuit::WheelMotion;
+using diagnosis::Fault;
+using diagnosis::World;
+using job::CodeType;
+using job::Sight;
+
+namespace {
+
+bool isCoil(const circuit::Circuit& c) {
+  return c.sensor.kind == SensorKind::passive || c.sensor.kind == SensorKind::unknown;
+}
+
+}  // namespace
+
+SimVehicle::SimVehicle(job::Case c, diagnosis::Hypothesis fault, double severity,
+                       const SimOptions& options)
+    : case_(std::move(c)),
+      fault_(std::move(fault)),
+      severity_(severity),
+      options_(options),
+      random_(options.seed),
+      vehicle_(case_),
+      latched_(fault_.fault == Fault::latchedOff) {
+  const bool coil = isCoil(vehicle_.suspect());
+  auto& f = values_.frontEnd;
+  f = circuit::usualFrontEnd(vehicle_.suspect().sensor.kind);
+  auto& s = values_.sensor;
+  // Ranges of the trade, flat between their ends.
+  const auto between = [&](double low, double high) { return low + (high - low) * uniform(); };
+  if (coil) {
+    f.kind = uniform() < 0.75 ? FrontEndKind::singleBias : FrontEndKind::bothBiased;
+    f.supplyV = uniform() < 0.5 ? between(2.2, 2.8) : between(4.7, 5.2);
+    f.sourceOhm = between(4e3, 15e3);
+    s.coilOhm = between(850, 1900);
+    s.coilHenry = between(0.4, 1.6);
+    s.fluxSwingMwb = between(0.9, 2.6);
+  } else if (vehicle_.suspect().sensor.kind != SensorKind::hall) {
+    f.kind = uniform() < 0.65 ? FrontEndKind::highSideSense : FrontEndKind::lowSideSense;
+    f.supplyV = between(9, 12.3);
+    f.sourceOhm = uniform() < 0.5 ? between(70, 120) : between(120, 190);
+    s.lowA = between(0.0063, 0.0077);
+    s.highA = 2 * s.lowA;
+  }
+  values_.batteryV = between(12.1, 12.9);
+  values_.celsius = between(5, 35);
+  values_.circumferenceM = case_.rollingCircumferenceM().value_or(1.95);
+  goodValues_ = values_;
+  goodValues_.sensor.coilOhm *= 1 + 0.04 * normal();
+  goodValues_.sensor.fluxSwingMwb *= 1 + 0.1 * normal();
+  goodValues_.frontEnd.supplyV *= 1 + 0.005 * normal();
+}
+
+double SimVehicle::uniform() {
+  return static_cast<double>(random_()) / 4294967296.0;
+}
+
+// Sum of twelve uniform numbers less six: the same on every machine.
+double SimVehicle::normal() {
+  double sum = -6;
+  for (int i = 0; i < 12; ++i) {
+    sum += uniform();
+  }
+  return sum;
+}
+
+bool SimVehicle::curedBy(const std::string& element) const {
+  return element == fault_.element;
+}
+
+bool SimVehicle::shows(const Test& test) {
+  if (!diagnosis::isIntermittent(fault_.fault)) {
+    return true;
+  }
+  const auto& state = test.state;
+  double p = state.wheel == WheelMotion::driven ? 0.5
+             : state.wheel == WheelMotion::spun ? 0.1
+                                                : 0.04;
+  if (state.disturb) {
+    p = state.disturb->element.empty()             ? 0.8
+        : state.disturb->element == fault_.element ? 0.9
+                                                   : 0.06;
+  }
+  return uniform() < p;
+}
+
+std::optional<job::Reading> SimVehicle::answer(const Test& test) {
+  const bool now = shows(test);
+  World world = now ? diagnosis::worldOf(fault_, severity_, values_) : World{};
+  if (fault_.fault == Fault::latchedOff && !latched_) {
+    world = World{};
+  }
+  switch (test.kind) {
+    case TestKind::codes: {
+      auto reading = codes(test, world);
+      latched_ = false;
+      return reading;
+    }
+    case TestKind::liveSpeed:
+      return speeds(test, world);
+    case TestKind::waveform:
+      return capture(test, world, now);
+    case TestKind::wiggle: {
+      job::Reading r;
+      r.reacts = diagnosis::isIntermittent(fault_.fault) ? now : uniform() < 0.02;
+      if (*r.reacts && test.red && diagnosis::isIntermittent(fault_.fault)) {
+        Test watched = test;
+        watched.kind =
+            test.state.key == circuit::Key::on ? TestKind::dcVoltage : TestKind::resistance;
+        const auto with = vehicle_.electrical(watched, world, values_);
+        const auto without = vehicle_.electrical(watched, World{}, values_);
+        r.reacts = with && without && std::abs(*with - *without) > 0.1 * std::abs(*without) + 0.05;
+      }
+      return r;
+    }
+    case TestKind::inspect:
+      return look(test);
+    case TestKind::benchSensor: {
+      job::Reading r;
+      const Fault f = fault_.fault;
+      const double p = f == Fault::sensorOpen || f == Fault::sensorDead ? 0.02
+                       : f == Fault::sensorShorted ? (severity_ < 200 ? 0.2 : 0.6)
+                       : f == Fault::sensorWeak    ? 0.3
+                                                   : 0.98;
+      r.swings = uniform() < p;
+      return r;
+    }
+    case TestKind::lamp: {
+      const auto share = vehicle_.electrical(test, world, values_);
+      if (!share) {
+        return std::nullopt;
+      }
+      job::Reading r;
+      r.lamp = circuit::lampState(test.lamp, *share);
+      return r;
+    }
+    default:
+      break;
+  }
+  if (circuit::unitOf(test.kind) == units::Unit::none ||
+      !vehicle_.electrical(test, world, values_)) {
+    return std::nullopt;
+  }
+  return number(test, world);
+}
+
+job::Reading SimVehicle::number(const Test& test, const World& world) {
+  const bool own = test.circuit == vehicle_.suspect().name;
+  double value = *vehicle_.electrical(test, world, own ? values_ : goodValues_);
+  const auto unit = circuit::unitOf(test.kind);
+  job::Reading r;
+  r.value = units::Entry{};
+  r.value->unit = unit;
+  if (test.kind == TestKind::acVoltage) {
+    // Spun by hand: half again as fast or slow; the meter shows the hertz.
+    const auto* circuit = case_.find(test.circuit);
+    const double factor = std::exp(0.25 * normal());
+    value *= factor;
+    r.hz = factor * circuit::toothHz(*circuit, test.state, values_.circumferenceM);
+  }
+  if (uniform() < options_.slip) {
+    // A probe beside the terminal: nothing is touched.
+    value = unit == units::Unit::ohm ? INFINITY : 0;
+  }
+  value *= 1 + options_.meterError * normal();
+  const double top = case_.meter.topOhm();
+  if (unit == units::Unit::ohm && (!(value < top) || std::isinf(value))) {
+    r.value->overload = true;
+    r.value->value = INFINITY;
+    return r;
+  }
+  const double digit = std::pow(10.0, std::floor(std::log10(std::max(std::abs(value), 1e-3))) - 3);
+  r.value->value = std::round(value / digit) * digit;
+  r.value->resolution = digit;
+  return r;
+}
+
+job::Reading SimVehicle::codes(const Test& test, const World& world) {
+  job::Reading r;
+  r.codes.emplace();
+  for (const auto& circuit : case_.circuits) {
+    const auto m = vehicle_.monitor(circuit.name, test.state, world, values_);
+    double u = uniform();
+    const auto set = [&](CodeType type) { r.codes->push_back({circuit.name, type, {}}); };
+    if (u < m.open) {
+      set(uniform() < 0.8 ? CodeType::open : CodeType::openOrShort);
+      continue;
+    }
+    u -= m.open;
+    if (u < m.shortGround) {
+      set(uniform() < 0.8 ? CodeType::shortGround : CodeType::openOrShort);
+      continue;
+    }
+    u -= m.shortGround;
+    if (u < m.shortSupply) {
+      set(CodeType::shortSupply);
+      continue;
+    }
+    const bool turned = test.state.wheel == WheelMotion::driven ||
+                        (test.state.wheel == WheelMotion::spun && circuit.name == test.circuit);
+    const double sets = circuit::wheelKmh(test.state) >= 12 ? 0.95 : 0.5;
+    if (turned && uniform() > m.signal && uniform() < sets) {
+      set(uniform() < 0.75 ? CodeType::noSignal : CodeType::erratic);
+    } else if (turned && m.ringShows && uniform() < 0.85 * sets) {
+      set(fault_.fault == Fault::ringWrongCount || uniform() < 0.3 ? CodeType::implausible
+                                                                   : CodeType::erratic);
+    }
+  }
+  return r;
+}
+
+job::Reading SimVehicle::speeds(const Test& test, const World& world) {
+  job::Reading r;
+  const double kmh = circuit::wheelKmh(test.state) * std::exp(0.03 * normal());
+  for (const auto& circuit : case_.circuits) {
+    const bool swapped = test.state.swap && (test.state.swap->into == circuit.name ||
+                                             test.state.swap->sensorOf == circuit.name);
+    const bool turned =
+        test.state.wheel == WheelMotion::driven || swapped || circuit.name == test.circuit;
+    const bool own = circuit.name == vehicle_.suspect().name;
+    auto state = test.state;
+    state.speedKmh = kmh;
+    const auto m = vehicle_.monitor(circuit.name, state, world, values_);
+    const bool follows = turned && uniform() < m.signal &&
+                         !(own && world.exchanged && test.state.wheel == WheelMotion::spun);
+    const double ratio = own ? world.countRatio : 1;
+    r.kmh.emplace_back(circuit.name,
+                       follows ? std::round(10 * kmh * ratio * (1 + 0.01 * normal())) / 10 : 0.0);
+  }
+  return r;
+}
+
+job::Reading SimVehicle::look(const Test& test) {
+  job::Reading r;
+  r.sight = Sight::ok;
+  const auto* e = vehicle_.suspect().find(test.looked);
+  const bool here = fault_.element == test.looked;
+  const double u = uniform();
+  const bool wiring =
+      e && (e->kind == circuit::ElementKind::leg || e->kind == circuit::ElementKind::splice);
+  if (!here) {
+    r.sight = wiring && u < 0.35 ? Sight::hidden
+              : u > 0.96         ? (wiring ? Sight::chafed : Sight::corroded)
+                                 : Sight::ok;
+    return r;
+  }
+  switch (fault_.fault) {
+    case Fault::ringTooth:
+      r.sight = u < 0.7 ? Sight::missingTooth : Sight::ok;
+      break;
+    case Fault::ringCracked:
+      r.sight = u < 0.7 ? Sight::cracked : Sight::ok;
+      break;
+    case Fault::wideGap:
+      r.sight = u < 0.35 ? Sight::debris : u < 0.7 ? Sight::notSeated : Sight::ok;
+      break;
+    default:
+      if (wiring) {
+        r.sight = u < 0.2    ? Sight::chafed
+                  : u < 0.4  ? Sight::broken
+                  : u < 0.65 ? Sight::hidden
+                             : Sight::ok;
+      } else if (e && e->kind == circuit::ElementKind::connector) {
+        r.sight = u < 0.6 ? Sight::corroded : u < 0.7 ? Sight::loose : Sight::ok;
+      }
+      break;
+  }
+  return r;
+}
+
+// A real record of what the leads carry, for the trace analysis to read.
+std::optional<job::Reading> SimVehicle::capture(const Test& test, const World& world, bool shows) {
+  if (options_.folder.empty()) {
+    return std::nullopt;
+  }
+  const bool own = test.circuit == vehicle_.suspect().name;
+  const auto& circuit = *case_.find(test.circuit);
+  const auto swing = vehicle_.electrical(test, world, own ? values_ : goodValues_);
+  if (!swing) {
+    return std::nullopt;
+  }
+  signal::Substitute wanted;
+  const bool coil = isCoil(circuit);
+  const double kmh = circuit::wheelKmh(test.state) * std::exp(0.2 * normal());
+  wanted.kmh = [kmh](double) { return kmh; };
+  wanted.topKmh = kmh;
+  wanted.teeth = circuit.sensor.teeth.value_or(48);
+  wanted.circumferenceM = values_.circumferenceM;
+  wanted.durationS = 3 * wanted.circumferenceM * 3.6 / kmh;
+  wanted.rateHz = 5000;
+  if (coil) {
+    // Output is proportional to speed.
+    wanted.peakToPeakV = std::max(1e-6, *swing * kmh / circuit::wheelKmh(test.state));
+  } else {
+    wanted.kind = circuit::SensorKind::active;
+    wanted.senseOhm = 1.0;
+    wanted.lowA = 1.0;
+    wanted.highA = 1.0 + std::max(1e-6, *swing);
+  }
+  if (own) {
+    switch (world.fault) {
+      case Fault::ringTooth:
+        wanted.faults.emplace_back(signal::MissingTooth{static_cast<int>(7 + random_() % 20)});
+        break;
+      case Fault::ringCracked:
+        wanted.faults.emplace_back(signal::WideGap{11, 45});
+        break;
+      case Fault::ringRunout:
+        wanted.faults.emplace_back(signal::Runout{28});
+        break;
+      default:
+        break;
+    }
+  }
+  if (own && diagnosis::isIntermittent(fault_.fault) && shows) {
+    wanted.faults.emplace_back(signal::Drop{0.45 * wanted.durationS, 0.12 * wanted.durationS,
+                                            fault_.fault == Fault::intermittentOpen
+                                                ? signal::DropLevel::flat
+                                                : signal::DropLevel::ground});
+  }
+  auto record = signal::substitute(wanted);
+  if (!record) {
+    return std::nullopt;
+  }
+  for (auto& v : record->channels[0].samples) {
+    v += static_cast<float>(0.004 * normal());
+  }
+  job::Reading r;
+  r.file = fmt::format("{}/trace-{}-{}.csv", options_.folder, options_.seed, ++captures_);
+  return capture::saveCapture(r.file, *record) ? std::optional(r) : std::nullopt;
+}
+
+std::vector<job::Evidence> SimVehicle::goodWheel() {
+  std::vector<job::Evidence> out;
+  const auto* peer = circuit::peerOf(case_.circuits, vehicle_.suspect());
+  if (!peer) {
+    return out;
+  }
+  const std::string module = peer->path.front().id;
+  const circuit::Place plug{circuit::Place::Kind::modulePlug, module};
+  const circuit::Probe ground{{circuit::Place::Kind::ground, ""}, std::nullopt};
+  const auto add = [&](TestKind kind, circuit::WireId red, std::optional<circuit::Probe> black,
+                       std::vector<std::string> apart, WheelMotion wheel) {
+    job::Evidence e;
+    e.id = fmt::format("good{}", out.size());
+    e.test.kind = kind;
+    e.test.circuit = peer->name;
+    e.test.red = circuit::Probe{plug, red};
+    e.test.black = std::move(black);
+    e.test.state.key = circuit::defaultKey(kind);
+    e.test.state.unplugged = std::move(apart);
+    e.test.state.wheel = wheel;
+    if (circuit::predict(*peer, goodValues_, e.test)) {
+      const double slip = std::exchange(options_.slip, 0);  // taken with care
+      e.reading = number(e.test, World{});
+      options_.slip = slip;
+      out.push_back(std::move(e));
+    }
+  };
+  add(TestKind::resistance, circuit::WireId::a, circuit::Probe{plug, circuit::WireId::b}, {module},
+      WheelMotion::still);
+  add(TestKind::dcVoltage, circuit::WireId::a, ground, {}, WheelMotion::still);
+  if (const auto* joint = peer->sensorConnector()) {
+    add(TestKind::dcVoltage, circuit::WireId::a, ground, {joint->id}, WheelMotion::still);
+  }
+  if (isCoil(*peer)) {
+    add(TestKind::acVoltage, circuit::WireId::a, circuit::Probe{plug, circuit::WireId::b}, {module},
+        WheelMotion::spun);
+  } else {
+    add(TestKind::dcVoltage, circuit::WireId::b, ground, {}, WheelMotion::still);
+  }
+  return out;
+}
+
+}  // namespace haybale::sim

@@ -1,0 +1,60 @@
+// A made-up vehicle with something hidden wrong, which answers tests as a real one would: for
+// practice, for tests, and for measuring how well diagnosis does.
+//
+// Its values, its meter's errors and its technician's slips come from one seed. What is measured
+// comes from the electrical core with the fault in it.
+#pragma once
+
+#include <random>
+#include <string>
+
+#include "core/diagnosis/world.h"
+#include "core/job/case.h"
+
+namespace haybale::sim {
+
+struct SimOptions {
+  std::uint32_t seed = 1;
+  double slip = 0.01;         ///< share of readings that are taken wrong
+  double meterError = 0.005;  ///< relative, one standard deviation
+  std::string folder;         ///< where captures are written; empty: scope traces cannot be taken
+};
+
+class SimVehicle {
+ public:
+  /// The circuits and complaint are those of `c`; `fault` with `severity` is hidden in its suspect
+  /// circuit.
+  SimVehicle(job::Case c, diagnosis::Hypothesis fault, double severity, const SimOptions& options);
+
+  [[nodiscard]] const diagnosis::Hypothesis& fault() const { return fault_; }
+  /// The reading of a test; empty when it cannot be made here.
+  [[nodiscard]] std::optional<job::Reading> answer(const circuit::Test& test);
+  /// Readings of the good wheel that a technician takes first, as evidence.
+  [[nodiscard]] std::vector<job::Evidence> goodWheel();
+  /// Ends a repair of `element`: whether the fault is gone.
+  [[nodiscard]] bool curedBy(const std::string& element) const;
+
+ private:
+  [[nodiscard]] job::Reading number(const circuit::Test& test, const diagnosis::World& world);
+  [[nodiscard]] job::Reading codes(const circuit::Test& test, const diagnosis::World& world);
+  [[nodiscard]] job::Reading speeds(const circuit::Test& test, const diagnosis::World& world);
+  [[nodiscard]] job::Reading look(const circuit::Test& test);
+  [[nodiscard]] std::optional<job::Reading> capture(const circuit::Test& test,
+                                                    const diagnosis::World& world, bool shows);
+  [[nodiscard]] double uniform();
+  [[nodiscard]] double normal();
+  [[nodiscard]] bool shows(const circuit::Test& test);
+
+  job::Case case_;
+  diagnosis::Hypothesis fault_;
+  double severity_;
+  SimOptions options_;
+  std::mt19937 random_;
+  diagnosis::Vehicle vehicle_;
+  circuit::ParameterPoint values_;      // of the suspect circuit
+  circuit::ParameterPoint goodValues_;  // of the others
+  bool latched_;
+  int captures_ = 0;
+};
+
+}  // namespace haybale::sim
