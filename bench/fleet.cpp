@@ -189,6 +189,17 @@ int main(int argc, char** argv) {
     ++partFirst.vehicles;
     partFirst.wrongParts += hidden.fault.element != "sensor" ? 1 : 0;
     if (tell && !right) {
+      diagnosis::CaptureShelf shelf;
+      const auto last = diagnosis::assessCase(guide.job(), folder, shelf);
+      for (std::size_t i = 0; i < last.proposals.size() && i < 4; ++i) {
+        told += fmt::format("    could: {} {:.3f} bits {:.1f} min score {:.4f}\n", last.proposals[i].title,
+                            last.proposals[i].bits, last.proposals[i].minutes, last.proposals[i].score);
+      }
+      for (std::size_t i = 0; i < last.conclusion.suspects.size() && i < 4; ++i) {
+        const auto& s = last.conclusion.suspects[i];
+        told += fmt::format("    {} {} {} {:.2f}\n", s.element, s.fault, s.wire ? static_cast<int>(*s.wire) : -1, s.share);
+      }
+      told += "    " + last.conclusion.headline + "\n";
       fmt::print(
           "vehicle {}: {} {} wire {} at {:.3g} ({}), said {} {} {:.2f} after {} tests, {:.0f} "
           "min\n{}",

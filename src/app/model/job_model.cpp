@@ -223,7 +223,7 @@ void JobModel::keepSelectionOnTheLine() {
 }
 
 void JobModel::reassess() {
-  assessment_ = diagnosis::assessCase(job_, folder_.toStdString(), shelf_);
+  assessment_ = diagnosis::assessCase(job_, folder_.toStdString(), shelf_, {}, &memory_);
   for (const auto& file : shelf_.takeDeferred()) {
     emit captureDeferred(QString::fromStdString(file));
   }

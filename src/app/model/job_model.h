@@ -113,6 +113,7 @@ class JobModel : public QObject {
   job::Case job_;
   diagnosis::Assessment assessment_;
   diagnosis::CaptureShelf shelf_;
+  diagnosis::LikelihoodMemory memory_;
   Selection selection_;
   QUndoStack undo_;
   QString path_;

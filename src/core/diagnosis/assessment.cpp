@@ -11,7 +11,7 @@ const ReadingView* Assessment::view(std::string_view evidenceId) const {
 }
 
 Assessment assessCase(const job::Case& c, const std::string& folder, CaptureShelf& shelf,
-                      const std::vector<circuit::Test>& refused) {
+                      const std::vector<circuit::Test>& refused, LikelihoodMemory* memory) {
   Assessment out;
   out.waveforms = analyseWaveforms(c, folder, shelf);
   out.knowledge = learnAll(c);
@@ -22,7 +22,7 @@ Assessment assessCase(const job::Case& c, const std::string& folder, CaptureShel
     out.conclusion.headline = "No circuit is described";
     return out;
   }
-  const Belief belief(c, out.waveforms, out.knowledge);
+  const Belief belief(c, out.waveforms, out.knowledge, memory);
   out.conclusion = conclude(belief, out.views);
   out.proposals = proposeTests(belief, out.conclusion, refused);
   return out;

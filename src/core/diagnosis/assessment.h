@@ -16,10 +16,12 @@ struct Assessment {
   [[nodiscard]] const ReadingView* view(std::string_view evidenceId) const;
 };
 
-/// `folder` is where relative capture paths start; `refused` tests are not proposed.
+/// `folder` is where relative capture paths start; `refused` tests are not proposed;
+/// `memory` spares what was worked out for the same case before, and may be null.
 [[nodiscard]] Assessment assessCase(const job::Case& c, const std::string& folder,
                                     CaptureShelf& shelf,
-                                    const std::vector<circuit::Test>& refused = {});
+                                    const std::vector<circuit::Test>& refused = {},
+                                    LikelihoodMemory* memory = nullptr);
 
 /// How a circuit stands, for a small sign beside its name.
 enum class CircuitState { notMeasured, good, doubtful, faulty };

@@ -1,9 +1,13 @@
 #include "core/diagnosis/belief.h"
 
+#include <fmt/format.h>
+
 #include <algorithm>
 #include <cmath>
+#include <cstring>
 
 #include "core/base/parallel.h"
+#include "core/job/test_json.h"
 
 namespace haybale::diagnosis {
 
@@ -15,6 +19,10 @@ namespace {
 constexpr std::size_t kValues = 36;      // sets of values where there is no severity
 constexpr std::size_t kValuesEach = 12;  // and where there is
 constexpr double kClash = 0.7;           // of a mistake, from which on a reading clashes
+
+std::string oneLine(const Json& json) {
+  return json.dump(-1, ' ', false, Json::error_handler_t::replace);
+}
 
 bool isNumber(const job::Evidence& e) {
   return e.reading.value.has_value();
@@ -32,13 +40,14 @@ double valueAtHz(const Test& test, const job::Reading& reading, const circuit::C
 
 }  // namespace
 
-Belief::Belief(const job::Case& c, const WaveformSet& waveforms, const Knowledge& knowledge)
+Belief::Belief(const job::Case& c, const WaveformSet& waveforms, const Knowledge& knowledge,
+               LikelihoodMemory* memory)
     : vehicle_(c),
       model_(vehicle_),
       known_(knowledge.find(vehicle_.suspect().name)->second),
       hypotheses_(allHypotheses(c, vehicle_.suspect())) {
   layOut(known_);
-  weigh(waveforms);
+  weigh(waveforms, memory);
 }
 
 void Belief::layOut(const circuit::LineParameters& known) {
@@ -89,27 +98,36 @@ std::vector<double> Belief::numeric(const job::Evidence& e) const {
                         (test.kind == TestKind::acVoltage && !e.reading.hz ? 3.5 : 1);
   const double mistaken = kMistake * scale.mistaken(read);
   const auto* circuit = vehicle_.job().find(test.circuit);
-  eachInParallel(cells_.size(), [&](std::size_t i) {
-    const Cell& cell = cells_[i];
-    const Hypothesis& h = hypotheses_[cell.hypothesis];
-    const auto& values = values_[cell.values];
-    const auto at = [&](double severity, bool shows) -> std::optional<double> {
-      const auto v =
-          vehicle_.electrical(test, shows ? worldOf(h, severity, values) : World{}, values);
-      return v ? std::optional(scale.at(valueAtHz(test, e.reading, *circuit, values, *v)))
-               : std::nullopt;
-    };
-    const auto density = [&](bool shows) {
-      const auto low = at(cell.low, shows);
-      const auto high = cell.high == cell.low || !shows ? low : at(cell.high, shows);
-      return low && high ? intervalDensity(x, *low, *high, spread) : 1.0;
-    };
-    const double shows = showsIn(h, test.state, vehicle_.suspect());
-    double p = shows * density(true);
-    if (shows < 1) {
-      p += (1 - shows) * density(false);
+  const auto onScale = [&](const World& world, const circuit::ParameterPoint& values) {
+    const auto v = vehicle_.electrical(test, world, values);
+    return v ? std::optional(scale.at(valueAtHz(test, e.reading, *circuit, values, *v)))
+             : std::nullopt;
+  };
+  std::vector<std::optional<double>> sound(values_.size());
+  eachInParallel(values_.size(), [&](std::size_t i) { sound[i] = onScale(World{}, values_[i]); });
+  constexpr std::size_t kPiece = 512;
+  parallelFor(piecesOf(cells_.size(), kPiece), [&](std::size_t piece) {
+    const auto [from, to] = pieceOf(cells_.size(), kPiece, piece);
+    // Neighbouring steps of severity share an end.
+    std::optional<double> lastHigh;
+    for (std::size_t i = from; i < to; ++i) {
+      const Cell& cell = cells_[i];
+      const Hypothesis& h = hypotheses_[cell.hypothesis];
+      const auto& values = values_[cell.values];
+      const bool follows = i > from && cells_[i - 1].hypothesis == cell.hypothesis &&
+                           cells_[i - 1].values == cell.values && cells_[i - 1].high == cell.low;
+      const auto low = follows ? lastHigh : onScale(worldOf(h, cell.low, values), values);
+      const auto high =
+          cell.high == cell.low ? low : onScale(worldOf(h, cell.high, values), values);
+      lastHigh = high;
+      const double shows = showsIn(h, test.state, vehicle_.suspect());
+      double p = low && high ? intervalDensity(x, *low, *high, spread) : 1.0;
+      if (shows < 1) {
+        const auto& rest = sound[cell.values];
+        p = shows * p + (1 - shows) * (rest ? intervalDensity(x, *rest, *rest, spread) : 1.0);
+      }
+      out[i] = (1 - kMistake) * p + mistaken;
     }
-    out[i] = (1 - kMistake) * p + mistaken;
   });
   return out;
 }
@@ -201,7 +219,59 @@ bool speaksOf(const job::Evidence& e, const std::string& suspect) {
 
 }  // namespace
 
-void Belief::weigh(const WaveformSet& waveforms) {
+// Whatever the likelihoods hang on beside the reading itself.
+std::string Belief::layoutKey() const {
+  std::string key;
+  const auto put = [&](double v) {
+    std::array<char, sizeof v> bytes{};
+    std::memcpy(bytes.data(), &v, sizeof v);
+    key.append(bytes.data(), bytes.size());
+  };
+  for (const auto& h : hypotheses_) {
+    key += h.element;
+    put(static_cast<double>(h.fault) +
+        0.01 * static_cast<double>(h.wire.value_or(circuit::WireId::c)));
+    put(h.along);
+  }
+  for (const auto& v : values_) {
+    put(v.frontEnd.supplyV);
+    put(v.frontEnd.sourceOhm + static_cast<double>(v.frontEnd.kind));
+    put(v.sensor.coilOhm + v.sensor.fluxSwingMwb);
+    put(v.sensor.lowA);
+    put(v.circumferenceM);
+  }
+  for (const auto& c : vehicle_.job().circuits) {
+    key += c.name + std::to_string(static_cast<int>(c.sensor.kind)) +
+           std::to_string(c.sensor.teeth.value_or(0));
+    for (const auto& e : c.path) {
+      key += e.id;
+      put(static_cast<double>(e.kind) + e.lengthM.value_or(0) + e.areaMm2.value_or(0));
+    }
+  }
+  key += vehicle_.job().meter.name;
+  put(vehicle_.job().meter.topOhm());
+  return std::to_string(std::hash<std::string>{}(key));
+}
+
+std::vector<double> Belief::remembered(const job::Evidence& e, const TraceFacts* facts,
+                                       LikelihoodMemory* memory) const {
+  if (!memory) {
+    return likelihoods(e, facts);
+  }
+  std::string key = layoutKey() + oneLine(job::testJson(e.test)) +
+                    oneLine(job::readingJson(e.reading, e.test.kind));
+  if (facts) {
+    key += fmt::format("{} {} {} {} {} {}", facts->flat, facts->outputRatio.value_or(-1),
+                       facts->fluxMwb.value_or(-1), static_cast<int>(facts->ring), facts->opens,
+                       facts->shorts);
+  }
+  if (const auto* known = memory->find(key)) {
+    return *known;
+  }
+  return memory->keep(key, likelihoods(e, facts));
+}
+
+void Belief::weigh(const WaveformSet& waveforms, LikelihoodMemory* memory) {
   const auto& evidence = vehicle_.job().evidence;
   std::vector<std::vector<double>> all;
   bool cleared = false;  // codes were cleared: a latched supply is back
@@ -218,7 +288,7 @@ void Belief::weigh(const WaveformSet& waveforms) {
                                             ? std::nullopt
                                             : std::optional(comparison->second));
     }
-    auto likelihood = likelihoods(e, facts ? &*facts : nullptr);
+    auto likelihood = remembered(e, facts ? &*facts : nullptr, memory);
     if (cleared) {
       // From here on a latch-off is nothing wrong.
       std::size_t sound = 0;

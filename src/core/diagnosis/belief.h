@@ -31,10 +31,31 @@ struct Weighing {
   double bits = 0;           ///< how far it moved the belief: Kullback-Leibler, in bits
 };
 
+/// Likelihoods worked out once, by the layout of the cells and the reading. Not thread-safe.
+class LikelihoodMemory {
+ public:
+  [[nodiscard]] const std::vector<double>* find(const std::string& key) const {
+    const auto it = known_.find(key);
+    return it == known_.end() ? nullptr : &it->second;
+  }
+  const std::vector<double>& keep(const std::string& key, std::vector<double> values) {
+    if (known_.size() > kMost) {
+      known_.clear();
+    }
+    return known_.insert_or_assign(key, std::move(values)).first->second;
+  }
+
+ private:
+  static constexpr std::size_t kMost = 400;
+  std::map<std::string, std::vector<double>> known_;
+};
+
 class Belief {
  public:
   /// Weighs all evidence of `c` that is not withdrawn. `c` and `waveforms` must outlive it.
-  Belief(const job::Case& c, const WaveformSet& waveforms, const Knowledge& knowledge);
+  /// `memory` spares what was worked out before; may be null.
+  Belief(const job::Case& c, const WaveformSet& waveforms, const Knowledge& knowledge,
+         LikelihoodMemory* memory = nullptr);
 
   [[nodiscard]] const Vehicle& vehicle() const { return vehicle_; }
   [[nodiscard]] const std::vector<Hypothesis>& hypotheses() const { return hypotheses_; }
@@ -56,7 +77,10 @@ class Belief {
 
  private:
   void layOut(const circuit::LineParameters& known);
-  void weigh(const WaveformSet& waveforms);
+  void weigh(const WaveformSet& waveforms, LikelihoodMemory* memory);
+  [[nodiscard]] std::string layoutKey() const;
+  [[nodiscard]] std::vector<double> remembered(const job::Evidence& e, const TraceFacts* facts,
+                                               LikelihoodMemory* memory) const;
   [[nodiscard]] double cellLikelihood(const Cell& cell, const job::Evidence& evidence,
                                       const TraceFacts* facts) const;
   [[nodiscard]] std::vector<double> numeric(const job::Evidence& evidence) const;

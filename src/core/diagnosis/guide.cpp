@@ -7,9 +7,14 @@ namespace haybale::diagnosis {
 namespace {
 
 // An element is repaired from here on; below it one more test costs less than the wrong repair.
-constexpr double kSettled = 0.95;
+constexpr double kSettled = 0.97;
 // With less than this to be learnt a minute the minutes are better spent repairing, or stopping.
-constexpr double kWorthwhile = 0.0012;
+constexpr double kWorthwhile = 0.004;
+
+// Share of the element's probability from which on the way it failed counts as known, and the bits
+// a minute from which on asking for it is cheap.
+constexpr double kWayKnown = 0.8;
+constexpr double kCheap = 0.04;
 
 }  // namespace
 
@@ -19,7 +24,7 @@ Guide::Guide(job::Case c, std::string folder, GuideLimits limits)
 }
 
 void Guide::think() {
-  assessment_ = assessCase(case_, folder_, shelf_, refused_);
+  assessment_ = assessCase(case_, folder_, shelf_, refused_, &memory_);
 }
 
 bool Guide::settled() const {
@@ -31,7 +36,13 @@ bool Guide::settled() const {
   for (const auto& s : suspects) {
     top += s.element == suspects.front().element ? s.share : 0;
   }
-  return top >= kSettled;
+  if (top < kSettled) {
+    return false;
+  }
+  // The element is known; which wire and how is asked on as long as that is cheap.
+  const bool cheap =
+      !assessment_.proposals.empty() && assessment_.proposals.front().score >= kCheap;
+  return suspects.front().share >= kWayKnown * top || !cheap;
 }
 
 const Proposal* Guide::ask() const {

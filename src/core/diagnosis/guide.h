@@ -39,6 +39,7 @@ class Guide {
   std::string folder_;
   GuideLimits limits_;
   CaptureShelf shelf_;
+  LikelihoodMemory memory_;
   Assessment assessment_;
   std::vector<circuit::Test> refused_;
   int tests_ = 0;

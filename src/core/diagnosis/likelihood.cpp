@@ -111,9 +111,12 @@ double ReadingModel::waveform(const Test& test, const TraceFacts& facts, const W
       suspect && isOfTheRing(world.fault) && world.fault != Fault::ringWrongCount;
   if (!facts.flat && spins) {
     const bool right = hasRingFault && facts.ring == world.fault;
-    p *= hasRingFault ? (right                       ? 0.93
-                         : facts.ring == Fault::none ? 0.04
-                                                     : 0.03)
+    // A square wave keeps its height whatever the ring does: run-out hardly shows.
+    const bool coil = vehicle_.suspect().sensor.kind == circuit::SensorKind::passive;
+    const double seen = world.fault == Fault::ringRunout && !coil ? 0.1 : 0.93;
+    p *= hasRingFault ? (right                       ? seen
+                         : facts.ring == Fault::none ? 0.98 - seen
+                                                     : 0.02)
                       : (facts.ring == Fault::none ? 0.985 : 0.005);
   }
   const bool opens = suspect && world.fault == Fault::intermittentOpen;

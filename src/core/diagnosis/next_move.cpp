@@ -17,8 +17,8 @@ using circuit::TestKind;
 
 namespace {
 
-constexpr std::size_t kCellsEach = 3;  // of a hypothesis, to stand for all its cells
-constexpr double kForgotten = 2e-4;    // hypotheses below this are not simulated
+constexpr std::size_t kCellsEach = 2;  // of a hypothesis, to stand for all its cells
+constexpr double kForgotten = 5e-4;    // hypotheses below this are not simulated
 constexpr double kLeastBits = 0.01;
 constexpr double kPierceMinutes = 4;  // what a hole costs beyond its minutes
 constexpr std::size_t kMostBins = 48;
@@ -72,11 +72,12 @@ class Planner {
   explicit Planner(const Belief& belief)
       : belief_(belief), stands_(standsOf(belief)), model_(belief.vehicle()) {
     std::map<std::string, std::size_t> elements;
-    std::map<std::pair<std::string, Fault>, std::size_t> ways;
+    std::map<std::tuple<std::string, Fault, std::optional<circuit::WireId>>, std::size_t> ways;
     for (const auto& s : stands_) {
       const auto& h = belief.hypotheses()[s.hypothesis];
       elementOf_.push_back(elements.emplace(h.element, elements.size()).first->second);
-      wayOf_.push_back(ways.emplace(std::pair{h.element, h.fault}, ways.size()).first->second);
+      wayOf_.push_back(
+          ways.emplace(std::tuple{h.element, h.fault, h.wire}, ways.size()).first->second);
     }
     elements_ = elements.size();
     ways_ = ways.size();
@@ -105,9 +106,9 @@ class Planner {
     return cell.high > 1e14 ? cell.high : std::sqrt(std::max(0.0, cell.low * cell.high));
   }
 
-  // Where each stand's reading lies on the scale: at both ends of its severity and between.
+  // Where each stand's reading lies on the scale.
   struct Reach {
-    double low, middle, high;
+    double at;
     double rest;  // while an intermittent fault does not show
     double shows;
   };
@@ -126,11 +127,7 @@ class Planner {
       if (!middle) {
         return std::nullopt;
       }
-      Reach r{*middle, *middle, *middle, *middle, showsIn(h, test.state, vehicle.suspect())};
-      if (s.cell->high != s.cell->low) {
-        r.low = at(s.cell->low).value_or(*middle);
-        r.high = at(s.cell->high).value_or(*middle);
-      }
+      Reach r{*middle, *middle, showsIn(h, test.state, vehicle.suspect())};
       if (r.shows < 1) {
         r.rest = scale.at(vehicle.electrical(test, World{}, values).value_or(0));
       }
@@ -153,8 +150,8 @@ class Planner {
     double low = soundAt;
     double high = soundAt;
     for (const auto& r : *all) {
-      low = std::min({low, r.low, r.high, r.rest});
-      high = std::max({high, r.low, r.high, r.rest});
+      low = std::min({low, r.at, r.rest});
+      high = std::max({high, r.at, r.rest});
     }
     low -= 2 * spread;
     high += 2 * spread;
@@ -174,8 +171,7 @@ class Planner {
           const double lower = b == 0 ? 0 : cumulative((from - x) / spread);
           return upper - lower;
         };
-        const double shown = (mass(r.low) + 2 * mass(r.middle) + mass(r.high)) / 4;
-        const double p = r.shows * shown + (r.shows < 1 ? (1 - r.shows) * mass(r.rest) : 0);
+        const double p = r.shows * mass(r.at) + (r.shows < 1 ? (1 - r.shows) * mass(r.rest) : 0);
         out.chances[b][k] = (1 - kMistake) * p + kMistake / static_cast<double>(bins);
       }
     }

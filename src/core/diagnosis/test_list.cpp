@@ -95,9 +95,15 @@ class Lister {
 
   std::vector<Test> list() {
     atModule();
+    const Element* before = nullptr;
     for (const auto& e : circuit_.path) {
       if (e.kind == ElementKind::connector) {
         atConnector(e);
+        if (before) {
+          // What lies between two connectors, alone.
+          pairAndGround({Place::Kind::wheelSide, before->id}, {before->id, e.id});
+        }
+        before = &e;
       }
       if (e.kind == ElementKind::leg) {
         pierced(e);
