@@ -118,6 +118,11 @@ NextPanel::NextPanel(JobModel& model, QWidget* parent) : QWidget(parent), model_
   file_ = new QPushButton(tr("Choose the capture file"), this);
   file_->setProperty("main", true);
   file_->setMinimumHeight(44);
+  answers_ = new QWidget(this);
+  answers_->setObjectName(QStringLiteral("side.answers"));
+  auto* grid = new QGridLayout(answers_);
+  grid->setContentsMargins(0, 0, 0, 0);
+  grid->setSpacing(6);
   later_ = new QPushButton(tr("Not now"), this);
   later_->setProperty("flat", true);
   later_->setObjectName(QStringLiteral("side.later"));
@@ -138,6 +143,7 @@ NextPanel::NextPanel(JobModel& model, QWidget* parent) : QWidget(parent), model_
   column->addWidget(cost_);
   column->addWidget(box_);
   column->addWidget(file_);
+  column->addWidget(answers_);
   auto* row = new QHBoxLayout;
   row->addWidget(later_);
   row->addWidget(place_);
@@ -204,7 +210,8 @@ void NextPanel::refresh() {
   headline_->setText(q(a.conclusion.headline));
   action_->setText(q(a.conclusion.action));
   const auto& reasons = a.conclusion.reasons;
-  reasons_->setText(reasons.empty() ? QString() : q(reasons.back()));
+  reasons_->setText(reasons.empty() ? QString()
+                                    : q(a.conclusion.clash ? reasons.back() : reasons.front()));
   reasons_->setVisible(!reasons.empty());
   why_->setText(tr("All %1 reasons").arg(reasons.size()));
   why_->setVisible(reasons.size() > 1);
@@ -222,7 +229,8 @@ void NextPanel::refresh() {
   for (QWidget* w : std::initializer_list<QWidget*>{cost_, caution_, later_, place_}) {
     w->setVisible(p != nullptr);
   }
-  box_->setVisible(p && !trace);
+  offerAnswers(p);
+  box_->setVisible(p && !trace && p->answers.empty());
   file_->setVisible(trace);
   box_->refreshEcho();
   std::size_t other = 0;
@@ -239,6 +247,31 @@ void NextPanel::refresh() {
   othersHead_->setVisible(other > 0);
   for (; other < static_cast<std::size_t>(others_.size()); ++other) {
     others_[static_cast<qsizetype>(other)]->setVisible(false);
+  }
+}
+
+// Big targets, two a row; the words are those of the bars above.
+void NextPanel::offerAnswers(const diagnosis::Proposal* p) {
+  auto* grid = static_cast<QGridLayout*>(answers_->layout());
+  while (auto* item = grid->takeAt(0)) {
+    item->widget()->hide();  // it may be the sender of what brought us here
+    item->widget()->deleteLater();
+    delete item;
+  }
+  answers_->setVisible(p && !p->answers.empty());
+  if (!p) {
+    return;
+  }
+  for (std::size_t i = 0; i < p->answers.size(); ++i) {
+    const auto& [words, reading] = p->answers[i];
+    auto* button = new QPushButton(answers_);
+    button->setObjectName(QStringLiteral("side.answer%1").arg(i));
+    button->setText(button->fontMetrics().elidedText(q(words), Qt::ElideRight, 118));
+    button->setToolTip(q(words));
+    button->setStyleSheet(QStringLiteral("padding: 4px 6px; font-size: 13px; min-height: 22px;"));
+    connect(button, &QPushButton::clicked, this,
+            [this, test = p->test, seen = reading] { model_.enterSeen(test, seen); });
+    grid->addWidget(button, static_cast<int>(i / 2), static_cast<int>(i % 2));
   }
 }
 

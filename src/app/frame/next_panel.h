@@ -44,6 +44,7 @@ class NextPanel : public QWidget {
  private:
   void refresh();
   void showReasons();
+  void offerAnswers(const diagnosis::Proposal* proposal);
   void show(std::size_t index);
   [[nodiscard]] const diagnosis::Proposal* current() const;
 
@@ -60,6 +61,7 @@ class NextPanel : public QWidget {
   QLabel* caution_;
   ReadingBox* box_;
   QPushButton* file_;
+  QWidget* answers_;  // one button for each thing that may be seen
   QPushButton* later_;
   QPushButton* place_;
   QLabel* othersHead_;

@@ -303,6 +303,17 @@ Status JobModel::enterReading(const QString& text, const circuit::Test& test) {
   return Done{};
 }
 
+void JobModel::enterSeen(const circuit::Test& test, const job::Reading& reading) {
+  job::Evidence e;
+  e.id = job_.nextEvidenceId();
+  e.test = test;
+  e.reading = reading;
+  e.time = QDateTime::currentDateTime().toString(Qt::ISODate).toStdString();
+  selection_.evidence = QString::fromStdString(e.id);
+  change(tr("what was seen"), [&](job::Case& c) { c.evidence.push_back(e); });
+  emit selectionChanged();
+}
+
 Status JobModel::addCapture(const QString& circuitName, const QString& file) {
   const auto* circuit = job_.find(circuitName.toStdString());
   if (!circuit) {

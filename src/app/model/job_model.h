@@ -56,6 +56,8 @@ class JobModel : public QObject {
   Status enterReading(const QString& text);
   /// The same for a test that was proposed.
   Status enterReading(const QString& text, const circuit::Test& test);
+  /// Adds what was seen at a proposed test.
+  void enterSeen(const circuit::Test& test, const job::Reading& reading);
   /// Adds a capture file as a trace of `circuit`. The file is read first; an unreadable one is not
   /// added.
   Status addCapture(const QString& circuit, const QString& file);

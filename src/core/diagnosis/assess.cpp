@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "core/diagnosis/meter_use.h"
+#include "core/diagnosis/move_words.h"
 #include "core/diagnosis/quantity_of.h"
 #include "core/sensing/copper.h"
 
@@ -355,8 +356,8 @@ ReadingView assess(const job::Case& c, const job::Evidence& e, const WaveformSet
   } else if (e.reading.lamp) {
     assessLamp(view, c, e, *circuit, known->second);
   } else {
-    view.shown = "kept";
-    view.reason = "This version keeps such a reading but does not judge it.";
+    view.shown = sayReading(e.reading);
+    // What was seen is weighed by the belief; there is no limit to judge it by.
   }
   if (!view.checks.empty()) {
     view.verdict = worst(view.checks);

@@ -114,11 +114,44 @@ std::string sayValue(const Test& test, const Scale& scale, double x, double soun
     return units::format(std::pow(10.0, decade), unit, 1) + " to " +
            units::format(std::pow(10.0, decade + 1), unit, 2);
   }
-  const double value = scale.logarithmic() ? std::pow(10.0, x) - 0.02 : x;
-  if (std::abs(value) < 0.1 * std::max(std::abs(sound), 0.2)) {
+  const auto back = [&](double at) {
+    return scale.logarithmic()              ? std::max(0.0, std::pow(10.0, at) - 0.02)
+           : test.kind == TestKind::current ? at / 1e3
+                                            : at;
+  };
+  if (std::abs(back(x)) < 0.1 * std::max(std::abs(sound), 0.2)) {
     return "near nothing";
   }
-  return value > sound ? "above that" : "less than that";
+  return x > soundAt ? "above " + units::format(back(soundAt + 2 * spread), unit, 2)
+                     : "below " + units::format(back(soundAt - 2 * spread), unit, 2);
+}
+
+std::string sayReading(const job::Reading& r) {
+  if (r.codes) {
+    std::string text;
+    for (const auto& code : *r.codes) {
+      text += (text.empty() ? "" : ", ") + code.circuit + " " +
+              std::string(job::kCodeTypeNames[static_cast<std::size_t>(code.type)]);
+    }
+    return text.empty() ? "no code returned" : text;
+  }
+  if (!r.kmh.empty()) {
+    std::string text;
+    for (const auto& [circuit, kmh] : r.kmh) {
+      text += (text.empty() ? "" : ", ") + circuit + " " + units::format(kmh, units::Unit::kmh);
+    }
+    return text;
+  }
+  if (r.reacts) {
+    return *r.reacts ? "the reading jumps" : "the reading stays";
+  }
+  if (r.sight) {
+    return std::string(job::kSightNames[static_cast<std::size_t>(*r.sight)]);
+  }
+  if (r.swings) {
+    return *r.swings ? "swings wide" : "barely moves";
+  }
+  return "kept";
 }
 
 }  // namespace haybale::diagnosis

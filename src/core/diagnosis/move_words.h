@@ -19,4 +19,7 @@ namespace haybale::diagnosis {
 [[nodiscard]] std::string sayValue(const circuit::Test& test, const Scale& scale, double x,
                                    double soundAt, double spread, double sound);
 
+/// What was seen instead of measured, short: "no code returned", "corroded".
+[[nodiscard]] std::string sayReading(const job::Reading& reading);
+
 }  // namespace haybale::diagnosis

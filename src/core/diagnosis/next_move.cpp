@@ -365,6 +365,11 @@ std::vector<Proposal> proposeTests(const Belief& belief, const Conclusion& concl
       proposal->title = "Again: " + proposal->title;
     }
     proposal->caution = cautionFor(proposal->test);
+    if (proposal->test.kind != TestKind::waveform) {
+      for (auto& category : categoriesOf(belief.vehicle(), proposal->test)) {
+        proposal->answers.emplace_back(std::move(category.words), std::move(category.reading));
+      }
+    }
     out.push_back(std::move(*proposal));
   }
   std::stable_sort(out.begin(), out.end(),
