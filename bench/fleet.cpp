@@ -10,6 +10,7 @@
 
 #include "core/diagnosis/guide.h"
 #include "core/sim/sim_vehicle.h"
+#include "fixed_chart.h"
 
 namespace {
 
@@ -114,11 +115,76 @@ Hidden randomFault(job::Case& c, std::mt19937& random) {
 }
 
 struct Score {
-  int vehicles = 0, right = 0, wrongParts = 0;
-  double minutes = 0, tests = 0;
-  int sure = 0, sureRight = 0;
+  int right = 0, wrongParts = 0, tests = 0;
+  double minutes = 0;
+
+  void add(bool isRight, bool wrongPart, int howMany, double howLong) {
+    right += isRight ? 1 : 0;
+    wrongParts += wrongPart ? 1 : 0;
+    tests += howMany;
+    minutes += howLong;
+  }
+  void print(const char* name, int vehicles) const {
+    const double n = vehicles;
+    fmt::print(
+        "{:12} right element {:5.1f} %   {:5.1f} minutes   {:4.1f} tests   wrong parts {:4.1f} %\n",
+        name, 100 * right / n, minutes / n, tests / n, 100 * wrongParts / n);
+  }
+};
+
+struct Calibration {
+  int given = 0, right = 0;
+  double said = 0;
+};
+
+// What is bought when the verdict is acted upon.
+bool isPart(const std::string& element) {
+  return element == "sensor" || element == "ring" || element == "module";
+}
+
+struct Run {
+  int vehicles = 0;
+  Score ours, chart, sensorFirst;
+  Calibration sure;
   std::map<std::string, std::pair<int, int>> byFault;
 };
+
+void guided(const job::Case& c, const Hidden& hidden, sim::SimVehicle& vehicle,
+            const std::string& folder, Run& run, bool tell) {
+  diagnosis::Guide guide(c, folder, {60, 1e9});
+  std::string told;
+  while (const auto* asked = guide.ask()) {
+    told += "    " + asked->title + "\n";
+    const auto reading = vehicle.answer(asked->test);
+    if (reading) {
+      guide.answer(*reading);
+    } else {
+      guide.cannot();
+    }
+  }
+  const auto& top = guide.conclusion().suspects.front();
+  double confidence = 0;
+  for (const auto& s : guide.conclusion().suspects) {
+    confidence += s.element == top.element ? s.share : 0;
+  }
+  // A latch-off that clearing has cured may be called nothing wrong.
+  const bool cured = hidden.fault.fault == diagnosis::Fault::latchedOff && top.element.empty();
+  const bool right = top.element == hidden.fault.element || cured;
+  run.ours.add(right, !right && confidence > 0.5 && isPart(top.element), guide.tests(),
+               guide.minutes());
+  if (confidence >= 0.9) {
+    ++run.sure.given;
+    run.sure.right += right ? 1 : 0;
+    run.sure.said += confidence;
+  }
+  auto& tally = run.byFault[std::string(diagnosis::nameOf(hidden.fault.fault))];
+  tally.first += right ? 1 : 0;
+  ++tally.second;
+  if (tell && !right) {
+    fmt::print("vehicle {}: {} {}, said {} {} at {:.2f}\n{}", run.vehicles, hidden.fault.element,
+               diagnosis::nameOf(hidden.fault.fault), top.element, top.fault, confidence, told);
+  }
+}
 
 }  // namespace
 
@@ -127,9 +193,8 @@ int main(int argc, char** argv) {
   const bool tell = argc > 2;
   const auto folder = (std::filesystem::temp_directory_path() / "haybale_fleet").string();
   std::filesystem::create_directories(folder);
-  Score ours;
-  Score partFirst;
-  for (int v = 0; v < count; ++v) {
+  Run run;
+  for (int v = 0; v < count; ++v, ++run.vehicles) {
     std::mt19937 random(static_cast<std::uint32_t>(1000 + v));
     job::Case c = randomCase(random);
     const Hidden hidden = randomFault(c, random);
@@ -138,89 +203,25 @@ int main(int argc, char** argv) {
     options.folder = folder;
     sim::SimVehicle vehicle(c, hidden.fault, hidden.severity, options);
     c.evidence = vehicle.goodWheel();
-    diagnosis::Guide guide(c, folder, {60, 1e9});
-    std::string told;
-    while (const auto* asked = guide.ask()) {
-      const auto reading = vehicle.answer(asked->test);
-      if (tell) {
-        told += fmt::format("    {} -> {}\n", asked->title,
-                            reading && reading->value
-                                ? (reading->value->overload
-                                       ? "OL"
-                                       : units::format(reading->value->value, reading->value->unit))
-                                : "seen");
-      }
-      if (reading) {
-        guide.answer(*reading);
-      } else {
-        guide.cannot();
-      }
-    }
-    const auto& suspects = guide.conclusion().suspects;
-    double confidence = 0;
-    for (const auto& s : suspects) {
-      confidence += s.element == suspects.front().element ? s.share : 0;
-    }
-    // A latch-off that clearing has cured may be called nothing wrong.
-    const bool cured =
-        hidden.fault.fault == diagnosis::Fault::latchedOff && suspects.front().element.empty();
-    const bool right = suspects.front().element == hidden.fault.element || cured ||
-                       (hidden.fault.fault == diagnosis::Fault::wideGap &&
-                        suspects.front().element == "ring" && suspects.front().fault == "wide-gap");
-    ++ours.vehicles;
-    ours.right += right ? 1 : 0;
-    ours.minutes += guide.minutes();
-    ours.tests += guide.tests();
-    ours.wrongParts +=
-        !right && (suspects.front().element == "sensor" || suspects.front().element == "ring" ||
-                   suspects.front().element == "module")
-            ? 1
-            : 0;
-    if (confidence >= 0.9 && confidence < 0.95) {
-      // counted below with all that is given with 90 % or more
-    }
-    if (confidence >= 0.9) {
-      ++ours.sure;
-      ours.sureRight += right ? 1 : 0;
-    }
-    auto& tally = ours.byFault[std::string(diagnosis::nameOf(hidden.fault.fault))];
-    ++tally.second;
-    tally.first += right ? 1 : 0;
-    ++partFirst.vehicles;
-    partFirst.wrongParts += hidden.fault.element != "sensor" ? 1 : 0;
-    if (tell && !right) {
-      diagnosis::CaptureShelf shelf;
-      const auto last = diagnosis::assessCase(guide.job(), folder, shelf);
-      for (std::size_t i = 0; i < last.proposals.size() && i < 4; ++i) {
-        told += fmt::format("    could: {} {:.3f} bits {:.1f} min score {:.4f}\n", last.proposals[i].title,
-                            last.proposals[i].bits, last.proposals[i].minutes, last.proposals[i].score);
-      }
-      for (std::size_t i = 0; i < last.conclusion.suspects.size() && i < 4; ++i) {
-        const auto& s = last.conclusion.suspects[i];
-        told += fmt::format("    {} {} {} {:.2f}\n", s.element, s.fault, s.wire ? static_cast<int>(*s.wire) : -1, s.share);
-      }
-      told += "    " + last.conclusion.headline + "\n";
-      fmt::print(
-          "vehicle {}: {} {} wire {} at {:.3g} ({}), said {} {} {:.2f} after {} tests, {:.0f} "
-          "min\n{}",
-          v, hidden.fault.element, diagnosis::nameOf(hidden.fault.fault),
-          hidden.fault.wire ? static_cast<int>(*hidden.fault.wire) : -1, hidden.severity,
-          circuit::kSensorKindNames[static_cast<std::size_t>(c.suspectCircuit()->sensor.kind)],
-          suspects.front().element, suspects.front().fault, confidence, guide.tests(),
-          guide.minutes(), told);
-    }
+    guided(c, hidden, vehicle, folder, run, tell);
+    sim::SimVehicle again(c, hidden.fault, hidden.severity, options);
+    (void)again.goodWheel();
+    const auto worked = bench::workDownTheChart(c, again);
+    const bool chartRight = worked.element == hidden.fault.element;
+    run.chart.add(chartRight, !chartRight && isPart(worked.element), worked.tests, worked.minutes);
+    const bool sensor = hidden.fault.element == "sensor";
+    run.sensorFirst.add(sensor, !sensor, 0, 30);
   }
   std::filesystem::remove_all(folder);
-  const double n = ours.vehicles;
-  fmt::print(
-      "{} vehicles: right element {:.1f} % (bar 95), {:.1f} minutes, {:.1f} tests, wrong parts "
-      "{:.1f} %\n",
-      ours.vehicles, 100 * ours.right / n, ours.minutes / n, ours.tests / n,
-      100 * ours.wrongParts / n);
-  fmt::print("of {} verdicts given with 90 % or more, {:.1f} % were right\n", ours.sure,
-             ours.sure ? 100.0 * ours.sureRight / ours.sure : 0.0);
-  fmt::print("sensor first: wrong parts {:.1f} %\n", 100.0 * partFirst.wrongParts / n);
-  for (const auto& [fault, tally] : ours.byFault) {
+  run.ours.print("ours", count);
+  run.chart.print("fixed chart", count);
+  run.sensorFirst.print("sensor first", count);
+  fmt::print("minutes, ours over the chart's: {:.2f} (bar 0.5)\n",
+             run.ours.minutes / run.chart.minutes);
+  fmt::print("verdicts given with 90 % or more: {}, said {:.1f} %, were right {:.1f} %\n",
+             run.sure.given, 100 * run.sure.said / std::max(1, run.sure.given),
+             100.0 * run.sure.right / std::max(1, run.sure.given));
+  for (const auto& [fault, tally] : run.byFault) {
     fmt::print("  {:20} {} of {}\n", fault, tally.first, tally.second);
   }
   return 0;

@@ -1,0 +1,132 @@
+// The half-split bound: an open among N equal, equally reachable segments cannot be found in fewer
+// than log2 N yes-or-no tests on average (Shannon 1948); the planner must come close to it.
+#include <fmt/format.h>
+
+#include <cmath>
+
+#include "core/circuit/predict.h"
+#include "core/diagnosis/assessment.h"
+#include "support/haybale_test.h"
+
+namespace haybale::diagnosis {
+namespace {
+
+using circuit::ElementKind;
+using circuit::TestKind;
+using circuit::WireId;
+
+constexpr int kLegs = 8;
+
+// Eight legs with a plug behind each; all in one zone, all a minute away.
+circuit::Circuit longLine() {
+  circuit::Circuit c = circuit::typicalCircuit("RR", "rear right");
+  c.sensor.kind = circuit::SensorKind::passive;
+  c.path.clear();
+  c.path.push_back({"module", ElementKind::module, circuit::Zone::unknown, 1, {}, {}, "", {}});
+  for (int k = 1; k <= kLegs; ++k) {
+    c.path.push_back(
+        {fmt::format("L{}", k), ElementKind::leg, circuit::Zone::unknown, 1, 1.0, 0.5, "", {}});
+    c.path.push_back(
+        {fmt::format("C{}", k), ElementKind::connector, circuit::Zone::unknown, 1, {}, {}, "", {}});
+  }
+  c.path.push_back({"sensor", ElementKind::sensor, circuit::Zone::unknown, 1, {}, {}, "", {}});
+  return c;
+}
+
+class HalfSplit : public testing::Test {
+ protected:
+  HalfSplit() {
+    c = job::newCase();
+    c.circuits = {longLine()};
+    c.suspect = "RR";
+    c.toolbox = {"multimeter"};
+    c.allowed = {"unplug"};
+    values.sensor.coilOhm = 1200;
+  }
+
+  // The truth: wire a has parted in one leg.
+  void hide(int leg) {
+    faults = {{fmt::format("L{}", leg), circuit::FaultKind::series, WireId::a, circuit::kOpenOhm}};
+    c.evidence.clear();
+    const auto& line = c.circuits.front();
+    circuit::Test test;
+    test.circuit = "RR";
+    test.kind = TestKind::resistance;
+    test.state.key = circuit::Key::off;
+    test.state.unplugged = {"module"};
+    const circuit::Place plug{circuit::Place::Kind::modulePlug, "module"};
+    test.red = circuit::Probe{plug, WireId::a};
+    test.black = circuit::Probe{plug, WireId::b};
+    take(test);
+    const std::string last = line.sensorConnector()->id;
+    const circuit::Place alone{circuit::Place::Kind::wheelSide, last};
+    test.red = circuit::Probe{alone, WireId::a};
+    test.black = circuit::Probe{alone, WireId::b};
+    test.state.unplugged = {last};
+    take(test);
+  }
+
+  void take(const circuit::Test& test) {
+    const auto value = circuit::predict(c.circuits.front(), values, test, faults, c.meter);
+    ASSERT_TRUE(value);
+    job::Evidence e;
+    e.id = c.nextEvidenceId();
+    e.test = test;
+    e.reading.value = units::Entry{};
+    e.reading.value->unit = circuit::unitOf(test.kind);
+    e.reading.value->overload = std::isinf(*value);
+    e.reading.value->value = *value;
+    c.evidence.push_back(e);
+  }
+
+  [[nodiscard]] Assessment think() { return assessCase(c, "/", shelf, {}, &memory); }
+
+  // Of element, wire and way to fail together.
+  static double entropy(const Conclusion& conclusion) {
+    double bits = 0;
+    for (const auto& s : conclusion.suspects) {
+      bits -= s.share > 0 ? s.share * std::log2(s.share) : 0;
+    }
+    return bits;
+  }
+
+  job::Case c;
+  circuit::ParameterPoint values;
+  std::vector<circuit::LineFault> faults;
+  CaptureShelf shelf;
+  LikelihoodMemory memory;
+};
+
+TEST_F(HalfSplit, TestsUsedAreNearTheBound) {
+  double tests = 0;
+  double bound = 0;
+  int lines = 0;
+  for (int leg = 1; leg <= kLegs; leg += 2, ++lines) {
+    hide(leg);
+    auto a = think();
+    const double before = entropy(a.conclusion);
+    int used = 0;
+    // Down to the leg and the plugs at its ends, which only eyes tell from it.
+    while (entropy(a.conclusion) > 1.3 && used < 20) {
+      const auto numeric = std::find_if(
+          a.proposals.begin(), a.proposals.end(),
+          [](const Proposal& p) { return circuit::unitOf(p.test.kind) != units::Unit::none; });
+      ASSERT_NE(numeric, a.proposals.end());
+      take(numeric->test);
+      ++used;
+      a = think();
+    }
+    tests += used;
+    bound += before - entropy(a.conclusion);
+    EXPECT_EQ(a.conclusion.suspects.front().fault, "open");
+    const int at = std::stoi(a.conclusion.suspects.front().element.substr(1));
+    EXPECT_LE(std::abs(at - leg), 1) << a.conclusion.headline;
+  }
+  RecordProperty("tests", std::to_string(tests / lines));
+  RecordProperty("bits", std::to_string(bound / lines));
+  // N here is 2 to the power of the bits settled: place, wire and way to fail.
+  EXPECT_LE(tests, 1.1 * bound) << tests / lines << " tests for " << bound / lines << " bits";
+}
+
+}  // namespace
+}  // namespace haybale::diagnosis
