@@ -10,9 +10,39 @@ const ReadingView* Assessment::view(std::string_view evidenceId) const {
   return it == views.end() ? nullptr : &*it;
 }
 
-Assessment assessCase(const job::Case& c, const std::string& folder, CaptureShelf& shelf,
+namespace {
+
+// A sensor nobody named: like that of another circuit, else active where the pins show more than
+// any bias, else a coil.
+circuit::SensorKind likelyKind(const job::Case& c) {
+  for (const auto& circuit : c.circuits) {
+    if (circuit.sensor.kind != circuit::SensorKind::unknown) {
+      return circuit.sensor.kind;
+    }
+  }
+  const bool fed = std::any_of(c.evidence.begin(), c.evidence.end(), [](const job::Evidence& e) {
+    return !e.withdrawn && e.test.kind == circuit::TestKind::dcVoltage && e.reading.value &&
+           !e.reading.value->overload && e.reading.value->value > 6.5;
+  });
+  return fed ? circuit::SensorKind::active : circuit::SensorKind::passive;
+}
+
+job::Case withKinds(const job::Case& c) {
+  job::Case out = c;
+  for (auto& circuit : out.circuits) {
+    if (circuit.sensor.kind == circuit::SensorKind::unknown) {
+      circuit.sensor.kind = likelyKind(c);
+    }
+  }
+  return out;
+}
+
+}  // namespace
+
+Assessment assessCase(const job::Case& asGiven, const std::string& folder, CaptureShelf& shelf,
                       const std::vector<circuit::Test>& refused, LikelihoodMemory* memory) {
   Assessment out;
+  const job::Case c = withKinds(asGiven);
   out.waveforms = analyseWaveforms(c, folder, shelf);
   out.knowledge = learnAll(c);
   for (const auto& e : c.evidence) {

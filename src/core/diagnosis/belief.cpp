@@ -18,7 +18,8 @@ namespace {
 
 constexpr std::size_t kValues = 72;      // sets of values where there is no severity
 constexpr std::size_t kValuesEach = 28;  // and where there is
-constexpr double kClash = 0.7;           // of a mistake, from which on a reading clashes
+constexpr std::size_t kMostCells = 12000;
+constexpr double kClash = 0.7;  // of a mistake, from which on a reading clashes
 
 std::string oneLine(const Json& json) {
   return json.dump(-1, ' ', false, Json::error_handler_t::replace);
@@ -56,10 +57,21 @@ void Belief::layOut(const circuit::LineParameters& known) {
     values_.push_back(known.draws.empty() ? known.central
                                           : known.draws[i * known.draws.size() / count]);
   }
+  const auto intervalsOf = [&](std::size_t h) {
+    return std::max<std::size_t>(1, hypotheses_[h].steps.size() - 1);
+  };
+  std::size_t total = 0;
+  for (std::size_t h = 0; h < hypotheses_.size(); ++h) {
+    total += intervalsOf(h);
+  }
+  // A long line has more hypotheses, each with fewer sets of values.
+  const std::size_t each =
+      std::clamp<std::size_t>(kMostCells / std::max<std::size_t>(1, total), 1, kValuesEach);
   for (std::size_t h = 0; h < hypotheses_.size(); ++h) {
     const auto& steps = hypotheses_[h].steps;
-    const std::size_t intervals = std::max<std::size_t>(1, steps.size() - 1);
-    const std::size_t sets = intervals > 1 ? std::min(kValuesEach, values_.size()) : values_.size();
+    const std::size_t intervals = intervalsOf(h);
+    const std::size_t sets = std::min(
+        intervals > 1 ? each : std::max(each, values_.size() * each / kValuesEach), values_.size());
     const double prior = hypotheses_[h].prior / static_cast<double>(sets * intervals);
     for (std::size_t v = 0; v < sets; ++v) {
       // Spread over all the sets, in order of the severity so that neighbours share an end.

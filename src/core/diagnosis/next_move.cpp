@@ -17,8 +17,10 @@ using circuit::TestKind;
 
 namespace {
 
-constexpr std::size_t kCellsEach = 2;  // of a hypothesis, to stand for all its cells
-constexpr double kForgotten = 5e-4;    // hypotheses below this are not simulated
+constexpr std::size_t kCellsEach = 2;     // of a hypothesis, to stand for all its cells
+constexpr double kForgotten = 5e-4;       // hypotheses below this are not simulated
+constexpr std::size_t kMostStands = 800;  // simulated at most
+constexpr std::size_t kMostTests = 240;
 constexpr double kLeastBits = 0.01;
 constexpr double kPierceMinutes = 4;  // what a hole costs beyond its minutes
 constexpr std::size_t kMostBins = 48;
@@ -46,6 +48,10 @@ std::vector<Stand> standsOf(const Belief& belief) {
     }
   }
   std::vector<Stand> out;
+  // On a long line only the likelier ones are simulated: the work grows with its length otherwise.
+  const std::size_t length = belief.vehicle().suspect().path.size();
+  const std::size_t most =
+      std::max<std::size_t>(30, kMostStands * 20 / std::max<std::size_t>(20, length));
   for (std::size_t h = 0; h < best.size(); ++h) {
     double sum = 0;
     for (const Cell* c : best[h]) {
@@ -57,6 +63,18 @@ std::vector<Stand> standsOf(const Belief& belief) {
     for (const Cell* c : best[h]) {
       out.push_back({h, c, belief.probabilities()[h] * c->weight / sum});
     }
+  }
+  if (out.size() > most) {
+    std::nth_element(out.begin(), out.begin() + static_cast<std::ptrdiff_t>(most), out.end(),
+                     [](const Stand& a, const Stand& b) { return a.weight > b.weight; });
+    out.resize(most);
+  }
+  double total = 0;
+  for (const auto& s : out) {
+    total += s.weight;
+  }
+  for (auto& s : out) {
+    s.weight /= total;
   }
   return out;
 }
@@ -347,6 +365,14 @@ std::vector<Proposal> proposeTests(const Belief& belief, const Conclusion& concl
     return timesMade(c, t) > 0 || std::any_of(refused.begin(), refused.end(),
                                               [&](const Test& r) { return sameTest(r, t); });
   });
+  if (tests.size() > kMostTests) {
+    // Every so many of them: a long line is still halved.
+    std::vector<Test> some;
+    for (std::size_t i = 0; i < kMostTests; ++i) {
+      some.push_back(tests[i * tests.size() / kMostTests]);
+    }
+    tests = std::move(some);
+  }
   if (again) {
     tests.push_back(*again);
   }
