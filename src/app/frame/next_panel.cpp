@@ -233,9 +233,13 @@ void NextPanel::refresh() {
   box_->setVisible(p && !trace && p->answers.empty());
   file_->setVisible(trace);
   box_->refreshEcho();
+  // Many answers leave no room for other ways.
+  const std::size_t room =
+      p && p->answers.size() > 4 ? 1 : static_cast<std::size_t>(others_.size());
   std::size_t other = 0;
   for (std::size_t i = 0;
-       i < a.proposals.size() && other < static_cast<std::size_t>(others_.size()); ++i) {
+       i < a.proposals.size() && other < room && other < static_cast<std::size_t>(others_.size());
+       ++i) {
     if (i != shown_) {
       auto* button = others_[static_cast<qsizetype>(other++)];
       button->setText(button->fontMetrics().elidedText(
@@ -268,7 +272,8 @@ void NextPanel::offerAnswers(const diagnosis::Proposal* p) {
     button->setObjectName(QStringLiteral("side.answer%1").arg(i));
     button->setText(button->fontMetrics().elidedText(q(words), Qt::ElideRight, 118));
     button->setToolTip(q(words));
-    button->setStyleSheet(QStringLiteral("padding: 4px 6px; font-size: 13px; min-height: 22px;"));
+    button->setStyleSheet(QStringLiteral("padding: 3px 4px; font-size: 13px; min-height: 24px;"));
+    button->setMinimumHeight(34);
     connect(button, &QPushButton::clicked, this,
             [this, test = p->test, seen = reading] { model_.enterSeen(test, seen); });
     grid->addWidget(button, static_cast<int>(i / 2), static_cast<int>(i % 2));

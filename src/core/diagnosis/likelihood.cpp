@@ -429,6 +429,31 @@ double ReadingModel::benchSensor(const job::Reading& reading, const Hypothesis& 
 
 // --- what may come of a test
 
+namespace {
+
+// What is worth telling apart when an element is looked at.
+std::vector<Sight> sightsOf(circuit::ElementKind kind) {
+  using circuit::ElementKind;
+  switch (kind) {
+    case ElementKind::leg:
+    case ElementKind::splice:
+      return {Sight::ok,       Sight::chafed,   Sight::broken,
+              Sight::repaired, Sight::corroded, Sight::hidden};
+    case ElementKind::ring:
+      return {Sight::ok,     Sight::missingTooth, Sight::cracked,
+              Sight::debris, Sight::loose,        Sight::hidden};
+    case ElementKind::sensor:
+      return {Sight::ok,       Sight::debris, Sight::notSeated,
+              Sight::corroded, Sight::broken, Sight::hidden};
+    case ElementKind::module:
+    case ElementKind::connector:
+      break;
+  }
+  return {Sight::ok, Sight::corroded, Sight::loose, Sight::broken, Sight::repaired, Sight::hidden};
+}
+
+}  // namespace
+
 std::vector<Category> categoriesOf(const Vehicle& vehicle, const Test& test) {
   std::vector<Category> out;
   const std::string& name = vehicle.suspect().name;
@@ -490,12 +515,15 @@ std::vector<Category> categoriesOf(const Vehicle& vehicle, const Test& test) {
             [&](Category& c) { c.reading.swings = swings; });
       }
       break;
-    case TestKind::inspect:
-      for (std::size_t s = 0; s < job::kSightNames.size(); ++s) {
-        add(std::string(job::kSightNames[s]),
-            [&](Category& c) { c.reading.sight = static_cast<Sight>(s); });
+    case TestKind::inspect: {
+      const auto* element = vehicle.suspect().find(test.looked);
+      for (const Sight sight :
+           sightsOf(element ? element->kind : circuit::ElementKind::connector)) {
+        add(std::string(job::kSightNames[static_cast<std::size_t>(sight)]),
+            [&](Category& c) { c.reading.sight = sight; });
       }
       break;
+    }
     case TestKind::waveform:
       add("flat", [](Category& c) { c.facts.flat = true; });
       for (const auto& [words, ratio] :
