@@ -213,8 +213,8 @@ void NextPanel::refresh() {
   reasons_->setText(reasons.empty() ? QString()
                                     : q(a.conclusion.clash ? reasons.back() : reasons.front()));
   reasons_->setVisible(!reasons.empty());
-  why_->setText(tr("All %1 reasons").arg(reasons.size()));
-  why_->setVisible(reasons.size() > 1);
+  why_->setText(tr("Why, and what may be done"));
+  why_->setVisible(!reasons.empty());
   const auto* p = current();
   const bool trace = p && p->test.kind == circuit::TestKind::waveform;
   title_->setText(p ? q(p->title) : tr("No further test would tell more"));
@@ -294,6 +294,14 @@ void NextPanel::showReasons() {
   for (const auto& reason : conclusion.reasons) {
     auto* line = label(&dialog, nullptr, {});
     line->setText(q(reason));
+    column->addWidget(line);
+  }
+  auto* optionsHead = label(&dialog, "sub", QStringLiteral("reasons.options"));
+  optionsHead->setText(tr("What may be done now"));
+  column->addWidget(optionsHead);
+  for (const auto& option : model_.assessment().options) {
+    auto* line = label(&dialog, nullptr, {});
+    line->setText(q(option.text));
     column->addWidget(line);
   }
   auto* close = new QPushButton(tr("Close"), &dialog);

@@ -55,6 +55,7 @@ Assessment assessCase(const job::Case& asGiven, const std::string& folder, Captu
   const Belief belief(c, out.waveforms, out.knowledge, memory);
   out.conclusion = conclude(belief, out.views);
   out.proposals = proposeTests(belief, out.conclusion, refused);
+  out.options = optionsOf(c, out.conclusion, out.proposals);
   return out;
 }
 

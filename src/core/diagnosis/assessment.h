@@ -1,7 +1,7 @@
 // Everything the program has to say about a case, worked out in one pure step.
 #pragma once
 
-#include "core/diagnosis/next_move.h"
+#include "core/diagnosis/options.h"
 #include "core/diagnosis/suspicion.h"
 
 namespace haybale::diagnosis {
@@ -12,6 +12,7 @@ struct Assessment {
   std::vector<ReadingView> views;  ///< in the order of the evidence
   Conclusion conclusion;
   std::vector<Proposal> proposals;
+  std::vector<Option> options;  ///< acting, measuring, stopping, with odds and prices
 
   [[nodiscard]] const ReadingView* view(std::string_view evidenceId) const;
 };

@@ -91,6 +91,14 @@ Json diagnosisJson(const job::Case& c, const Assessment& a) {
     out["next_tests"].push_back(proposalJson(p));
   }
   out["verdict"] = verdictJson(c, a.conclusion);
+  out["options"] = Json::array();
+  for (const auto& o : a.options) {
+    out["options"].push_back({{"element", elementJson(o.element)},
+                              {"odds", o.odds},
+                              {"price", o.price},
+                              {"hours", o.hours},
+                              {"text", text::toUtf8(o.text)}});
+  }
   out["reasons"] = a.conclusion.reasons;
   return out;
 }

@@ -17,9 +17,9 @@ namespace {
 
 constexpr double kOpen = circuit::kOpenOhm;
 const std::vector<double> kOpenSteps{1e6, 3e6, 10e6, 30e6, kOpen};
-// Beside a coil of a kilohm a little does no harm; beside a sense resistor it does.
-const std::vector<double> kResistiveSteps{25, 80, 250, 1e3, 4e3, 15e3, 60e3, 250e3, 1e6};
-const std::vector<double> kResistiveCoilSteps{150, 400, 1e3, 4e3, 15e3, 60e3, 250e3, 1e6};
+// From where on it does harm: a coil bears more in series than a current loop does.
+const std::vector<double> kResistiveSteps{80, 250, 1e3, 4e3, 15e3, 60e3, 250e3, 1e6};
+const std::vector<double> kResistiveCoilSteps{500, 1e3, 4e3, 15e3, 60e3, 250e3, 1e6};
 const std::vector<double> kTouchingSteps{0.05, 20, 100, 400, 1500, 6e3, 25e3, 100e3};
 const std::vector<double> kShortSteps{0.05, 3, 50};
 const std::vector<double> kLeakSteps{50, 250, 1e3, 4e3, 15e3, 60e3, 250e3, 1e6, 4e6, 15e6};
@@ -27,7 +27,7 @@ const std::vector<double> kSupplySteps{0.05, 20, 300, 3e3};
 const std::vector<double> kOpenCoilSteps{10e3, 50e3, 300e3, 2e6, 15e6, kOpen};
 const std::vector<double> kShortedCoilSteps{1, 30, 120, 300, 500, 700};
 const std::vector<double> kWrongCoilSteps{280, 420, 600, 2000, 2800, 4000};
-const std::vector<double> kWeakSteps{0.05, 0.15, 0.3, 0.45, 0.62};
+const std::vector<double> kWeakSteps{0.05, 0.12, 0.25, 0.38, 0.5};
 const std::vector<double> kCountSteps{0.6, 0.75, 0.92, 1.09, 1.3, 1.6};
 
 double zoneWeight(Zone zone) {

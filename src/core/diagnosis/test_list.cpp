@@ -157,13 +157,19 @@ class Lister {
   }
 
   void spun(TestKind kind, const Place& place, const std::vector<std::string>& unplugged) {
-    const bool lowSide = !coil_;
-    Test t =
-        make(kind, Probe{place, WireId::a},
-             lowSide ? std::optional(ground()) : std::optional(Probe{place, WireId::b}), unplugged);
-    t.state.wheel = WheelMotion::spun;
-    t.state.key = coil_ && !unplugged.empty() ? Key::off : Key::on;
-    out_.push_back(t);
+    if (coil_) {
+      Test t = make(kind, Probe{place, WireId::a}, Probe{place, WireId::b}, unplugged);
+      t.state.wheel = WheelMotion::spun;
+      t.state.key = unplugged.empty() ? Key::on : Key::off;
+      out_.push_back(t);
+      return;
+    }
+    // The current is sensed in the feed or in the return: either wire may carry the signal.
+    for (const WireId wire : {WireId::a, WireId::b}) {
+      Test t = make(kind, Probe{place, wire}, ground(), unplugged);
+      t.state.wheel = WheelMotion::spun;
+      out_.push_back(t);
+    }
   }
 
   void atModule() {

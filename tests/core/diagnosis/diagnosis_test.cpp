@@ -204,6 +204,22 @@ TEST_F(Job, ProposalsKeepToTheToolBoxAndSkipWhatIsDone) {
   }
 }
 
+// Odds, price and time of acting: 100 an hour, a sensor of 58 behind eight minutes of access.
+TEST_F(Job, ActingMeasuringAndStoppingArePriced) {
+  c.costs.hour = 100;
+  c.costs.sensor = 58;
+  reading("RR", "module pair OL");
+  reading("RR", "sensor pair OL");
+  const auto a = assessed();
+  ASSERT_GE(a.options.size(), 2U);
+  EXPECT_EQ(a.options.front().element, "sensor");
+  EXPECT_GT(a.options.front().odds, 0.9);
+  const double hours = 0.5 + c.find("RR")->find("sensor")->accessMinutes / 60;
+  EXPECT_NEAR(a.options.front().hours, hours, 1e-9);
+  EXPECT_NEAR(a.options.front().price, 58 + 100 * hours, 1e-9);
+  EXPECT_NE(a.options.back().text.find("Stop here"), std::string::npos);
+}
+
 TEST_F(Job, AMissingCaptureIsSaidAndNothingElseBreaks) {
   trace("RL", 1.0, 9);
   c.evidence[0].reading.file = "/no/such.csv";
