@@ -81,10 +81,13 @@ class Overlay {
            Role::faint);
       return;
     }
-    text(after, rect.y + 18,
-         fmt::format("{} turns of {} teeth laid over each other, 0\xC2\xB0 is the first pulse",
-                     wheel.turns.size(), wheel.teeth),
-         13, Role::faint);
+    text(
+        after, rect.y + 18,
+        wheel.turns.size() == 1
+            ? fmt::format("one turn of {} teeth, 0\xC2\xB0 is the first pulse", wheel.teeth)
+            : fmt::format("{} turns of {} teeth laid over each other, 0\xC2\xB0 is the first pulse",
+                          wheel.turns.size(), wheel.teeth),
+        13, Role::faint);
     const Rect plot{span_.left, rect.y + kTitleH, span_.right - span_.left, rect.h - kTitleH - 8};
     const auto y = [&](double v) { return plot.y + plot.h * (1 - (v - low_) / (high_ - low_)); };
     for (const double v : ticks(low_, high_, niceStep((high_ - low_) / 4))) {
