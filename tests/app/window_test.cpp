@@ -4,6 +4,7 @@
 #include <QFile>
 #include <QPlainTextEdit>
 
+#include "app/frame/next_panel.h"
 #include "app/report/report_view.h"
 #include "app/trace/dial_panel.h"
 #include "app/trace/lanes_widget.h"
@@ -323,8 +324,12 @@ TEST_F(Window, ThePanelFitsWithoutScrolling) {
       typeReading(reading);
     }
     QApplication::processEvents();
-    auto* side = find<QWidget>("side");
+    auto* side = window->findChild<NextPanel*>();
     EXPECT_EQ(window->height(), 800) << "the window had to grow";
+    auto* bars = window->findChild<OutcomeBars*>();
+    ASSERT_NE(bars, nullptr);
+    EXPECT_GE(bars->height(), bars->sizeHint().height())
+        << "rows of outcomes lie over what follows";
     for (auto* text : side->findChildren<QLabel*>()) {
       if (text->isVisible() && text->wordWrap()) {
         EXPECT_GE(text->height() + 1, text->heightForWidth(text->width()))

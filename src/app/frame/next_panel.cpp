@@ -9,6 +9,7 @@
 #include <QVBoxLayout>
 
 #include "app/style/theme.h"
+#include "core/base/text.h"
 #include "print/scene_painter.h"
 
 namespace haybale::app {
@@ -18,6 +19,7 @@ using picture::Role;
 namespace {
 
 constexpr int kOutcomeH = 37;
+constexpr std::size_t kReasonLetters = 96;  // two lines; the rest stands behind "Why"
 
 QString q(const std::string& text) {
   return QString::fromStdString(text);
@@ -210,8 +212,10 @@ void NextPanel::refresh() {
   headline_->setText(q(a.conclusion.headline));
   action_->setText(q(a.conclusion.action));
   const auto& reasons = a.conclusion.reasons;
-  reasons_->setText(reasons.empty() ? QString()
-                                    : q(a.conclusion.clash ? reasons.back() : reasons.front()));
+  reasons_->setText(reasons.empty()
+                        ? QString()
+                        : q(text::shortened(a.conclusion.clash ? reasons.back() : reasons.front(),
+                                            kReasonLetters)));
   reasons_->setVisible(!reasons.empty());
   why_->setText(tr("Why, and what may be done"));
   why_->setVisible(!reasons.empty());

@@ -21,6 +21,7 @@ class OutcomeBars : public QWidget {
   using QWidget::QWidget;
   void setOutcomes(std::vector<diagnosis::Outcome> outcomes);
   [[nodiscard]] QSize sizeHint() const override;
+  [[nodiscard]] QSize minimumSizeHint() const override { return sizeHint(); }
 
  protected:
   void paintEvent(QPaintEvent* event) override;
