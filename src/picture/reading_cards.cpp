@@ -87,7 +87,8 @@ void CardHanger::draw(const ReadingCard& card, double y, double top,
                       std::optional<double> leaderFrom) {
   const auto& view = *card.view;
   const Role tone = view.withdrawn ? Role::faint : verdictRole(view.verdict);
-  if (leaderFrom) {
+  // What was seen and not measured has no place to point to.
+  if (leaderFrom && card.anchor > 0) {
     const double foot = std::clamp(card.anchor, card.left + 8, card.left + kCardW - 8);
     scene.add(Path{{{card.anchor, *leaderFrom}, {card.anchor, top - 14}, {foot, y}},
                    Role::faint,

@@ -1,0 +1,171 @@
+// The belief and its planner: shares, order, withdrawal, what each kind of evidence does.
+#include <numeric>
+
+#include "core/diagnosis/job_fixture.h"
+
+namespace haybale::diagnosis {
+namespace {
+
+class BeliefOf : public Job {
+ protected:
+  void seen(circuit::TestKind kind, const std::function<void(job::Evidence&)>& fill) {
+    job::Evidence e;
+    e.id = c.nextEvidenceId();
+    e.test.kind = kind;
+    e.test.circuit = "RR";
+    e.test.state.key = circuit::defaultKey(kind);
+    fill(e);
+    c.evidence.push_back(e);
+  }
+  [[nodiscard]] double share(const std::string& element) {
+    const auto a = assessed();
+    const auto it =
+        std::find_if(a.conclusion.elementShares.begin(), a.conclusion.elementShares.end(),
+                     [&](const auto& e) { return e.first == element; });
+    return it == a.conclusion.elementShares.end() ? 0 : it->second;
+  }
+};
+
+TEST_F(BeliefOf, TheSameCaseGivesTheSameBelief) {
+  reading("RR", "module pair 4M8");
+  const auto a = assessed();
+  const auto b = assessed();
+  ASSERT_EQ(a.conclusion.suspects.size(), b.conclusion.suspects.size());
+  for (std::size_t i = 0; i < a.conclusion.suspects.size(); ++i) {
+    EXPECT_EQ(a.conclusion.suspects[i].share, b.conclusion.suspects[i].share);
+  }
+  ASSERT_FALSE(a.proposals.empty());
+  EXPECT_EQ(a.proposals.front().title, b.proposals.front().title);
+}
+
+TEST_F(BeliefOf, WhatIsRememberedIsWhatWouldBeWorkedOutAnew) {
+  reading("RL", "module pair 1.12k");
+  reading("RR", "module pair 4M8");
+  LikelihoodMemory memory;
+  (void)assessCase(c, "/", shelf, {}, &memory);
+  reading("RR", "C2.w pair 1.10k unplugged");
+  const auto remembered = assessCase(c, "/", shelf, {}, &memory);
+  const auto anew = assessed();
+  ASSERT_EQ(remembered.conclusion.suspects.size(), anew.conclusion.suspects.size());
+  for (std::size_t i = 0; i < anew.conclusion.suspects.size(); ++i) {
+    EXPECT_DOUBLE_EQ(remembered.conclusion.suspects[i].share, anew.conclusion.suspects[i].share);
+  }
+}
+
+TEST_F(BeliefOf, WithdrawingAReadingBringsBackWhatWasBelievedWithoutIt) {
+  reading("RR", "module pair 4M8");
+  const double before = share("L2");
+  reading("RR", "C2.w pair OL unplugged");
+  EXPECT_LT(share("L2"), before);
+  c.evidence.back().withdrawn = true;
+  EXPECT_DOUBLE_EQ(share("L2"), before);
+}
+
+TEST_F(BeliefOf, AnEarlierRepairAndWetWeatherWeighBeforeAnythingIsMeasured) {
+  const double before = share("L2");
+  c.complaint.earlierRepair = {"L2"};
+  EXPECT_GT(share("L2"), before);
+}
+
+TEST_F(BeliefOf, ALookThatFindsRustSpeaksForThePlugAndOneThatFindsNoneAgainstIt) {
+  reading("RR", "module pair 4M8");
+  const double before = share("C2");
+  const auto look = [&](job::Sight sight) {
+    seen(circuit::TestKind::inspect, [&](job::Evidence& e) {
+      e.test.looked = "C2";
+      e.reading.sight = sight;
+    });
+  };
+  look(job::Sight::ok);
+  EXPECT_LT(share("C2"), before);
+  c.evidence.pop_back();
+  look(job::Sight::corroded);
+  EXPECT_GT(share("C2"), 1.5 * before);
+}
+
+TEST_F(BeliefOf, ACodeAtKeyOnSpeaksForTheWiringAndOneAfterTurningForTheRing) {
+  const auto codes = [&](job::CodeType type, circuit::WheelMotion motion) {
+    seen(circuit::TestKind::codes, [&](job::Evidence& e) {
+      e.test.state.wheel = motion;
+      e.reading.codes = std::vector<job::Code>{{"RR", type, {}}};
+    });
+  };
+  const double ring = share("ring");
+  codes(job::CodeType::open, circuit::WheelMotion::still);
+  EXPECT_LT(share("ring"), ring);
+  c.evidence.clear();
+  codes(job::CodeType::erratic, circuit::WheelMotion::driven);
+  EXPECT_GT(share("ring"), 2 * ring);
+}
+
+TEST_F(BeliefOf, ALegThatReactsToFlexingIsSuspectAndOneThatDoesNotIsLessSo) {
+  c.complaint.when = {"sometimes", "bump"};
+  const double before = share("L2");
+  const auto flex = [&](bool reacts) {
+    seen(circuit::TestKind::wiggle, [&](job::Evidence& e) {
+      e.test.state.key = circuit::Key::off;
+      e.test.state.unplugged = {"module"};
+      const circuit::Place plug{circuit::Place::Kind::modulePlug, "module"};
+      e.test.red = circuit::Probe{plug, circuit::WireId::a};
+      e.test.black = circuit::Probe{plug, circuit::WireId::b};
+      e.test.state.disturb = circuit::Disturb{circuit::DisturbKind::flex, "L2"};
+      e.reading.reacts = reacts;
+    });
+  };
+  flex(true);
+  EXPECT_GT(share("L2"), 0.6) << "its neighbours move a little with it";
+  c.evidence.clear();
+  flex(false);
+  EXPECT_LT(share("L2"), before);
+}
+
+TEST_F(BeliefOf, OutcomesAreSaidBeforeTheTestAndSumToOne) {
+  reading("RR", "module pair 4M8");
+  for (const auto& p : assessed().proposals) {
+    const double sum = std::accumulate(p.outcomes.begin(), p.outcomes.end(), 0.0,
+                                       [](double s, const auto& o) { return s + o.probability; });
+    EXPECT_LE(sum, 1 + 1e-9) << p.title;
+    EXPECT_GT(sum, 0.5) << p.title;
+    EXPECT_FALSE(p.outcomes.front().pointsTo.empty()) << p.title;
+    EXPECT_GE(p.bits, 0);
+  }
+}
+
+// Minutes: codes 2, a reading 1 and the access minutes of the place, 1 once it lies bare.
+TEST_F(BeliefOf, MinutesCountTheWayToThePlaceOnce) {
+  circuit::Test codes;
+  codes.kind = circuit::TestKind::codes;
+  codes.circuit = "RR";
+  EXPECT_DOUBLE_EQ(minutesOf(c, codes), 2);
+  circuit::Test ohms;
+  ohms.kind = circuit::TestKind::resistance;
+  ohms.circuit = "RR";
+  const circuit::Place far{circuit::Place::Kind::wheelSide, "C2"};
+  ohms.red = circuit::Probe{far, circuit::WireId::a};
+  ohms.black = circuit::Probe{far, circuit::WireId::b};
+  ohms.state.unplugged = {"C2"};
+  const double access = c.find("RR")->find("C2")->accessMinutes;
+  EXPECT_DOUBLE_EQ(minutesOf(c, ohms), 1 + access);
+  reading("RR", "C2.w pair 1.10k unplugged");
+  EXPECT_DOUBLE_EQ(minutesOf(c, ohms), 2);
+}
+
+TEST_F(BeliefOf, NothingIsProposedThatTheToolBoxOrTheOwnerForbids) {
+  c.toolbox = {"multimeter", "scan-tool"};
+  c.allowed = {"unplug"};
+  for (const auto& test : possibleTests(c)) {
+    EXPECT_NE(test.kind, circuit::TestKind::waveform);
+    EXPECT_NE(test.kind, circuit::TestKind::loop);
+    EXPECT_FALSE(test.state.jumper);
+    EXPECT_FALSE(test.state.swap);
+    EXPECT_LE(intrusionOf(*c.find("RR"), test), Intrusion::unplug);
+  }
+  c.allowed = {"unplug", "back-probe", "pierce"};
+  const auto more = possibleTests(c);
+  EXPECT_TRUE(std::any_of(more.begin(), more.end(), [&](const auto& t) {
+    return intrusionOf(*c.find("RR"), t) == Intrusion::pierce;
+  }));
+}
+
+}  // namespace
+}  // namespace haybale::diagnosis
