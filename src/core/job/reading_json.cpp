@@ -1,0 +1,243 @@
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+#include <limits>
+
+#include "core/base/text.h"
+#include "core/job/test_json.h"
+
+namespace haybale::job {
+
+using circuit::TestKind;
+
+namespace {
+
+// A file does not say how many digits the meter showed: the digits of the number, at most four of
+// them.
+double resolutionOf(double value) {
+  if (!std::isfinite(value) || value == 0) {
+    return 0;
+  }
+  const double leastDigit = std::pow(10.0, std::floor(std::log10(std::abs(value))) - 3);
+  for (double step = std::pow(10.0, std::ceil(std::log10(std::abs(value))));
+       step > leastDigit * 1.5; step /= 10) {
+    if (std::abs(value / step - std::round(value / step)) < 1e-6) {
+      return std::min(step, leastDigit * 1000);
+    }
+  }
+  return leastDigit;
+}
+
+std::optional<units::Entry> readValue(ObjectReader& in, std::string_view key, units::Unit unit) {
+  const Json* member = in.any(key);
+  if (!member) {
+    return std::nullopt;
+  }
+  units::Entry entry;
+  entry.unit = unit;
+  if (member->is_string() && (*member == "OL" || *member == "0L")) {
+    entry.overload = true;
+    entry.value = std::numeric_limits<double>::infinity();
+    return entry;
+  }
+  if (member->is_string()) {
+    in.fail(key, "\"" + text::shortened(member->get<std::string>(), 40) + "\" is not a reading",
+            "a plain number, or \"OL\"");
+    return std::nullopt;
+  }
+  const auto value = in.number(key, unit == units::Unit::ohm ? 0 : -1e6, 1e12);
+  if (!value) {
+    return std::nullopt;
+  }
+  entry.value = *value;
+  entry.resolution = resolutionOf(*value);
+  return entry;
+}
+
+std::string_view valueKey(TestKind kind) {
+  switch (kind) {
+    case TestKind::resistance:
+    case TestKind::loop:
+      return "ohm";
+    case TestKind::dcVoltage:
+      return "volt";
+    case TestKind::acVoltage:
+      return "volt_rms";
+    case TestKind::current:
+      return "amp";
+    default:
+      return "";
+  }
+}
+
+void readCodes(ObjectReader& in, Reading& reading) {
+  const Json* list = in.any("codes");
+  if (!list || !list->is_array()) {
+    in.fail("codes", "is missing", "a list of {circuit, type}, empty when none came back");
+    return;
+  }
+  reading.codes.emplace();
+  for (std::size_t i = 0; i < list->size(); ++i) {
+    ObjectReader code((*list)[i], fmt::format("{}[{}]", in.at("codes"), i));
+    Code out;
+    out.circuit = code.text("circuit");
+    const int type = code.oneOf("type", kCodeTypeNames);
+    if (type < 0 && !code.error()) {
+      code.fail("type", "is missing", "one of open short-ground short-supply open-or-short ...");
+    }
+    out.type = static_cast<CodeType>(std::max(type, 0));
+    out.rest = code.rest();
+    if (code.error()) {
+      in.fail(*code.error());
+      return;
+    }
+    reading.codes->push_back(std::move(out));
+  }
+}
+
+void readSpeeds(ObjectReader& in, Reading& reading) {
+  const Json* speeds = in.object("kmh");
+  if (!speeds) {
+    in.fail("kmh", "is missing", "live speed by circuit, as {\"LF\": 5.0}");
+    return;
+  }
+  for (const auto& [name, value] : speeds->items()) {
+    if (!value.is_number() || !(std::abs(value.get<double>()) < 1000)) {
+      in.fail("kmh", "of \"" + text::shortened(name, 40) + "\" is no speed", "km/h, a number");
+      return;
+    }
+    reading.kmh.emplace_back(name, value.get<double>());
+  }
+}
+
+// What is seen instead of measured.
+void readObservation(ObjectReader& in, TestKind kind, Reading& reading) {
+  const auto need = [&](const char* key, bool there, const char* wanted) {
+    if (!there && !in.error()) {
+      in.fail(key, "is missing", wanted);
+    }
+  };
+  if (kind == TestKind::codes) {
+    readCodes(in, reading);
+  } else if (kind == TestKind::liveSpeed) {
+    readSpeeds(in, reading);
+  } else if (kind == TestKind::wiggle) {
+    reading.reacts = in.boolean("reacts");
+    reading.dropouts = in.number("dropouts", 0, 1e9);
+    need("reacts", reading.reacts.has_value(), "true or false");
+  } else if (kind == TestKind::inspect) {
+    reading.looked = in.text("element");
+    const int sight = in.oneOf("finding", kSightNames);
+    need("finding", sight >= 0, "what is seen, as ok or corroded");
+    reading.sight = static_cast<Sight>(std::max(sight, 0));
+  } else if (kind == TestKind::benchSensor) {
+    reading.swings = in.boolean("swings");
+    need("swings", reading.swings.has_value(), "true or false");
+  }
+}
+
+Reading readReading(ObjectReader& in, TestKind kind) {
+  Reading reading;
+  if (const auto key = valueKey(kind); !key.empty()) {
+    reading.value = readValue(in, key, circuit::unitOf(kind));
+    if (!reading.value && !in.error()) {
+      in.fail(key, "is missing", "the value that was read, or \"OL\"");
+    }
+    const auto resolution = in.number("resolution", 0, 1e12);
+    if (resolution && reading.value) {
+      reading.value->resolution = *resolution;
+    }
+    reading.hz = in.number("hz", 0, 1e9);
+    reading.celsius = in.number("celsius", -60, 250);
+  } else if (kind == TestKind::lamp) {
+    const int lamp = in.oneOf("lamp", circuit::kLampStateNames);
+    if (lamp < 0 && !in.error()) {
+      in.fail("lamp", "is missing", "one of dark dim lit");
+    } else {
+      reading.lamp = static_cast<circuit::LampState>(std::max(lamp, 0));
+    }
+  } else if (kind == TestKind::waveform) {
+    reading.file = in.text("file");
+    reading.channel = in.text("channel");
+    if (reading.file.empty() && !in.error()) {
+      in.fail("file", "is missing", "the path of a capture");
+    }
+  }
+  if (valueKey(kind).empty()) {
+    readObservation(in, kind, reading);
+  }
+  reading.rest = in.rest();
+  return reading;
+}
+
+}  // namespace
+
+Result<Reading> readReadingJson(const Json& json, const std::string& path, TestKind kind) {
+  ObjectReader in(json, path);
+  Reading reading = readReading(in, kind);
+  if (in.error()) {
+    return *in.error();
+  }
+  return reading;
+}
+
+Json readingJson(const Reading& reading, TestKind kind) {
+  Json out = Json::object();
+  if (reading.value) {
+    const std::string key(valueKey(kind));
+    out[key] = reading.value->overload ? Json("OL") : Json(reading.value->value);
+    if (!reading.value->overload && reading.value->resolution > 0) {
+      out["resolution"] = reading.value->resolution;
+    }
+  }
+  if (reading.lamp) {
+    out["lamp"] = circuit::kLampStateNames[static_cast<std::size_t>(*reading.lamp)];
+  }
+  if (reading.hz) {
+    out["hz"] = *reading.hz;
+  }
+  if (reading.celsius) {
+    out["celsius"] = *reading.celsius;
+  }
+  if (!reading.file.empty()) {
+    out["file"] = reading.file;
+  }
+  if (!reading.channel.empty()) {
+    out["channel"] = reading.channel;
+  }
+  if (reading.codes) {
+    out["codes"] = Json::array();
+    for (const auto& code : *reading.codes) {
+      Json one{{"circuit", code.circuit},
+               {"type", kCodeTypeNames[static_cast<std::size_t>(code.type)]}};
+      appendRest(one, code.rest);
+      out["codes"].push_back(one);
+    }
+  }
+  if (kind == TestKind::liveSpeed) {
+    out["kmh"] = Json::object();
+    for (const auto& [name, value] : reading.kmh) {
+      out["kmh"][name] = value;
+    }
+  }
+  if (reading.reacts) {
+    out["reacts"] = *reading.reacts;
+  }
+  if (reading.dropouts) {
+    out["dropouts"] = *reading.dropouts;
+  }
+  if (reading.sight) {
+    out["finding"] = kSightNames[static_cast<std::size_t>(*reading.sight)];
+  }
+  if (!reading.looked.empty()) {
+    out["element"] = reading.looked;
+  }
+  if (reading.swings) {
+    out["swings"] = *reading.swings;
+  }
+  appendRest(out, reading.rest);
+  return out;
+}
+
+}  // namespace haybale::job
