@@ -70,6 +70,26 @@ TEST(Cursors, CountTeethAndSpeedBetweenThem) {
   EXPECT_FALSE(between(record, 0, analysis, -3, 1.5).teeth) << "before the record nothing passed";
 }
 
+TEST(Comparing, TwoWheelsByAllTheyHaveInCommon) {
+  auto quick = wheel(15);
+  auto slow = wheel(9);
+  auto a = analyse(quick, 0, known());
+  auto b = analyse(slow, 0, known());
+  a.name = "LF";
+  b.name = "RF";
+  const auto all = compareAll(a, b);
+  const auto of = [&](const char* quantity) {
+    const auto it = std::find_if(all.begin(), all.end(),
+                                 [&](const Comparison& c) { return c.quantity == quantity; });
+    return it == all.end() ? 0.0 : it->ratio;
+  };
+  // One volt at 15 km/h is three fifths of one volt at 9 km/h, at equal speed.
+  EXPECT_NEAR(of("flux-swing"), 0.6, 0.01);
+  EXPECT_DOUBLE_EQ(of("teeth"), 1);
+  EXPECT_EQ(all.front().quantity, "flux-swing") << "the speed-fair one first";
+  EXPECT_EQ(of("low-level"), 0) << "a coil has no two levels";
+}
+
 // Wallace 1951: 54.6 dB for a spacing of one wavelength.
 TEST(SpacingLaw, LosesFiftyFourDecibelsAWavelength) {
   EXPECT_NEAR(gapDifferenceInPitches(std::pow(10, -54.6 / 20)), 1, 0.001);
