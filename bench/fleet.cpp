@@ -73,11 +73,9 @@ job::Case randomCase(std::mt19937& random) {
   return c;
 }
 
-struct Hidden {
-  Hypothesis fault;
-  double severity;
-};
+using Hidden = sim::HiddenFault;
 
+// How the complaint goes, then what is wrong by the priors that follow from it.
 Hidden randomFault(job::Case& c, std::mt19937& random) {
   const double u = static_cast<double>(random()) / 4294967296.0;
   if (u < 0.12) {
@@ -87,31 +85,7 @@ Hidden randomFault(job::Case& c, std::mt19937& random) {
   } else {
     c.complaint.when = {"always"};
   }
-  auto all = diagnosis::allHypotheses(c, *c.suspectCircuit());
-  std::erase_if(all, [](const Hypothesis& h) { return h.fault == diagnosis::Fault::none; });
-  double total = 0;
-  for (const auto& h : all) {
-    total += h.prior;
-  }
-  double at = total * static_cast<double>(random()) / 4294967296.0;
-  Hypothesis chosen = all.back();
-  for (const auto& h : all) {
-    at -= h.prior;
-    if (at <= 0) {
-      chosen = h;
-      break;
-    }
-  }
-  const double share = static_cast<double>(random()) / 4294967296.0;
-  double severity = chosen.steps.front();
-  if (chosen.steps.size() > 1) {
-    const double top = std::min(chosen.steps.back(), 1e9);
-    severity = chosen.steps.front() * std::pow(top / chosen.steps.front(), share);
-    if (chosen.steps.back() > 1e14 && share > 0.5) {
-      severity = chosen.steps.back();
-    }
-  }
-  return {chosen, severity};
+  return sim::drawFault(c, random);
 }
 
 struct Score {

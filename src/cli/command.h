@@ -32,6 +32,7 @@ void addCalc(CLI::App& app, Action& chosen);
 void addSynth(CLI::App& app, Action& chosen);
 void addReport(CLI::App& app, Action& chosen);
 void addDiagnose(CLI::App& app, Action& chosen);
+void addSimulate(CLI::App& app, Action& chosen);
 void addDemo(CLI::App& app, Action& chosen);
 
 /// Writes the error as one line, and returns `exit`.

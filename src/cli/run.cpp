@@ -19,6 +19,7 @@ int run(const std::vector<std::string>& arguments, Streams streams) {
   addSynth(app, chosen);
   addReport(app, chosen);
   addDiagnose(app, chosen);
+  addSimulate(app, chosen);
   addDemo(app, chosen);
   try {
     std::vector<std::string> reversed(arguments.rbegin(), arguments.rend());

@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "picture/line_columns.h"
+
 namespace haybale::picture {
 
 namespace {
@@ -103,7 +105,9 @@ class Strip {
     if (!band.spans.empty()) {
       scene_.add(std::move(band));
     }
-    if (path.points.size() > 1) {
+    if (path.points.size() > 240 && path.dash == Dash::solid) {
+      scene_.add(columnsOf(path.points, path.width, path.paint, span_.left, span_.right));
+    } else if (path.points.size() > 1) {
       scene_.add(std::move(path));
     }
   }

@@ -8,6 +8,7 @@
 #include "core/capture/extent.h"
 #include "core/trace/turns.h"
 #include "picture/axis.h"
+#include "picture/line_columns.h"
 #include "picture/speed_strip.h"
 
 namespace haybale::picture {
@@ -20,6 +21,7 @@ constexpr double kTitleH = 26;
 constexpr double kAxisH = 26;
 constexpr double kSpeedH = 84;
 constexpr double kGap = 10;
+constexpr std::size_t kMostStroked = 120;  // points of a line that is stroked
 
 class Painter {
  public:
@@ -203,7 +205,9 @@ class Painter {
     const auto yOf = [&](float v) { return y(v * scale - offset); };
     Path path{{}, lane.colour, 1.5, Dash::solid, false};
     const auto flush = [&] {
-      if (path.points.size() > 1) {
+      if (path.points.size() > kMostStroked) {
+        scene_.add(columnsOf(path.points, path.width, path.paint, plot.x, plot.x + plot.w));
+      } else if (path.points.size() > 1) {
         scene_.add(path);
       }
       path.points.clear();

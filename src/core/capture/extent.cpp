@@ -2,101 +2,237 @@
 
 #include <algorithm>
 #include <cmath>
+#include <cstdint>
+#include <cstring>
 #include <limits>
 
-#if defined(__SSE2__)
-#include <emmintrin.h>
+// The same loops are compiled twice, for processors with 256-bit vectors and for all others; which
+// one runs is settled once. Vectors are those of GCC and clang, so that no processor is named.
+#if defined(__x86_64__) && defined(__GNUC__)
+#define HAYBALE_WIDE __attribute__((target("avx2,fma")))
+#define HAYBALE_HAS_WIDE 1
+#else
+#define HAYBALE_WIDE
+#define HAYBALE_HAS_WIDE 0
 #endif
+#define HAYBALE_INLINE inline __attribute__((always_inline))
 
 namespace haybale::capture {
 
 namespace {
 
+constexpr float kInfinite = std::numeric_limits<float>::infinity();
+
+using Floats = float __attribute__((vector_size(32)));
+using Masks = std::int32_t __attribute__((vector_size(32)));
+using Doubles = double __attribute__((vector_size(32)));
+constexpr std::size_t kLanes = 8;
+
+HAYBALE_INLINE void load(Floats& into, const float* from) {
+  std::memcpy(&into, from, sizeof into);
+}
+
+HAYBALE_INLINE bool any(const Masks& m) {
+  std::uint64_t words[4];
+  std::memcpy(words, &m, sizeof words);
+  return (words[0] | words[1] | words[2] | words[3]) != 0;
+}
+
 bool beyond(float v, float low, float high) {
   return !(v >= low && v <= high);
+}
+
+HAYBALE_INLINE std::size_t firstBeyondBody(const float* v, std::size_t i, std::size_t to, float low,
+                                           float high) {
+  for (; i + 4 * kLanes <= to; i += 4 * kLanes) {
+    Floats a, b, c, d;
+    load(a, v + i);
+    load(b, v + i + kLanes);
+    load(c, v + i + 2 * kLanes);
+    load(d, v + i + 3 * kLanes);
+    // Lost samples compare as false, and so as beyond.
+    const Masks within = (a >= low) & (a <= high) & (b >= low) & (b <= high) & (c >= low) &
+                         (c <= high) & (d >= low) & (d <= high);
+    if (any(~within)) {
+      break;
+    }
+  }
+  for (; i + kLanes <= to; i += kLanes) {
+    Floats a;
+    load(a, v + i);
+    if (any(~((a >= low) & (a <= high)))) {
+      break;
+    }
+  }
+  while (i < to && !beyond(v[i], low, high)) {
+    ++i;
+  }
+  return i;
+}
+
+// One by one, lost samples left out.
+void takeSlowly(const float* v, std::size_t count, Extent& out) {
+  for (std::size_t i = 0; i < count; ++i) {
+    if (!std::isnan(v[i])) {
+      out.min = std::min(out.min, v[i]);
+      out.max = std::max(out.max, v[i]);
+      out.sum += static_cast<double>(v[i]);
+      ++out.count;
+    }
+  }
+}
+
+HAYBALE_INLINE Extent extentBody(const float* v, std::size_t size) {
+  // Sums of at most 256 samples in single precision lose less than the last digit of a sample.
+  constexpr std::size_t kBlock = 256;
+  Extent out{kInfinite, -kInfinite, 0, 0};
+  Floats least = Floats{} + kInfinite;
+  Floats most = Floats{} - kInfinite;
+  std::size_t i = 0;
+  while (i + 2 * kLanes <= size) {
+    const std::size_t stop = i + std::min(kBlock, (size - i) / (2 * kLanes) * (2 * kLanes));
+    const std::size_t from = i;
+    Floats low = least, high = most, sumA{}, sumB{};
+    for (; i < stop; i += 2 * kLanes) {
+      Floats a, b;
+      load(a, v + i);
+      load(b, v + i + kLanes);
+      low = a < low ? a : low;
+      high = a > high ? a : high;
+      low = b < low ? b : low;
+      high = b > high ? b : high;
+      sumA += a;
+      sumB += b;
+    }
+    const Floats both = sumA + sumB;
+    double sum = 0;
+    for (std::size_t k = 0; k < kLanes; ++k) {
+      sum += static_cast<double>(both[k]);
+    }
+    if (std::isnan(sum)) {
+      takeSlowly(v + from, stop - from, out);  // something is lost in this block
+      continue;
+    }
+    least = low;
+    most = high;
+    out.sum += sum;
+    out.count += stop - from;
+  }
+  if (i + kLanes <= size) {
+    Floats a;
+    load(a, v + i);
+    double sum = 0;
+    for (std::size_t k = 0; k < kLanes; ++k) {
+      sum += static_cast<double>(a[k]);
+    }
+    if (!std::isnan(sum)) {
+      least = a < least ? a : least;
+      most = a > most ? a : most;
+      out.sum += sum;
+      out.count += kLanes;
+      i += kLanes;
+    }
+  }
+  for (std::size_t k = 0; k < kLanes; ++k) {
+    out.min = std::min(out.min, least[k]);
+    out.max = std::max(out.max, most[k]);
+  }
+  takeSlowly(v + i, size - i, out);
+  return out;
+}
+
+HAYBALE_INLINE Moments momentsBody(const float* v, std::size_t size) {
+  using Quad = float __attribute__((vector_size(16)));
+  Doubles y{}, xy{}, xxy{};
+  Doubles x{0, 1, 2, 3};
+  std::size_t i = 0;
+  for (; i + 4 <= size; i += 4) {
+    Quad narrow;
+    std::memcpy(&narrow, v + i, sizeof narrow);
+    const Doubles value = __builtin_convertvector(narrow, Doubles);
+    y += value;
+    xy += x * value;
+    xxy += x * x * value;
+    x += 4;
+  }
+  Moments out{y[0] + y[1] + y[2] + y[3], xy[0] + xy[1] + xy[2] + xy[3],
+              xxy[0] + xxy[1] + xxy[2] + xxy[3]};
+  for (; i < size; ++i) {
+    const auto at = static_cast<double>(i);
+    const double value = v[i];
+    out.y += value;
+    out.xy += at * value;
+    out.xxy += at * at * value;
+  }
+  return out;
+}
+
+std::size_t firstBeyondPlain(const float* v, std::size_t i, std::size_t to, float low, float high) {
+  return firstBeyondBody(v, i, to, low, high);
+}
+Extent extentPlain(const float* v, std::size_t size) {
+  return extentBody(v, size);
+}
+Moments momentsPlain(const float* v, std::size_t size) {
+  return momentsBody(v, size);
+}
+
+HAYBALE_WIDE std::size_t firstBeyondWide(const float* v, std::size_t i, std::size_t to, float low,
+                                         float high) {
+  return firstBeyondBody(v, i, to, low, high);
+}
+HAYBALE_WIDE Extent extentWide(const float* v, std::size_t size) {
+  return extentBody(v, size);
+}
+HAYBALE_WIDE Moments momentsWide(const float* v, std::size_t size) {
+  return momentsBody(v, size);
+}
+
+bool wide() {
+#if HAYBALE_HAS_WIDE
+  static const bool has = __builtin_cpu_supports("avx2") && __builtin_cpu_supports("fma");
+  return has;
+#else
+  return false;
+#endif
 }
 
 }  // namespace
 
 std::size_t firstBeyond(std::span<const float> samples, std::size_t from, std::size_t to, float low,
                         float high) {
-  const float* const v = samples.data();
-  std::size_t i = from;
-#if defined(__SSE2__)
-  const __m128 least = _mm_set1_ps(low);
-  const __m128 most = _mm_set1_ps(high);
-  const auto within = [&](std::size_t at) {
-    const __m128 x = _mm_loadu_ps(v + at);
-    return _mm_and_ps(_mm_cmpge_ps(x, least), _mm_cmple_ps(x, most));
-  };
-  for (; i + 16 <= to; i += 16) {
-    const __m128 all =
-        _mm_and_ps(_mm_and_ps(within(i), within(i + 4)), _mm_and_ps(within(i + 8), within(i + 12)));
-    if (_mm_movemask_ps(all) != 0xF) {
-      break;
-    }
-  }
-#endif
-  while (i < to && !beyond(v[i], low, high)) {
-    ++i;
-  }
-  return std::min(i, to);
+  const float* v = samples.data();
+  const auto at =
+      wide() ? firstBeyondWide(v, from, to, low, high) : firstBeyondPlain(v, from, to, low, high);
+  return std::min(at, to);
 }
 
 Extent extentOf(std::span<const float> samples) {
-  constexpr float kInfinite = std::numeric_limits<float>::infinity();
-  Extent out{kInfinite, -kInfinite, 0, 0};
-  const float* const v = samples.data();
-  std::size_t i = 0;
-#if defined(__SSE2__)
-  // Sums of at most 256 samples in single precision lose less than the last digit of a sample.
-  __m128 least = _mm_set1_ps(kInfinite);
-  __m128 most = _mm_set1_ps(-kInfinite);
-  const std::size_t whole = samples.size() / 8 * 8;
-  while (i < whole) {
-    const std::size_t stop = std::min(whole, i + 256);
-    __m128 sumA = _mm_setzero_ps();
-    __m128 sumB = _mm_setzero_ps();
-    __m128i count = _mm_setzero_si128();
-    for (; i < stop; i += 8) {
-      const __m128 a = _mm_loadu_ps(v + i);
-      const __m128 b = _mm_loadu_ps(v + i + 4);
-      const __m128 aSound = _mm_cmpord_ps(a, a);
-      const __m128 bSound = _mm_cmpord_ps(b, b);
-      least = _mm_min_ps(a, _mm_min_ps(b, least));  // a lost sample keeps the second operand
-      most = _mm_max_ps(a, _mm_max_ps(b, most));
-      sumA = _mm_add_ps(sumA, _mm_and_ps(a, aSound));
-      sumB = _mm_add_ps(sumB, _mm_and_ps(b, bSound));
-      count =
-          _mm_sub_epi32(count, _mm_add_epi32(_mm_castps_si128(aSound), _mm_castps_si128(bSound)));
+  return wide() ? extentWide(samples.data(), samples.size())
+                : extentPlain(samples.data(), samples.size());
+}
+
+Peaks peaksOf(std::span<const float> samples, const Extent& e) {
+  const auto find = [&](float low, float high) {
+    const auto at = firstBeyond(samples, 0, samples.size(), low, high);
+    // Where samples are lost the fast way stops at those.
+    if (at < samples.size() && !std::isnan(samples[at])) {
+      return at;
     }
-    alignas(16) float sums[4];
-    alignas(16) int counts[4];
-    _mm_store_ps(sums, _mm_add_ps(sumA, sumB));
-    _mm_store_si128(reinterpret_cast<__m128i*>(counts), count);
-    out.sum += static_cast<double>(sums[0]) + sums[1] + sums[2] + sums[3];
-    out.count += static_cast<std::size_t>(counts[0] + counts[1] + counts[2] + counts[3]);
-  }
-  alignas(16) float lows[4];
-  alignas(16) float highs[4];
-  _mm_store_ps(lows, least);
-  _mm_store_ps(highs, most);
-  out.min = std::min({lows[0], lows[1], lows[2], lows[3]});
-  out.max = std::max({highs[0], highs[1], highs[2], highs[3]});
-#endif
-  for (; i < samples.size(); ++i) {
-    if (!std::isnan(v[i])) {
-      out.min = std::min(out.min, v[i]);
-      out.max = std::max(out.max, v[i]);
-      out.sum += v[i];
-      ++out.count;
-    }
-  }
-  return out;
+    const float value = low == -kInfinite ? e.max : e.min;
+    const auto it = std::find(samples.begin(), samples.end(), value);
+    return it == samples.end() ? std::size_t{0} : static_cast<std::size_t>(it - samples.begin());
+  };
+  return {find(std::nextafter(e.min, kInfinite), kInfinite),
+          find(-kInfinite, std::nextafter(e.max, -kInfinite))};
+}
+
+Moments momentsOf(std::span<const float> samples) {
+  return wide() ? momentsWide(samples.data(), samples.size())
+                : momentsPlain(samples.data(), samples.size());
 }
 
 std::size_t runsOfLost(std::span<const float> samples) {
-  constexpr float kInfinite = std::numeric_limits<float>::infinity();
   std::size_t runs = 0;
   std::size_t at = 0;
   while (true) {

@@ -20,6 +20,21 @@ struct Extent {
 };
 [[nodiscard]] Extent extentOf(std::span<const float> samples);
 
+/// First place of the smallest and of the largest sample; {0, 0} when all are lost.
+struct Peaks {
+  std::size_t lowAt = 0;
+  std::size_t highAt = 0;
+};
+[[nodiscard]] Peaks peaksOf(std::span<const float> samples, const Extent& extent);
+
+/// Sums over samples y at x = 0, 1, 2, ...: y, x y and x² y. NaN when one is lost.
+struct Moments {
+  double y = 0;
+  double xy = 0;
+  double xxy = 0;
+};
+[[nodiscard]] Moments momentsOf(std::span<const float> samples);
+
 /// Runs of lost samples.
 [[nodiscard]] std::size_t runsOfLost(std::span<const float> samples);
 

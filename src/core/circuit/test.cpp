@@ -92,6 +92,9 @@ std::string stateText(const CarState& state) {
   if (state.jumper) {
     text += ", jumper at " + spoken(*state.jumper);
   }
+  if (state.inject) {
+    text += fmt::format(", {:.4g} Hz fed in at {}", state.inject->hz, spoken(state.inject->place));
+  }
   if (state.wheel != WheelMotion::still) {
     text += fmt::format(", wheel {}", kWheelMotionNames[static_cast<std::size_t>(state.wheel)]);
     if (state.speedKmh) {

@@ -54,6 +54,14 @@ struct Swap {
   bool operator==(const Swap&) const = default;
 };
 
+/// A substitute signal in place of the sensor: everything beyond `place` is apart from it.
+struct Inject {
+  Place place;             ///< half of a connector, module side, or the module's pins
+  double hz = 0;           ///< tooth frequency
+  double peakToPeakV = 1;  ///< passive inputs; active ones draw the sensor's own currents
+  bool operator==(const Inject&) const = default;
+};
+
 enum class DisturbKind { flex, wet, shake, heat };
 inline constexpr std::array<std::string_view, 4> kDisturbNames{"flex", "wet", "shake", "heat"};
 
@@ -75,6 +83,7 @@ struct CarState {
   std::optional<Place> jumper;  ///< joins wires a and b at this place
   std::optional<Swap> swap;
   std::optional<Disturb> disturb;
+  std::optional<Inject> inject;
   bool operator==(const CarState&) const = default;
 
   [[nodiscard]] bool isUnplugged(std::string_view id) const;

@@ -187,7 +187,7 @@ double Belief::cellLikelihood(const Cell& cell, const job::Evidence& e,
       p = e.reading.reacts ? model_.wiggle(e.test, e.reading, h, values) : 1;
       break;
     case TestKind::inspect:
-      p = model_.inspect(e.test, e.reading, h, severity);
+      p = model_.inspect(e.test, e.reading, h);
       break;
     case TestKind::benchSensor:
       p = e.reading.swings ? model_.benchSensor(e.reading, h, severity) : 1;

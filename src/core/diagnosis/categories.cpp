@@ -68,7 +68,11 @@ std::vector<Category> categoriesOf(const Vehicle& vehicle, const Test& test) {
     }
     case TestKind::liveSpeed: {
       const std::string shown = test.state.swap ? test.state.swap->into : name;
-      const double kmh = circuit::wheelKmh(test.state);
+      const double kmh =
+          test.state.inject
+              ? kmhOf(*test.state.inject, vehicle.suspect(),
+                      vehicle.job().rollingCircumferenceM().value_or(circuit::kUsualCircumferenceM))
+              : circuit::wheelKmh(test.state);
       const auto speed = [&](const std::string& words, double value) {
         add(words, [&](Category& c) {
           c.reading.kmh.emplace_back(shown, value);

@@ -109,9 +109,8 @@ double sightChance(Sight seen, Fault fault, circuit::ElementKind kind) {
 
 }  // namespace
 
-double ReadingModel::inspect(const Test& test, const job::Reading& reading, const Hypothesis& h,
-                             double severity) const {
-  (void)severity;
+double ReadingModel::inspect(const Test& test, const job::Reading& reading,
+                             const Hypothesis& h) const {
   const std::string& id = !test.looked.empty()      ? test.looked
                           : !reading.looked.empty() ? reading.looked
                           : test.state.disturb      ? test.state.disturb->element

@@ -170,8 +170,7 @@ std::size_t index(CodeType type) {
 }
 
 // How a module names what it sees differs: the share of each name for an open, a short, ...
-CodeChances chancesOf(const Vehicle::Monitor& m, const World& world, const CarState& state,
-                      bool suspect) {
+CodeChances chancesOf(const Vehicle::Monitor& m, const World& world, const CarState& state) {
   CodeChances out{};
   const auto spread = [&](double weight, std::initializer_list<std::pair<CodeType, double>> names) {
     for (const auto& [type, share] : names) {
@@ -202,7 +201,6 @@ CodeChances chancesOf(const Vehicle::Monitor& m, const World& world, const CarSt
       left -= odd;
     }
   }
-  (void)suspect;
   out.back() = left;
   double total = 0;
   for (auto& p : out) {
@@ -235,7 +233,7 @@ double ReadingModel::codes(const Test& test, const job::Reading& reading, const 
       state.jumper.reset();
     }
     const auto monitor = vehicle_.monitor(circuit.name, state, world, values);
-    const auto chances = chancesOf(monitor, world, state, circuit.name == vehicle_.suspect().name);
+    const auto chances = chancesOf(monitor, world, state);
     double best = 0;
     bool any = false;
     for (const auto& code : *reading.codes) {
@@ -251,8 +249,10 @@ double ReadingModel::codes(const Test& test, const job::Reading& reading, const 
 
 double ReadingModel::liveSpeed(const Test& test, const job::Reading& reading, const World& world,
                                const circuit::ParameterPoint& values) const {
-  double expected = circuit::wheelKmh(test.state);
   const std::string& name = vehicle_.suspect().name;
+  const auto& inject = test.state.inject;
+  double expected = inject ? kmhOf(*inject, vehicle_.suspect(), values.circumferenceM)
+                           : circuit::wheelKmh(test.state);
   if (test.state.wheel == WheelMotion::driven) {
     // The other wheels tell how fast it went.
     std::vector<double> others;
@@ -273,22 +273,24 @@ double ReadingModel::liveSpeed(const Test& test, const job::Reading& reading, co
     if (circuit != name && !swapped) {
       continue;
     }
-    const bool turned = test.state.wheel == WheelMotion::driven || swapped ||
+    const bool turned = test.state.wheel == WheelMotion::driven || swapped || inject ||
                         (test.state.wheel == WheelMotion::spun && circuit == test.circuit);
     if (!turned || expected <= 0) {
       continue;
     }
     CarState state = test.state;
-    state.speedKmh = expected;
+    if (!inject) {
+      state.speedKmh = expected;
+    }
     const auto m = vehicle_.monitor(circuit, state, world, values);
     double follows = m.signal;
-    if (circuit == name && world.exchanged && test.state.wheel == WheelMotion::spun) {
+    if (circuit == name && world.exchanged && (inject || test.state.wheel == WheelMotion::spun)) {
       follows = 0.02;
     }
-    const bool odd = circuit == name && world.fault == Fault::ringWrongCount;
+    const bool odd = circuit == name && !inject && world.fault == Fault::ringWrongCount;
     const double ratio = kmh / expected;
     const double right = odd ? world.countRatio : 1;
-    const double spread = test.state.wheel == WheelMotion::driven ? 0.03 : 0.08;
+    const double spread = test.state.wheel == WheelMotion::driven || inject ? 0.03 : 0.08;
     const double zero = ratio < 0.1 ? 1 : 0.02;
     const double seen = ratio < 0.1 ? 0.01 : 0.05 * normal(ratio - right, spread) + 0.01;
     p *= std::min(1.0, (1 - follows) * zero + follows * seen);

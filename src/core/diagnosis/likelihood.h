@@ -72,7 +72,7 @@ class ReadingModel {
   [[nodiscard]] double wiggle(const circuit::Test& test, const job::Reading& reading,
                               const Hypothesis& h, const circuit::ParameterPoint& values) const;
   [[nodiscard]] double inspect(const circuit::Test& test, const job::Reading& reading,
-                               const Hypothesis& h, double severity) const;
+                               const Hypothesis& h) const;
   [[nodiscard]] double benchSensor(const job::Reading& reading, const Hypothesis& h,
                                    double severity) const;
   [[nodiscard]] double waveform(const circuit::Test& test, const TraceFacts& facts,

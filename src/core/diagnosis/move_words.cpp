@@ -56,6 +56,9 @@ std::string titleFor(const Test& test) {
                   : "Clear codes and read them again") +
              spin(test) + swapWords(test);
     case TestKind::liveSpeed:
+      if (test.state.inject) {
+        return "Substitute signal at " + circuit::spoken(test.state.inject->place) + ", live speed";
+      }
       return "Live speeds" + spin(test) + swapWords(test);
     case TestKind::wiggle:
       return test.state.disturb && !test.state.disturb->element.empty()

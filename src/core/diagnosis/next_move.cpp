@@ -245,7 +245,7 @@ class Planner {
       case TestKind::wiggle:
         return model_.wiggle(test, c.reading, h, values);
       case TestKind::inspect:
-        return model_.inspect(test, c.reading, h, severity);
+        return model_.inspect(test, c.reading, h);
       case TestKind::benchSensor:
         return model_.benchSensor(c.reading, h, severity);
       default:

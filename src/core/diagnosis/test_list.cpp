@@ -19,6 +19,10 @@ using circuit::WireId;
 
 namespace {
 
+// Common practice: some 20 km/h on a usual ring, well above what a passive input needs.
+constexpr double kInjectHz = 137;
+constexpr double kInjectVolts = 2;
+
 bool has(const std::vector<std::string>& list, std::string_view what) {
   return std::find(list.begin(), list.end(), what) != list.end();
 }
@@ -64,6 +68,9 @@ std::set<std::string> reached(const job::Case& c, const Test& test) {
   }
   if (test.state.jumper) {
     add(test.circuit, test.state.jumper->element);
+  }
+  if (test.state.inject) {
+    add(test.circuit, test.state.inject->place.element);
   }
   if (test.state.disturb) {
     add(test.circuit, test.state.disturb->element);
@@ -115,6 +122,7 @@ class Lister {
     atSensor();
     byScanTool();
     bySwap();
+    byInjection();
     std::erase_if(out_, [&](const Test& t) { return !permitted(case_, circuit_, t); });
     return std::move(out_);
   }
@@ -282,6 +290,19 @@ class Lister {
     }
   }
 
+  // A substitute signal at the module's pins, and at the sensor's plug on the module half.
+  void byInjection() {
+    std::vector<Place> places{{Place::Kind::modulePins, module_}};
+    if (const auto* joint = circuit_.sensorConnector()) {
+      places.push_back({Place::Kind::moduleSide, joint->id});
+    }
+    for (const auto& place : places) {
+      Test t = make(TestKind::liveSpeed, std::nullopt, std::nullopt, {place.element});
+      t.state.inject = circuit::Inject{place, kInjectHz, kInjectVolts};
+      out_.push_back(t);
+    }
+  }
+
   void bySwap() {
     const Circuit* peer = circuit::peerOf(case_.circuits, circuit_);
     if (!peer || !peer->sensorConnector() || !circuit_.sensorConnector()) {
@@ -348,6 +369,9 @@ bool permitted(const job::Case& c, const Circuit& circuit, const Test& test) {
   if ((test.state.swap || test.state.jumper) && !tool("jumper-leads")) {
     return false;
   }
+  if (test.state.inject && !tool("signal-source")) {
+    return false;
+  }
   if (!tools) {
     return false;
   }
@@ -372,6 +396,13 @@ std::vector<Test> possibleTests(const job::Case& c) {
   return circuit ? Lister(c, *circuit).list() : std::vector<Test>{};
 }
 
+namespace {
+// At another frequency it is the same test.
+std::optional<Place> injectedAt(const Test& t) {
+  return t.state.inject ? std::optional(t.state.inject->place) : std::nullopt;
+}
+}  // namespace
+
 bool sameTest(const Test& a, const Test& b) {
   // A lead left away means ground for volts.
   const auto lead = [](const std::optional<Probe>& p) {
@@ -385,7 +416,7 @@ bool sameTest(const Test& a, const Test& b) {
   return a.kind == b.kind && a.circuit == b.circuit && leads && a.looked == b.looked &&
          a.state.key == b.state.key && a.state.wheel == b.state.wheel && apartA == apartB &&
          a.state.jumper == b.state.jumper && a.state.swap == b.state.swap &&
-         a.state.disturb == b.state.disturb;
+         injectedAt(a) == injectedAt(b) && a.state.disturb == b.state.disturb;
 }
 
 double minutesOf(const job::Case& c, const Test& test) {
@@ -422,7 +453,7 @@ double minutesOf(const job::Case& c, const Test& test) {
   minutes += test.state.wheel == WheelMotion::spun     ? 1
              : test.state.wheel == WheelMotion::driven ? 6
                                                        : 0;
-  minutes += test.state.swap ? 5 : 0;
+  minutes += test.state.swap || test.state.inject ? 5 : 0;
   const auto hole = [](const std::optional<Probe>& p) {
     return p && p->place.kind == Place::Kind::along && p->place.along > 0 && p->place.along < 1;
   };

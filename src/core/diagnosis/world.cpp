@@ -2,6 +2,9 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
+
+#include "core/sensing/tyre.h"
 
 namespace haybale::diagnosis {
 
@@ -104,7 +107,45 @@ World worldOf(const Hypothesis& h, double severity, const ParameterPoint& values
   return w;
 }
 
-Vehicle::Vehicle(const job::Case& c) : case_(c), suspect_(*c.suspectCircuit()) {}
+Vehicle::Vehicle(const job::Case& c) : case_(c), suspect_(*c.suspectCircuit()) {
+  const auto* sensor = suspect_.first(circuit::ElementKind::sensor);
+  const auto end = sensor ? *suspect_.indexOf(sensor->id) : 0;
+  for (std::size_t i = 0; i < end; ++i) {
+    Circuit cut = suspect_;
+    const auto first = cut.path.begin();
+    cut.path.erase(first + static_cast<std::ptrdiff_t>(i) + 1,
+                   first + static_cast<std::ptrdiff_t>(end));
+    cuts_.push_back(std::move(cut));
+  }
+}
+
+const Circuit& Vehicle::cutAt(const Place& place) const {
+  const auto at = suspect_.indexOf(place.element);
+  return at && *at < cuts_.size() ? cuts_[*at] : suspect_;
+}
+
+// A substitute in place of the sensor: as good as new, and what lies behind it is out of the way.
+Vehicle::Scene Vehicle::injectedScene(const circuit::CarState& state, const World& world,
+                                      const ParameterPoint& values) const {
+  const auto& inject = *state.inject;
+  Scene scene{&cutAt(inject.place), {}, values, false};
+  const auto end = suspect_.indexOf(inject.place.element).value_or(suspect_.path.size()) +
+                   (inject.place.kind == Place::Kind::wheelSide ? 1 : 0);
+  for (const auto& f : world.line) {
+    const auto at = suspect_.indexOf(f.element);
+    // At the pins only the module itself is left; on the module half a plug's own fault is behind.
+    if (at && (*at < end || f.kind == FaultKind::noSupply)) {
+      scene.faults.push_back(f);
+    }
+  }
+  if (isCoil(suspect_) && inject.hz > 0) {
+    // Fed through a resistor like the coil's, so that the standing check finds what it expects.
+    scene.values.sensor.coilHenry = 1e-6;
+    scene.values.sensor.fluxSwingMwb =
+        1e3 * inject.peakToPeakV / 2 / (2 * std::numbers::pi * inject.hz);
+  }
+  return scene;
+}
 
 // The line that a module input sees: its own harness up to the sensor connector, and behind it the
 // sensor that is plugged in there.
@@ -112,6 +153,9 @@ Vehicle::Scene Vehicle::sceneOf(const std::string& name, const circuit::CarState
                                 const World& world, const ParameterPoint& values) const {
   const Circuit* circuit = case_.find(name);
   Scene scene{circuit ? circuit : &suspect_, {}, values, false};
+  if (state.inject && name == suspect_.name) {
+    return injectedScene(state, world, values);
+  }
   const bool own = scene.circuit->name == suspect_.name;
   const auto& swap = state.swap;
   const bool foreign = swap && swap->into == scene.circuit->name;
@@ -175,8 +219,10 @@ void Vehicle::checkStanding(const Scene& scene, const circuit::CarState& state,
   test.kind = TestKind::dcVoltage;
   test.circuit = c.name;
   test.state.key = circuit::Key::on;
-  test.state.unplugged = state.unplugged;
-  test.state.jumper = state.jumper;
+  if (!state.inject) {
+    test.state.unplugged = state.unplugged;
+    test.state.jumper = state.jumper;
+  }
   if (const auto* joint = c.sensorConnector(); scene.hanging && joint) {
     test.state.unplugged.push_back(joint->id);
   }
@@ -237,6 +283,11 @@ void Vehicle::checkStanding(const Scene& scene, const circuit::CarState& state,
   }
 }
 
+double kmhOf(const circuit::Inject& inject, const Circuit& circuit, double circumferenceM) {
+  return sensing::speedKmh(inject.hz, circuit.sensor.teeth.value_or(circuit::kUsualTeeth),
+                           circumferenceM);
+}
+
 Vehicle::Monitor Vehicle::monitor(const std::string& name, const circuit::CarState& state,
                                   const World& world, const ParameterPoint& values) const {
   Monitor out;
@@ -248,8 +299,9 @@ Vehicle::Monitor Vehicle::monitor(const std::string& name, const circuit::CarSta
   const Scene scene = sceneOf(name, state, cleared, values);
   const bool own = scene.circuit->name == suspect_.name;
   const bool foreign = state.swap && state.swap->into == scene.circuit->name;
+  const bool injected = own && state.inject;
   const bool suspectsSensor =
-      (own && !foreign) || (foreign && state.swap->sensorOf == suspect_.name);
+      (own && !foreign && !injected) || (foreign && state.swap->sensorOf == suspect_.name);
   checkStanding(scene, state, out);
   if (own && world.inputDead) {
     out.open = 0.3;
@@ -263,6 +315,15 @@ Vehicle::Monitor Vehicle::monitor(const std::string& name, const circuit::CarSta
   trace.circuit = scene.circuit->name;
   trace.state = state;
   trace.state.swap.reset();
+  trace.state.inject.reset();
+  if (injected) {
+    trace.state.unplugged.clear();
+    trace.state.jumper.reset();
+    if (state.inject->hz > 0) {
+      trace.state.wheel = circuit::WheelMotion::spun;
+      trace.state.speedKmh = kmhOf(*state.inject, *scene.circuit, values.circumferenceM);
+    }
+  }
   trace.state.key = circuit::Key::on;
   if (trace.state.wheel == circuit::WheelMotion::still) {
     trace.state.wheel = circuit::WheelMotion::spun;

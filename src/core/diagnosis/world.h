@@ -25,6 +25,10 @@ struct World {
 [[nodiscard]] World worldOf(const Hypothesis& h, double severity,
                             const circuit::ParameterPoint& values);
 
+/// Road speed that an injected frequency stands for on `circuit`, km/h.
+[[nodiscard]] double kmhOf(const circuit::Inject& inject, const circuit::Circuit& circuit,
+                           double circumferenceM);
+
 /// The vehicle around one suspect circuit, for predictions.
 class Vehicle {
  public:
@@ -57,10 +61,16 @@ class Vehicle {
   };
   [[nodiscard]] Scene sceneOf(const std::string& circuit, const circuit::CarState& state,
                               const World& world, const circuit::ParameterPoint& values) const;
+  [[nodiscard]] Scene injectedScene(const circuit::CarState& state, const World& world,
+                                    const circuit::ParameterPoint& values) const;
   void checkStanding(const Scene& scene, const circuit::CarState& state, Monitor& out) const;
+
+  [[nodiscard]] const circuit::Circuit& cutAt(const circuit::Place& place) const;
 
   const job::Case& case_;
   const circuit::Circuit& suspect_;
+  /// The suspect line as it ends at its first, second, ... element with a sensor hung on there.
+  std::vector<circuit::Circuit> cuts_;
 };
 
 }  // namespace haybale::diagnosis

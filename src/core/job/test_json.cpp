@@ -70,6 +70,27 @@ void readSwapAndDisturb(ObjectReader& state, Test& test, const Circuit& c) {
   }
 }
 
+void readInject(ObjectReader& state, Test& test, const Circuit& c) {
+  const Json* json = state.object("inject");
+  if (!json) {
+    return;
+  }
+  ObjectReader in(*json, state.at("inject"));
+  const auto place = circuit::parsePlace(in.text("place"), c);
+  if (!place) {
+    state.fail("inject", place.error().what, place.error().wanted);
+    return;
+  }
+  circuit::Inject inject;
+  inject.place = *place;
+  inject.hz = in.number("hz", 0, 1e6).value_or(0);
+  inject.peakToPeakV = in.number("volt_pp", 0, 1000).value_or(inject.peakToPeakV);
+  test.state.inject = inject;
+  if (in.error()) {
+    state.fail("inject", in.error()->what, in.error()->wanted);
+  }
+}
+
 void readState(ObjectReader& in, Test& test, const Circuit& c) {
   test.state.key = circuit::defaultKey(test.kind);
   const Json* json = in.object("state");
@@ -103,6 +124,7 @@ void readState(ObjectReader& in, Test& test, const Circuit& c) {
     }
   }
   readSwapAndDisturb(state, test, c);
+  readInject(state, test, c);
   test.stateRest = state.rest();
   if (state.error()) {
     in.fail(*state.error());
@@ -166,6 +188,12 @@ Test readTest(ObjectReader& in, const Case& c) {
 
 }  // namespace
 
+Result<circuit::Test> readTestJson(const Json& json, const std::string& path, const Case& c) {
+  ObjectReader in(json, path);
+  Test test = readTest(in, c);
+  return in.error() ? Result<Test>(*in.error()) : Result<Test>(std::move(test));
+}
+
 Result<Evidence> readEvidence(const Json& json, const std::string& path, const Case& c) {
   ObjectReader in(json, path);
   Evidence evidence;
@@ -224,6 +252,11 @@ Json stateJson(const Test& test) {
   }
   if (state.jumper) {
     out["jumper"] = {{"place", circuit::toText(*state.jumper)}};
+  }
+  if (state.inject) {
+    out["inject"] = {{"place", circuit::toText(state.inject->place)},
+                     {"hz", state.inject->hz},
+                     {"volt_pp", state.inject->peakToPeakV}};
   }
   if (state.swap) {
     out["swap"] = {{"sensor_of", state.swap->sensorOf},

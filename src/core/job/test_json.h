@@ -12,6 +12,9 @@ namespace haybale::job {
 /// version does not know are kept as they stand.
 Result<Evidence> readEvidence(const Json& json, const std::string& path, const Case& c);
 
+/// Reads a test alone.
+Result<circuit::Test> readTestJson(const Json& json, const std::string& path, const Case& c);
+
 /// Reads the reading of a test of this kind.
 Result<Reading> readReadingJson(const Json& json, const std::string& path, circuit::TestKind kind);
 

@@ -28,6 +28,64 @@ bool isCoil(const circuit::Circuit& c) {
 
 }  // namespace
 
+HiddenFault drawFault(const job::Case& c, std::mt19937& random) {
+  auto all = diagnosis::allHypotheses(c, *c.suspectCircuit());
+  std::erase_if(all, [](const diagnosis::Hypothesis& h) { return h.fault == Fault::none; });
+  const auto share = [&] { return static_cast<double>(random()) / 4294967296.0; };
+  double total = 0;
+  for (const auto& h : all) {
+    total += h.prior;
+  }
+  double at = total * share();
+  diagnosis::Hypothesis chosen = all.back();
+  for (const auto& h : all) {
+    at -= h.prior;
+    if (at <= 0) {
+      chosen = h;
+      break;
+    }
+  }
+  const double along = share();
+  double severity = chosen.steps.front();
+  if (chosen.steps.size() > 1) {
+    const double top = std::min(chosen.steps.back(), 1e9);
+    severity = chosen.steps.front() * std::pow(top / chosen.steps.front(), along);
+    if (chosen.steps.back() > 1e14 && along > 0.5) {
+      severity = chosen.steps.back();
+    }
+  }
+  return {chosen, severity};
+}
+
+Result<HiddenFault> chosenFault(const job::Case& c, std::string_view fault,
+                                std::string_view element, std::string_view wire,
+                                std::optional<double> severity) {
+  const auto all = diagnosis::allHypotheses(c, *c.suspectCircuit());
+  std::string known;
+  const diagnosis::Hypothesis* best = nullptr;
+  for (const auto& h : all) {
+    const std::string name(diagnosis::nameOf(h.fault));
+    if (known.find(" " + name + ",") == std::string::npos) {
+      known += " " + name + ",";
+    }
+    const std::string_view on =
+        h.wire ? circuit::kWireNames[static_cast<std::size_t>(*h.wire)] : std::string_view();
+    const bool fits =
+        name == fault && (element.empty() || h.element == element) && (wire.empty() || on == wire);
+    if (fits && (!best || h.prior > best->prior)) {
+      best = &h;
+    }
+  }
+  if (!best) {
+    return Error{"fault", std::nullopt,
+                 fmt::format("\"{}\"{} cannot be on the line of {}", fault,
+                             element.empty() ? "" : fmt::format(" of {}", element), c.suspect),
+                 "one of" + known + " and an element that can have it"};
+  }
+  const auto& steps = best->steps;
+  return HiddenFault{*best, severity.value_or(steps[steps.size() / 2])};
+}
+
 SimVehicle::SimVehicle(job::Case c, diagnosis::Hypothesis fault, double severity,
                        const SimOptions& options)
     : case_(std::move(c)),
@@ -99,12 +157,17 @@ bool SimVehicle::shows(const Test& test) {
   return uniform() < p;
 }
 
+World SimVehicle::worldNow(bool shows) const {
+  const bool cured = fault_.fault == Fault::latchedOff && !latched_;
+  return shows && !cured ? diagnosis::worldOf(fault_, severity_, values_) : World{};
+}
+
 std::optional<job::Reading> SimVehicle::answer(const Test& test) {
-  const bool now = shows(test);
-  World world = now ? diagnosis::worldOf(fault_, severity_, values_) : World{};
-  if (fault_.fault == Fault::latchedOff && !latched_) {
-    world = World{};
+  if (test.kind == TestKind::waveform) {
+    return capture(test);
   }
+  const bool now = shows(test);
+  const World world = worldNow(now);
   switch (test.kind) {
     case TestKind::codes: {
       auto reading = codes(test, world);
@@ -113,8 +176,6 @@ std::optional<job::Reading> SimVehicle::answer(const Test& test) {
     }
     case TestKind::liveSpeed:
       return speeds(test, world);
-    case TestKind::waveform:
-      return capture(test, world, now);
     case TestKind::wiggle: {
       job::Reading r;
       r.reacts = diagnosis::isIntermittent(fault_.fault) ? now : uniform() < 0.02;
@@ -226,19 +287,26 @@ job::Reading SimVehicle::codes(const Test& test, const World& world) {
 
 job::Reading SimVehicle::speeds(const Test& test, const World& world) {
   job::Reading r;
-  const double kmh = circuit::wheelKmh(test.state) * std::exp(0.03 * normal());
+  const double wheels = circuit::wheelKmh(test.state) * std::exp(0.03 * normal());
   for (const auto& circuit : case_.circuits) {
+    const bool own = circuit.name == vehicle_.suspect().name;
+    const bool injected = test.state.inject && circuit.name == test.circuit;
     const bool swapped = test.state.swap && (test.state.swap->into == circuit.name ||
                                              test.state.swap->sensorOf == circuit.name);
-    const bool turned =
-        test.state.wheel == WheelMotion::driven || swapped || circuit.name == test.circuit;
-    const bool own = circuit.name == vehicle_.suspect().name;
+    const bool turned = test.state.wheel == WheelMotion::driven || swapped || injected ||
+                        circuit.name == test.circuit;
     auto state = test.state;
-    state.speedKmh = kmh;
+    state.speedKmh = wheels;
+    if (!injected) {
+      state.inject.reset();
+    }
+    const double kmh =
+        injected ? diagnosis::kmhOf(*test.state.inject, circuit, values_.circumferenceM) : wheels;
     const auto m = vehicle_.monitor(circuit.name, state, world, values_);
-    const bool follows = turned && uniform() < m.signal &&
-                         !(own && world.exchanged && test.state.wheel == WheelMotion::spun);
-    const double ratio = own ? world.countRatio : 1;
+    const bool exchanged =
+        own && world.exchanged && (injected || test.state.wheel == WheelMotion::spun);
+    const bool follows = turned && uniform() < m.signal && !exchanged;
+    const double ratio = own && !injected ? world.countRatio : 1;
     r.kmh.emplace_back(circuit.name,
                        follows ? std::round(10 * kmh * ratio * (1 + 0.01 * normal())) / 10 : 0.0);
   }
@@ -283,39 +351,45 @@ job::Reading SimVehicle::look(const Test& test) {
   return r;
 }
 
-// A real record of what the leads carry, for the trace analysis to read.
-std::optional<job::Reading> SimVehicle::capture(const Test& test, const World& world, bool shows) {
-  if (options_.folder.empty()) {
-    return std::nullopt;
-  }
+// A record of what the leads carry, for the trace analysis to read; standing still, the rest level.
+std::optional<capture::Record> SimVehicle::record(const Test& test, double durationS,
+                                                  double rateHz) {
+  const bool now = shows(test);
+  const World world = worldNow(now);
   const bool own = test.circuit == vehicle_.suspect().name;
-  const auto& circuit = *case_.find(test.circuit);
-  const auto swing = vehicle_.electrical(test, world, own ? values_ : goodValues_);
+  const auto* circuit = case_.find(test.circuit);
+  const auto& values = own ? values_ : goodValues_;
+  Test rest = test;
+  rest.kind = TestKind::dcVoltage;
+  rest.inputOhm = test.inputOhm.value_or(circuit::kScopeOhm);
+  const auto swing = circuit ? vehicle_.electrical(test, world, values) : std::nullopt;
+  const double level = vehicle_.electrical(rest, world, values).value_or(0);
   if (!swing) {
     return std::nullopt;
   }
   signal::Substitute wanted;
-  const bool coil = isCoil(circuit);
-  const double kmh = circuit::wheelKmh(test.state) * std::exp(0.2 * normal());
+  const bool coil = isCoil(*circuit);
+  const double usual = circuit::wheelKmh(test.state);
+  const double kmh = usual * std::exp(0.2 * normal());
   wanted.kmh = [kmh](double) { return kmh; };
-  wanted.topKmh = kmh;
-  wanted.teeth = circuit.sensor.teeth.value_or(48);
+  wanted.topKmh = std::max(kmh, 0.1);
+  wanted.teeth = circuit->sensor.teeth.value_or(48);
   wanted.circumferenceM = values_.circumferenceM;
-  wanted.durationS = 3 * wanted.circumferenceM * 3.6 / kmh;
-  wanted.rateHz = 5000;
+  wanted.durationS = durationS;
+  wanted.rateHz = rateHz;
   if (coil) {
     // Output is proportional to speed.
-    wanted.peakToPeakV = std::max(1e-6, *swing * kmh / circuit::wheelKmh(test.state));
+    wanted.peakToPeakV = std::max(1e-6, usual > 0 ? *swing * kmh / usual : 0);
   } else {
     wanted.kind = circuit::SensorKind::active;
     wanted.senseOhm = 1.0;
     wanted.lowA = 1.0;
-    wanted.highA = 1.0 + std::max(1e-6, *swing);
+    wanted.highA = 1.0 + std::max(1e-6, usual > 0 ? *swing : 0);
   }
   if (own) {
     switch (world.fault) {
       case Fault::ringTooth:
-        wanted.faults.emplace_back(signal::MissingTooth{static_cast<int>(7 + random_() % 20)});
+        wanted.faults.emplace_back(signal::MissingTooth{static_cast<int>(7 + options_.seed % 20)});
         break;
       case Fault::ringCracked:
         wanted.faults.emplace_back(signal::WideGap{11, 45});
@@ -327,22 +401,36 @@ std::optional<job::Reading> SimVehicle::capture(const Test& test, const World& w
         break;
     }
   }
-  if (own && diagnosis::isIntermittent(fault_.fault) && shows) {
+  if (own && diagnosis::isIntermittent(fault_.fault) && now) {
     wanted.faults.emplace_back(signal::Drop{0.45 * wanted.durationS, 0.12 * wanted.durationS,
                                             fault_.fault == Fault::intermittentOpen
                                                 ? signal::DropLevel::flat
                                                 : signal::DropLevel::ground});
   }
-  auto record = signal::substitute(wanted);
-  if (!record) {
+  auto made = signal::substitute(wanted);
+  if (!made) {
     return std::nullopt;
   }
-  for (auto& v : record->channels[0].samples) {
-    v += static_cast<float>(0.004 * normal());
+  const double shift = coil ? level : level - 1.0;
+  for (auto& v : made->channels[0].samples) {
+    v += static_cast<float>(shift + 0.004 * normal());
+  }
+  return std::move(*made);
+}
+
+// Three turns of the wheel, kept as a file.
+std::optional<job::Reading> SimVehicle::capture(const Test& test) {
+  if (options_.folder.empty()) {
+    return std::nullopt;
+  }
+  const double kmh = std::max(1.0, circuit::wheelKmh(test.state));
+  const auto made = record(test, 3 * values_.circumferenceM * 3.6 / kmh, 5000);
+  if (!made) {
+    return std::nullopt;
   }
   job::Reading r;
   r.file = fmt::format("{}/trace-{}-{}.csv", options_.folder, options_.seed, ++captures_);
-  return capture::saveCapture(r.file, *record) ? std::optional(r) : std::nullopt;
+  return capture::saveCapture(r.file, *made) ? std::optional(r) : std::nullopt;
 }
 
 std::vector<job::Evidence> SimVehicle::goodWheel() {

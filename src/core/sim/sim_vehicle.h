@@ -8,6 +8,7 @@
 #include <random>
 #include <string>
 
+#include "core/capture/record.h"
 #include "core/diagnosis/world.h"
 #include "core/job/case.h"
 
@@ -20,6 +21,21 @@ struct SimOptions {
   std::string folder;         ///< where captures are written; empty: scope traces cannot be taken
 };
 
+/// Something wrong, and how much.
+struct HiddenFault {
+  diagnosis::Hypothesis fault;
+  double severity = 0;
+};
+
+/// Draws what is wrong with the suspect circuit of `c`, by the priors; never nothing.
+[[nodiscard]] HiddenFault drawFault(const job::Case& c, std::mt19937& random);
+
+/// The fault called so; where `element` or `wire` is empty, the likeliest one. Errors name what
+/// there is. No severity: the middle of its range.
+[[nodiscard]] Result<HiddenFault> chosenFault(const job::Case& c, std::string_view fault,
+                                              std::string_view element, std::string_view wire,
+                                              std::optional<double> severity);
+
 class SimVehicle {
  public:
   /// The circuits and complaint are those of `c`; `fault` with `severity` is hidden in its suspect
@@ -29,6 +45,9 @@ class SimVehicle {
   [[nodiscard]] const diagnosis::Hypothesis& fault() const { return fault_; }
   /// The reading of a test; empty when it cannot be made here.
   [[nodiscard]] std::optional<job::Reading> answer(const circuit::Test& test);
+  /// What a scope on the leads of `test` records; empty when it cannot be hung there.
+  [[nodiscard]] std::optional<capture::Record> record(const circuit::Test& test, double durationS,
+                                                      double rateHz);
   /// Readings of the good wheel that a technician takes first, as evidence.
   [[nodiscard]] std::vector<job::Evidence> goodWheel();
   /// Ends a repair of `element`: whether the fault is gone.
@@ -39,8 +58,9 @@ class SimVehicle {
   [[nodiscard]] job::Reading codes(const circuit::Test& test, const diagnosis::World& world);
   [[nodiscard]] job::Reading speeds(const circuit::Test& test, const diagnosis::World& world);
   [[nodiscard]] job::Reading look(const circuit::Test& test);
-  [[nodiscard]] std::optional<job::Reading> capture(const circuit::Test& test,
-                                                    const diagnosis::World& world, bool shows);
+  [[nodiscard]] std::optional<job::Reading> capture(const circuit::Test& test);
+  /// What is wrong at this moment, in this state of the car.
+  [[nodiscard]] diagnosis::World worldNow(bool shows) const;
   [[nodiscard]] double uniform();
   [[nodiscard]] double normal();
   [[nodiscard]] bool shows(const circuit::Test& test);

@@ -334,9 +334,6 @@ struct Extremes {
 };
 
 // Least-squares parabola y = p + q x + r x² over the samples within `reach` of `at`; its value at
-// the extremum when that lies inside, else the fitted value in the middle. Falls back to the sample
-// itself when there are too few.
-// Least-squares parabola y = p + q x + r x² over the samples within `reach` of `at`; its value at
 // the extremum when that lies inside, else the fitted value in the middle. The sample itself when
 // there are too few, or some are lost. At an end of the record the window is narrower on both
 // sides, so that the odd sums of x vanish.
@@ -346,18 +343,14 @@ double crest(std::span<const float> samples, std::size_t at, std::size_t reach, 
     return samples[at];
   }
   const auto m = static_cast<double>(reach);
-  double y0 = samples[at], y1 = 0, y2 = 0;
-  for (std::size_t k = 1; k <= reach; ++k) {
-    const auto x = static_cast<double>(k);
-    const double after = samples[at + k];
-    const double before = samples[at - k];
-    y0 += after + before;
-    y1 += x * (after - before);
-    y2 += x * x * (after + before);
-  }
-  if (std::isnan(y0)) {
+  const auto sums = capture::momentsOf(samples.subspan(at - reach, 2 * reach + 1));
+  if (std::isnan(sums.y)) {
     return samples[at];
   }
+  // From x counted from the left end to x counted from the middle.
+  const double y0 = sums.y;
+  const double y1 = sums.xy - m * sums.y;
+  const double y2 = sums.xxy - 2 * m * sums.xy + m * m * sums.y;
   const double n = 2 * m + 1;
   const double s2 = m * (m + 1) * n / 3;               // sum of x²
   const double s4 = s2 * (3 * m * m + 3 * m - 1) / 5;  // sum of x⁴
@@ -370,14 +363,44 @@ double crest(std::span<const float> samples, std::size_t at, std::size_t reach, 
 }
 
 Extremes extremesOf(std::span<const float> samples, std::size_t from, std::size_t to) {
-  const capture::Extent e = capture::extentOf(samples.subspan(from, to - from));
-  const std::size_t reach = (to - from) / 10;
-  const std::size_t lowAt =
-      capture::firstBeyond(samples, from, to - 1, std::nextafter(e.min, kInfinite), kInfinite);
-  const std::size_t highAt =
-      capture::firstBeyond(samples, from, to - 1, -kInfinite, std::nextafter(e.max, -kInfinite));
-  return {crest(samples, lowAt, reach, false), crest(samples, highAt, reach, true),
+  const auto cycle = samples.subspan(from, to - from);
+  const capture::Extent e = capture::extentOf(cycle);
+  const std::size_t reach = cycle.size() / 10;
+  const auto peaks = capture::peaksOf(cycle, e);
+  return {crest(samples, from + peaks.lowAt, reach, false),
+          crest(samples, from + peaks.highAt, reach, true),
           e.sum / static_cast<double>(std::max<std::size_t>(1, e.count))};
+}
+
+// Sums for a straight line through 2 * reach samples around `at`; t counts from `origin`.
+struct Sums {
+  double t = 0, tt = 0, y = 0, ty = 0;
+};
+
+Sums unevenSums(std::span<const float> samples, const capture::TimeBase& time, std::size_t at,
+                std::size_t reach, double origin) {
+  Sums out;
+  for (std::size_t k = at - reach; k < at + reach; ++k) {
+    const double t = time.at(k) - origin;
+    const double y = samples[k];
+    out.t += t;
+    out.tt += t * t;
+    out.y += y;
+    out.ty += t * y;
+  }
+  return out;
+}
+
+Sums uniformSums(std::span<const float> samples, const capture::TimeBase& time, std::size_t at,
+                 std::size_t reach, double origin) {
+  const auto sums = capture::momentsOf(samples.subspan(at - reach, 2 * reach));
+  const double n = 2.0 * static_cast<double>(reach);
+  const double x1 = n * (n - 1) / 2;  // sum of 0 .. n-1
+  const double x2 = x1 * (2 * n - 1) / 3;
+  const double first = time.at(at - reach) - origin;
+  const double step = time.stepS;
+  return {n * first + step * x1, n * first * first + 2 * first * step * x1 + step * step * x2,
+          sums.y, first * sums.y + step * sums.xy};
 }
 
 }  // namespace
@@ -397,16 +420,13 @@ void refineRises(std::span<const float> samples, const capture::TimeBase& time, 
     if (reach < 2 || at < reach || at + reach > samples.size()) {
       return;
     }
-    double n = 0, t1 = 0, y1 = 0, tt = 0, ty = 0;
-    for (std::size_t k = at - reach; k < at + reach; ++k) {
-      const double t = time.at(k) - pulses[i].riseS;
-      const double y = samples[k] - centre;
-      n += 1;
-      t1 += t;
-      y1 += y;
-      tt += t * t;
-      ty += t * y;
-    }
+    const Sums sums = time.uniform() ? uniformSums(samples, time, at, reach, pulses[i].riseS)
+                                     : unevenSums(samples, time, at, reach, pulses[i].riseS);
+    const double n = 2.0 * static_cast<double>(reach);
+    const double y1 = sums.y - n * centre;
+    const double ty = sums.ty - sums.t * centre;
+    const double t1 = sums.t;
+    const double tt = sums.tt;
     const double slope = (n * ty - t1 * y1) / (n * tt - t1 * t1);
     const double shift = (t1 - y1 / slope) / n;
     const double window = (time.at(at + reach - 1) - time.at(at - reach)) / 2;

@@ -29,9 +29,33 @@ double middleOf(double* values, std::size_t count) {
   return count % 2 == 1 ? values[count / 2] : (values[count / 2 - 1] + values[count / 2]) / 2;
 }
 
+// Where all neighbours are there and none is an outlier, the line through them passes their mean in
+// the middle. NaN when that is not so.
+double evenAt(const std::vector<float>& logs, std::size_t at) {
+  if (at < kAround || at + kAround >= logs.size()) {
+    return std::nan("");
+  }
+  const float* const v = logs.data() + at - kAround;
+  float least = v[0];
+  float most = v[0];
+  float sum = 0;
+  for (std::size_t i = 0; i < kAround; ++i) {
+    const float before = v[i];
+    const float after = v[kAround + 1 + i];
+    least = std::min(least, std::min(before, after));
+    most = std::max(most, std::max(before, after));
+    sum += before + after;  // NaN when one is unknown
+  }
+  const bool even = most - least < static_cast<float>(kOutlier);
+  return even ? std::exp(static_cast<double>(sum) / (2 * kAround)) : std::nan("");
+}
+
 // Of positive values given by their logarithms (NaN: none): what a robust straight line through
 // the neighbours' has at `at`; the value there itself is not used. 0 when there are too few.
 double expectedAt(const std::vector<float>& logs, std::size_t at) {
+  if (const double even = evenAt(logs, at); !std::isnan(even)) {
+    return even;
+  }
   double x[2 * kAround];
   double y[2 * kAround];
   std::size_t count = 0;

@@ -1,0 +1,227 @@
+// What a substitution will show, against the whole vehicle put together and solved anew; and the
+// four substitutions of the trade as they are told.
+#include "core/diagnosis/swap_outlook.h"
+
+#include "core/diagnosis/job_fixture.h"
+
+namespace haybale::diagnosis {
+namespace {
+
+using circuit::Circuit;
+using circuit::SensorKind;
+using CarTest = circuit::Test;
+using circuit::TestKind;
+
+class Substitution : public Job {
+ protected:
+  void SetUp() override {
+    Job::SetUp();
+    c.toolbox = {"multimeter", "scope", "scan-tool", "jumper-leads", "signal-source"};
+    c.allowed = {"unplug", "back-probe"};
+  }
+  void kind(SensorKind kind) {
+    for (auto& circuit : c.circuits) {
+      circuit.sensor.kind = kind;
+    }
+  }
+  [[nodiscard]] Belief belief() {
+    waveforms_ = {};
+    knowledge_ = learnAll(c);
+    return Belief(c, waveforms_, knowledge_);
+  }
+  static CarTest swap(TestKind kind, const std::string& sensorOf, const std::string& into) {
+    CarTest t;
+    t.kind = kind;
+    t.circuit = "RR";
+    t.state.key = circuit::Key::on;
+    t.state.wheel = circuit::WheelMotion::spun;
+    t.state.swap = circuit::Swap{sensorOf, into, false};
+    return t;
+  }
+  WaveformSet waveforms_;
+  Knowledge knowledge_;
+};
+
+// The line that stands behind the module input `into` once the sensor of `from` hangs on it.
+Circuit together(const Circuit& into, const Circuit& from) {
+  Circuit out = into;
+  const auto joint = *into.indexOf(into.sensorConnector()->id);
+  const auto behind = *from.indexOf(from.sensorConnector()->id);
+  out.path.resize(joint + 1);
+  for (std::size_t i = behind + 1; i < from.path.size(); ++i) {
+    auto e = from.path[i];
+    e.id = "far." + e.id;
+    out.path.push_back(e);
+  }
+  return out;
+}
+
+// Volts peak to peak at the pins of `into`, with what is wrong with the suspect's parts in place.
+double swingOf(const job::Case& c, const CarTest& test, const World& world,
+               const circuit::ParameterPoint& values) {
+  const auto& into = *c.find(test.state.swap->into);
+  const auto& from = *c.find(test.state.swap->sensorOf);
+  const Circuit line = together(into, from);
+  const auto& suspect = *c.suspectCircuit();
+  const auto joint = *suspect.indexOf(suspect.sensorConnector()->id);
+  std::vector<circuit::LineFault> faults;
+  for (auto f : world.line) {
+    const auto at = suspect.indexOf(f.element);
+    const bool behind = at && *at > joint;
+    if (behind && from.name == suspect.name) {
+      f.element = "far." + f.element;
+      faults.push_back(f);
+    } else if (!behind && into.name == suspect.name) {
+      faults.push_back(f);
+    }
+  }
+  auto point = values;
+  point.sensor.fluxSwingMwb *= from.name == suspect.name ? world.output : 1;
+  CarTest scope;
+  scope.kind = TestKind::waveform;
+  scope.circuit = line.name;
+  scope.state.key = circuit::Key::on;
+  scope.state.wheel = circuit::WheelMotion::spun;
+  const circuit::Place pins{circuit::Place::Kind::modulePins, line.path.front().id};
+  const bool coil = line.sensor.kind == SensorKind::passive;
+  const bool low = values.frontEnd.kind == circuit::FrontEndKind::lowSideSense;
+  scope.red = circuit::Probe{pins, low && !coil ? circuit::WireId::b : circuit::WireId::a};
+  if (coil) {
+    scope.black = circuit::Probe{pins, circuit::WireId::b};
+  }
+  return circuit::predict(line, point, scope, faults).value_or(0);
+}
+
+TEST_F(Substitution, AgreesWithTheWholeVehiclePutTogetherAnewForEveryFaultAndDirection) {
+  int compared = 0;
+  for (const auto sensor : {SensorKind::passive, SensorKind::active}) {
+    kind(sensor);
+    const auto b = belief();
+    for (const auto& test :
+         {swap(TestKind::liveSpeed, "RL", "RR"), swap(TestKind::liveSpeed, "RR", "RL")}) {
+      const double sound = swingOf(c, test, World{}, b.values().front());
+      for (const auto& row : outlookOf(b, test).rows) {
+        // The heaviest cell of that suspect is what the row stands for.
+        const Cell* cell = nullptr;
+        for (const auto& each : b.cells()) {
+          const auto& h = b.hypotheses()[each.hypothesis];
+          if (h.element == row.suspect.element && nameOf(h.fault) == row.suspect.fault &&
+              h.wire == row.suspect.wire && (!cell || each.weight > cell->weight)) {
+            cell = &each;
+          }
+        }
+        ASSERT_NE(cell, nullptr);
+        const auto& h = b.hypotheses()[cell->hypothesis];
+        if (h.fault == Fault::inputDead || h.fault == Fault::circuitsExchanged ||
+            h.fault == Fault::wideGap || h.fault == Fault::latchedOff) {
+          continue;  // not electrical, or cured by clearing
+        }
+        const auto& values = b.values()[cell->values];
+        const double severity = cell->high > 1e14 ? cell->high : std::sqrt(cell->low * cell->high);
+        const double swing = swingOf(c, test, worldOf(h, severity, values), values);
+        const double follows = row.inputs.front().follows;
+        const bool coil = sensor == SensorKind::passive;
+        if (follows > 0.25 && follows < 0.75) {
+          continue;  // on the edge
+        }
+        const double edge = coil ? 0.2 : 0.5 * sound;
+        if (follows >= 0.75) {
+          EXPECT_GT(swing, edge) << h.element << " " << row.suspect.fault;
+        } else if (row.inputs.front().code.empty() || row.inputs.front().code == "no-signal") {
+          EXPECT_LT(swing, edge) << h.element << " " << row.suspect.fault;
+        }
+        ++compared;
+      }
+    }
+  }
+  EXPECT_GT(compared, 40);
+}
+
+TEST_F(Substitution, AGoodSensorThatIsFollowedLeavesSensorAndRing) {
+  kind(SensorKind::passive);
+  const auto outlook = outlookOf(belief(), swap(TestKind::liveSpeed, "RL", "RR"));
+  const auto follows = std::find_if(outlook.meanings.begin(), outlook.meanings.end(),
+                                    [](const auto& m) { return m.first == "RR follows"; });
+  ASSERT_NE(follows, outlook.meanings.end());
+  EXPECT_EQ(follows->second.rfind("the sensor or its ring", 0), 0U) << follows->second;
+  const auto stays = std::find_if(outlook.meanings.begin(), outlook.meanings.end(),
+                                  [](const auto& m) { return m.first == "RR stays at 0"; });
+  ASSERT_NE(stays, outlook.meanings.end());
+  EXPECT_EQ(stays->second.rfind("the line", 0), 0U) << stays->second;
+}
+
+TEST_F(Substitution, ASuspectSensorFollowedOnAGoodLineClearsSensorAndRing) {
+  kind(SensorKind::passive);
+  auto e = job::Evidence{};
+  e.id = "e1";
+  e.test = swap(TestKind::liveSpeed, "RR", "RL");
+  e.reading.kmh = {{"RL", 5.0}};
+  c.evidence.push_back(e);
+  const auto a = assessed();
+  double beyond = 0;
+  for (const auto& [id, share] : a.conclusion.elementShares) {
+    beyond += id == "sensor" || id == "ring" ? share : 0;
+  }
+  EXPECT_LT(beyond, 0.25);
+}
+
+TEST_F(Substitution, ADeliberateShortTurnsAnOpenCodeWhereTheLineIsWhole) {
+  kind(SensorKind::passive);
+  CarTest t;
+  t.kind = TestKind::codes;
+  t.circuit = "RR";
+  t.state.key = circuit::Key::on;
+  t.state.unplugged = {"C2"};
+  t.state.jumper = circuit::Place{circuit::Place::Kind::moduleSide, "C2"};
+  for (const auto& row : outlookOf(belief(), t).rows) {
+    const auto& input = row.inputs.front();
+    if (row.suspect.element == "sensor" && row.suspect.fault == "sensor-open") {
+      EXPECT_EQ(input.code.rfind("short", 0), 0U) << input.code;
+    }
+    if (row.suspect.element == "L1" && row.suspect.fault == "open") {
+      EXPECT_EQ(input.code, "open");
+    }
+  }
+}
+
+TEST_F(Substitution, AnInjectedSignalIsFollowedUnlessTheLineBeforeItIsBroken) {
+  for (const auto sensor : {SensorKind::passive, SensorKind::active}) {
+    kind(sensor);
+    const auto b = belief();
+    for (const auto& t : substitutions(c)) {
+      if (!t.state.inject) {
+        continue;
+      }
+      for (const auto& row : outlookOf(b, t).rows) {
+        const double follows = row.inputs.front().follows;
+        if (row.suspect.element == "sensor" || row.suspect.element == "ring") {
+          EXPECT_GT(follows, 0.8) << row.suspect.fault;
+        }
+        const bool far = t.state.inject->place.kind == circuit::Place::Kind::moduleSide;
+        if (row.suspect.element == "L1" && row.suspect.fault == "open" && far) {
+          EXPECT_LT(follows, 0.2);
+        }
+        if (row.suspect.element == "L1" && row.suspect.fault == "open" && !far) {
+          EXPECT_GT(follows, 0.8);
+        }
+        if (row.suspect.fault == "input-dead") {
+          EXPECT_LT(follows, 0.2);
+        }
+      }
+    }
+  }
+}
+
+TEST_F(Substitution, StepsAndCautionsComeWithIt) {
+  const auto outlook = outlookOf(belief(), swap(TestKind::codes, "RL", "RR"));
+  ASSERT_GE(outlook.steps.size(), 3U);
+  EXPECT_NE(outlook.steps[1].find("wire a to wire a"), std::string::npos);
+  EXPECT_FALSE(outlook.cautions.empty());
+  const auto all = substitutions(c);
+  EXPECT_GE(all.size(), 10U);
+  c.toolbox = {"multimeter"};
+  EXPECT_TRUE(substitutions(c).empty());
+}
+
+}  // namespace
+}  // namespace haybale::diagnosis
