@@ -14,7 +14,7 @@ int main() {
     fmt::print("{}\n", job.error().sentence());
     return 1;
   }
-  job->toolbox = {"multimeter", "scope", "scan-tool", "jumper-leads", "test-lamp"};
+  job->toolbox = {"multimeter", "scope", "scan-tool", "jumper-leads", "test-lamp", "signal-source"};
   job->allowed = {"unplug", "back-probe", "pierce"};
   diagnosis::CaptureShelf shelf;
   const auto first = bench::timed(15, 1, [&] {
@@ -44,9 +44,10 @@ int main() {
   const auto waveforms = diagnosis::analyseWaveforms(*job, folder, shelf);
   const auto knowledge = diagnosis::learnAll(*job);
   const diagnosis::Belief belief(*job, waveforms, knowledge);
-  fmt::print("{} cells of {} hypotheses, {} tests thought about, {} worth proposing\n",
-             belief.cells().size(), belief.hypotheses().size(),
-             diagnosis::possibleTests(*job).size(), proposals);
+  fmt::print(
+      "{} cells (bar 10000) of {} hypotheses, {} tests ranked (bar 150), {} worth proposing\n",
+      belief.cells().size(), belief.hypotheses().size(), diagnosis::possibleTests(*job).size(),
+      proposals);
   fmt::print("first build    {:6.1f} ms median, {:6.1f} ms p95 (bar 500)\n", first.median * 1e3,
              first.p95 * 1e3);
   fmt::print("reading entered{:6.1f} ms median, {:6.1f} ms p95 (bar 50)\n", entered.median * 1e3,

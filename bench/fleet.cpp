@@ -128,7 +128,7 @@ void guided(const job::Case& c, const Hidden& hidden, sim::SimVehicle& vehicle,
   diagnosis::Guide guide(c, folder, {60, 1e9});
   std::string told;
   while (const auto* asked = guide.ask()) {
-    told += "    " + asked->title + "\n";
+    told += fmt::format("    {:4.1f} min {}\n", asked->minutes, asked->title);
     const auto reading = vehicle.answer(asked->test);
     if (reading) {
       guide.answer(*reading);
@@ -154,9 +154,10 @@ void guided(const job::Case& c, const Hidden& hidden, sim::SimVehicle& vehicle,
   auto& tally = run.byFault[std::string(diagnosis::nameOf(hidden.fault.fault))];
   tally.first += right ? 1 : 0;
   ++tally.second;
-  if (tell && !right) {
-    fmt::print("vehicle {}: {} {}, said {} {} at {:.2f}\n{}", run.vehicles, hidden.fault.element,
-               diagnosis::nameOf(hidden.fault.fault), top.element, top.fault, confidence, told);
+  if (tell && (!right || guide.minutes() > 30)) {
+    fmt::print("vehicle {}: {} {}, said {} {} at {:.2f} after {:.0f} min\n{}", run.vehicles,
+               hidden.fault.element, diagnosis::nameOf(hidden.fault.fault), top.element, top.fault,
+               confidence, guide.minutes(), told);
   }
 }
 

@@ -17,7 +17,7 @@ using circuit::TestKind;
 namespace {
 
 constexpr std::size_t kValues = 72;      // sets of values where there is no severity
-constexpr std::size_t kValuesEach = 28;  // and where there is
+constexpr std::size_t kValuesEach = 32;  // and where there is
 constexpr std::size_t kMostCells = 12000;
 constexpr double kClash = 0.7;  // of a mistake, from which on a reading clashes
 
@@ -128,6 +128,12 @@ std::vector<double> Belief::numeric(const job::Evidence& e) const {
       const Cell& cell = cells_[i];
       const Hypothesis& h = hypotheses_[cell.hypothesis];
       const auto& values = values_[cell.values];
+      if (!vehicle_.touches(test, h)) {
+        const auto& rest = sound[cell.values];
+        out[i] =
+            (1 - kMistake) * (rest ? intervalDensity(x, *rest, *rest, spread) : 1.0) + mistaken;
+        continue;
+      }
       const bool follows = i > from && cells_[i - 1].hypothesis == cell.hypothesis &&
                            cells_[i - 1].values == cell.values && cells_[i - 1].high == cell.low;
       const auto low = follows ? lastHigh : onScale(worldOf(h, cell.low, values), values);
@@ -144,6 +150,47 @@ std::vector<double> Belief::numeric(const job::Evidence& e) const {
     }
   });
   return out;
+}
+
+double Belief::mistakenDensity(const job::Evidence& e) const {
+  if (!e.reading.value) {
+    return kMistake * 0.15;
+  }
+  const double top = vehicle_.job().meter.topOhm();
+  const Scale scale{e.test.kind, top};
+  return kMistake * scale.mistaken(e.reading.value->overload ? top : e.reading.value->value);
+}
+
+double Belief::likelihoodIn(const job::Evidence& e, const TraceFacts* facts, const World& world,
+                            const circuit::ParameterPoint& values) const {
+  switch (e.test.kind) {
+    case TestKind::codes:
+      return model_.codes(e.test, e.reading, world, values);
+    case TestKind::liveSpeed:
+      return model_.liveSpeed(e.test, e.reading, world, values);
+    case TestKind::waveform:
+      return facts ? model_.waveform(e.test, *facts, world, values) : 1;
+    case TestKind::lamp: {
+      const auto share = e.reading.lamp ? vehicle_.electrical(e.test, world, values) : std::nullopt;
+      return !share                                                       ? 1.0
+             : circuit::lampState(e.test.lamp, *share) == *e.reading.lamp ? 0.94
+                                                                          : 0.03;
+    }
+    default:
+      break;
+  }
+  const auto value = isNumber(e) ? vehicle_.electrical(e.test, world, values) : std::nullopt;
+  if (!value) {
+    return 1;
+  }
+  const Scale scale{e.test.kind, vehicle_.job().meter.topOhm()};
+  const auto& entry = *e.reading.value;
+  const double read = entry.overload ? scale.topOhm : entry.value;
+  const double spread = scale.spread(read, unsure(e.test, scale)) *
+                        (e.test.kind == TestKind::acVoltage && !e.reading.hz ? 3.5 : 1);
+  const auto* circuit = vehicle_.job().find(e.test.circuit);
+  const double at = scale.at(valueAtHz(e.test, e.reading, *circuit, values, *value));
+  return intervalDensity(scale.at(read), at, at, spread);
 }
 
 double Belief::cellLikelihood(const Cell& cell, const job::Evidence& e,
@@ -163,25 +210,10 @@ double Belief::cellLikelihood(const Cell& cell, const job::Evidence& e,
   double p = 1;
   switch (e.test.kind) {
     case TestKind::codes:
-      p = inWorld([&](const World& w) { return model_.codes(e.test, e.reading, w, values); });
-      break;
     case TestKind::liveSpeed:
-      p = inWorld([&](const World& w) { return model_.liveSpeed(e.test, e.reading, w, values); });
-      break;
     case TestKind::waveform:
-      p = facts
-              ? inWorld([&](const World& w) { return model_.waveform(e.test, *facts, w, values); })
-              : 1;
-      break;
     case TestKind::lamp:
-      if (e.reading.lamp) {
-        p = inWorld([&](const World& w) {
-          const auto share = vehicle_.electrical(e.test, w, values);
-          return !share                                                       ? 1.0
-                 : circuit::lampState(e.test.lamp, *share) == *e.reading.lamp ? 0.94
-                                                                              : 0.03;
-        });
-      }
+      p = inWorld([&](const World& w) { return likelihoodIn(e, facts, w, values); });
       break;
     case TestKind::wiggle:
       p = e.reading.reacts ? model_.wiggle(e.test, e.reading, h, values) : 1;
@@ -213,14 +245,6 @@ std::vector<double> Belief::likelihoods(const job::Evidence& e, const TraceFacts
 }
 
 namespace {
-
-double mistakeDensity(const job::Evidence& e, double topOhm) {
-  if (!e.reading.value) {
-    return kMistake * 0.15;
-  }
-  const Scale scale{e.test.kind, topOhm};
-  return kMistake * scale.mistaken(e.reading.value->overload ? topOhm : e.reading.value->value);
-}
 
 // Numbers of other circuits have told what there is to tell through the vehicle's values.
 bool speaksOf(const job::Evidence& e, const std::string& suspect) {
@@ -287,7 +311,6 @@ std::vector<double> Belief::remembered(const job::Evidence& e, const TraceFacts*
 
 void Belief::weigh(const WaveformSet& waveforms, LikelihoodMemory* memory) {
   const auto& evidence = vehicle_.job().evidence;
-  std::vector<std::vector<double>> all;
   bool cleared = false;  // codes were cleared: a latched supply is back
   for (std::size_t k = 0; k < evidence.size(); ++k) {
     const auto& e = evidence[k];
@@ -330,20 +353,27 @@ void Belief::weigh(const WaveformSet& waveforms, LikelihoodMemory* memory) {
         weighing.bits += cells_[i].weight * std::log2(cells_[i].weight / before[i]);
       }
     }
+    logEvidence_ += std::log(total);
     weighings_.push_back(weighing);
-    all.push_back(std::move(likelihood));
+    weighed_.push_back(std::move(likelihood));
+    facts_.push_back(facts);
+    history_.push_back(sumsByHypothesis());
   }
   for (std::size_t k = 0; k < weighings_.size(); ++k) {
-    const double mistake =
-        mistakeDensity(evidence[weighings_[k].evidence], vehicle_.job().meter.topOhm());
+    const double mistake = mistakenDensity(evidence[weighings_[k].evidence]);
     for (std::size_t i = 0; i < cells_.size(); ++i) {
-      weighings_[k].mistake += cells_[i].weight * std::min(1.0, mistake / all[k][i]);
+      weighings_[k].mistake += cells_[i].weight * std::min(1.0, mistake / weighed_[k][i]);
     }
   }
-  probabilities_.assign(hypotheses_.size(), 0);
+  probabilities_ = sumsByHypothesis();
+}
+
+std::vector<double> Belief::sumsByHypothesis() const {
+  std::vector<double> out(hypotheses_.size());
   for (const auto& cell : cells_) {
-    probabilities_[cell.hypothesis] += cell.weight;
+    out[cell.hypothesis] += cell.weight;
   }
+  return out;
 }
 
 bool Belief::contradictory() const {

@@ -64,9 +64,25 @@ class Belief {
   [[nodiscard]] const std::vector<Weighing>& weighings() const { return weighings_; }
   /// Probability of each hypothesis.
   [[nodiscard]] const std::vector<double>& probabilities() const { return probabilities_; }
+  /// Probability of each hypothesis after each weighing, in their order.
+  [[nodiscard]] const std::vector<std::vector<double>>& history() const { return history_; }
+  /// Likelihoods of each weighing in every cell, in their order.
+  [[nodiscard]] const std::vector<std::vector<double>>& weighed() const { return weighed_; }
+  /// Natural logarithm of the probability of all evidence, whatever single fault there is.
+  [[nodiscard]] double logEvidence() const { return logEvidence_; }
+  [[nodiscard]] const ReadingModel& model() const { return model_; }
+  /// Facts of the trace of a weighing; empty for other kinds.
+  [[nodiscard]] const std::vector<std::optional<TraceFacts>>& facts() const { return facts_; }
   /// Likelihood of one more reading in every cell, mistakes included.
   [[nodiscard]] std::vector<double> likelihoods(const job::Evidence& evidence,
                                                 const TraceFacts* facts) const;
+  /// Likelihood, mistakes left out, of a reading on a vehicle with exactly this wrong; 1 for what
+  /// only hands and eyes tell.
+  [[nodiscard]] double likelihoodIn(const job::Evidence& evidence, const TraceFacts* facts,
+                                    const World& world,
+                                    const circuit::ParameterPoint& values) const;
+  /// Density of a mistaken reading, times its probability.
+  [[nodiscard]] double mistakenDensity(const job::Evidence& evidence) const;
   /// Probability of the best explanation of all readings without a mistake, against the prior; low
   /// when nothing explains them.
   [[nodiscard]] bool contradictory() const;
@@ -77,6 +93,7 @@ class Belief {
 
  private:
   void layOut(const circuit::LineParameters& known);
+  [[nodiscard]] std::vector<double> sumsByHypothesis() const;
   void weigh(const WaveformSet& waveforms, LikelihoodMemory* memory);
   [[nodiscard]] std::string layoutKey() const;
   [[nodiscard]] std::vector<double> remembered(const job::Evidence& e, const TraceFacts* facts,
@@ -93,6 +110,10 @@ class Belief {
   std::vector<Cell> cells_;
   std::vector<Weighing> weighings_;
   std::vector<double> probabilities_;
+  std::vector<std::vector<double>> history_;
+  std::vector<std::vector<double>> weighed_;
+  std::vector<std::optional<TraceFacts>> facts_;
+  double logEvidence_ = 0;
 };
 
 }  // namespace haybale::diagnosis

@@ -95,6 +95,13 @@ std::vector<Category> categoriesOf(const Vehicle& vehicle, const Test& test) {
             [&](Category& c) { c.reading.reacts = reacts; });
       }
       break;
+    case TestKind::lamp:
+      for (const auto state :
+           {circuit::LampState::lit, circuit::LampState::dim, circuit::LampState::dark}) {
+        add(std::string(circuit::kLampStateNames[static_cast<std::size_t>(state)]),
+            [&](Category& c) { c.reading.lamp = state; });
+      }
+      break;
     case TestKind::benchSensor:
       for (const bool swings : {true, false}) {
         add(swings ? "swings wide" : "barely moves",

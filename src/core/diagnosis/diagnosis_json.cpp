@@ -99,6 +99,15 @@ Json diagnosisJson(const job::Case& c, const Assessment& a) {
                               {"hours", o.hours},
                               {"text", text::toUtf8(o.text)}});
   }
+  out["pairs"] = Json::array();
+  for (const auto& [first, second] : a.conclusion.pairs) {
+    const auto one = [](const Suspect& s) {
+      return Json{
+          {"element", elementJson(s.element)}, {"wire", wireJson(s.wire)}, {"fault", s.fault}};
+    };
+    out["pairs"].push_back(
+        {{"first", one(first)}, {"second", one(second)}, {"probability", first.share}});
+  }
   out["reasons"] = a.conclusion.reasons;
   return out;
 }

@@ -16,11 +16,14 @@ double showsIn(const Hypothesis& h, const CarState& state, const circuit::Circui
     return 1;
   }
   if (state.disturb) {
+    // Bending and shaking find a broken strand more surely than water and warmth do.
+    const bool moved = state.disturb->kind == circuit::DisturbKind::flex ||
+                       state.disturb->kind == circuit::DisturbKind::shake;
     if (state.disturb->element.empty()) {
-      return 0.75;
+      return moved ? 0.75 : 0.45;
     }
     if (state.disturb->element == h.element) {
-      return 0.85;
+      return moved ? 0.85 : 0.5;
     }
     const auto a = circuit.indexOf(state.disturb->element);
     const auto b = circuit.indexOf(h.element);

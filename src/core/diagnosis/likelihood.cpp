@@ -100,14 +100,32 @@ TraceFacts factsOf(const trace::ChannelAnalysis& a, const std::optional<trace::C
   return out;
 }
 
+Vehicle::Monitor ReadingModel::monitor(const std::string& circuit, const CarState& state,
+                                       const World& world, const circuit::ParameterPoint& values,
+                                       Worked* worked) const {
+  if (!worked) {
+    return vehicle_.monitor(circuit, state, world, values);
+  }
+  const auto known = worked->monitors.find(circuit);
+  return known != worked->monitors.end()
+             ? known->second
+             : worked->monitors.emplace(circuit, vehicle_.monitor(circuit, state, world, values))
+                   .first->second;
+}
+
 double ReadingModel::waveform(const Test& test, const TraceFacts& facts, const World& world,
-                              const circuit::ParameterPoint& values) const {
+                              const circuit::ParameterPoint& values, Worked* worked) const {
   const bool spins = test.state.wheel != WheelMotion::still;
   const bool suspect = test.circuit == vehicle_.suspect().name;
   // Where a sound wheel shows next to nothing (the feed of a loop that is sensed in its return),
   // nothing can be read.
   constexpr double kLeastSwing = 0.05;
-  if (spins && vehicle_.electrical(test, World{}, values).value_or(1) < kLeastSwing) {
+  Worked own;
+  auto& swings = worked ? worked->swings : own.swings;
+  if (spins && !swings) {
+    swings = {vehicle_.electrical(test, world, values), vehicle_.electrical(test, World{}, values)};
+  }
+  if (spins && swings->second.value_or(1) < kLeastSwing) {
     return 0.2;
   }
   // The ring's own mark.
@@ -134,8 +152,7 @@ double ReadingModel::waveform(const Test& test, const TraceFacts& facts, const W
   if (!spins) {
     return p;
   }
-  const auto now = vehicle_.electrical(test, world, values);
-  const auto sound = vehicle_.electrical(test, World{}, values);
+  const auto& [now, sound] = *swings;
   if (!now || !sound || !(*sound > 0)) {
     return p;
   }
@@ -216,7 +233,7 @@ CodeChances chancesOf(const Vehicle::Monitor& m, const World& world, const CarSt
 }  // namespace
 
 double ReadingModel::codes(const Test& test, const job::Reading& reading, const World& world,
-                           const circuit::ParameterPoint& values) const {
+                           const circuit::ParameterPoint& values, Worked* worked) const {
   if (!reading.codes) {
     return 1;
   }
@@ -232,8 +249,8 @@ double ReadingModel::codes(const Test& test, const job::Reading& reading, const 
       state.unplugged.clear();
       state.jumper.reset();
     }
-    const auto monitor = vehicle_.monitor(circuit.name, state, world, values);
-    const auto chances = chancesOf(monitor, world, state);
+    const auto chances =
+        chancesOf(monitor(circuit.name, state, world, values, worked), world, state);
     double best = 0;
     bool any = false;
     for (const auto& code : *reading.codes) {
@@ -248,7 +265,7 @@ double ReadingModel::codes(const Test& test, const job::Reading& reading, const 
 }
 
 double ReadingModel::liveSpeed(const Test& test, const job::Reading& reading, const World& world,
-                               const circuit::ParameterPoint& values) const {
+                               const circuit::ParameterPoint& values, Worked* worked) const {
   const std::string& name = vehicle_.suspect().name;
   const auto& inject = test.state.inject;
   double expected = inject ? kmhOf(*inject, vehicle_.suspect(), values.circumferenceM)
@@ -282,7 +299,7 @@ double ReadingModel::liveSpeed(const Test& test, const job::Reading& reading, co
     if (!inject) {
       state.speedKmh = expected;
     }
-    const auto m = vehicle_.monitor(circuit, state, world, values);
+    const auto m = monitor(circuit, state, world, values, worked);
     double follows = m.signal;
     if (circuit == name && world.exchanged && (inject || test.state.wheel == WheelMotion::spun)) {
       follows = 0.02;

@@ -8,6 +8,7 @@
 #pragma once
 
 #include <functional>
+#include <map>
 #include <optional>
 #include <utility>
 
@@ -63,12 +64,21 @@ struct Category {
 /// reading, mistakes left out.
 class ReadingModel {
  public:
+  /// What was worked out for one test on one vehicle with one thing wrong, for the next outcome of
+  /// the same.
+  struct Worked {
+    std::map<std::string, Vehicle::Monitor> monitors;
+    std::optional<std::pair<std::optional<double>, std::optional<double>>> swings;  ///< now, sound
+  };
+
   explicit ReadingModel(const Vehicle& vehicle) : vehicle_(vehicle) {}
 
   [[nodiscard]] double codes(const circuit::Test& test, const job::Reading& reading,
-                             const World& world, const circuit::ParameterPoint& values) const;
+                             const World& world, const circuit::ParameterPoint& values,
+                             Worked* worked = nullptr) const;
   [[nodiscard]] double liveSpeed(const circuit::Test& test, const job::Reading& reading,
-                                 const World& world, const circuit::ParameterPoint& values) const;
+                                 const World& world, const circuit::ParameterPoint& values,
+                                 Worked* worked = nullptr) const;
   [[nodiscard]] double wiggle(const circuit::Test& test, const job::Reading& reading,
                               const Hypothesis& h, const circuit::ParameterPoint& values) const;
   [[nodiscard]] double inspect(const circuit::Test& test, const job::Reading& reading,
@@ -76,9 +86,13 @@ class ReadingModel {
   [[nodiscard]] double benchSensor(const job::Reading& reading, const Hypothesis& h,
                                    double severity) const;
   [[nodiscard]] double waveform(const circuit::Test& test, const TraceFacts& facts,
-                                const World& world, const circuit::ParameterPoint& values) const;
+                                const World& world, const circuit::ParameterPoint& values,
+                                Worked* worked = nullptr) const;
 
  private:
+  [[nodiscard]] Vehicle::Monitor monitor(const std::string& circuit, const circuit::CarState& state,
+                                         const World& world, const circuit::ParameterPoint& values,
+                                         Worked* worked) const;
   const Vehicle& vehicle_;
 };
 

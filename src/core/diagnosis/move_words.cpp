@@ -26,6 +26,14 @@ std::string spin(const Test& test) {
                                                             : "";
 }
 
+std::string disturbWords(const Test& test) {
+  if (!test.state.disturb) {
+    return "";
+  }
+  return test.state.disturb->kind == circuit::DisturbKind::wet ? ", wetted with salt water"
+                                                               : ", steered lock to lock";
+}
+
 std::string swapWords(const Test& test) {
   return test.state.swap ? fmt::format(", sensor of {} on the harness of {}",
                                        test.state.swap->sensorOf, test.state.swap->into)
@@ -54,16 +62,27 @@ std::string titleFor(const Test& test) {
       return (test.state.jumper
                   ? "Deliberate short at " + test.state.jumper->element + ", then codes"
                   : "Clear codes and read them again") +
-             spin(test) + swapWords(test);
+             spin(test) + disturbWords(test) + swapWords(test);
     case TestKind::liveSpeed:
       if (test.state.inject) {
         return "Substitute signal at " + circuit::spoken(test.state.inject->place) + ", live speed";
       }
       return "Live speeds" + spin(test) + swapWords(test);
-    case TestKind::wiggle:
-      return test.state.disturb && !test.state.disturb->element.empty()
-                 ? "Flex " + test.state.disturb->element + " while the reading is watched"
-                 : "Flex the whole loom while the reading is watched";
+    case TestKind::wiggle: {
+      static constexpr std::array<const char*, 4> kDo{"Flex ", "Wet ", "Shake ", "Warm "};
+      const std::string verb =
+          test.state.disturb ? kDo[static_cast<std::size_t>(test.state.disturb->kind)] : kDo[0];
+      return verb +
+             (test.state.disturb && !test.state.disturb->element.empty()
+                  ? test.state.disturb->element
+                  : std::string("the whole loom")) +
+             " while the reading is watched";
+    }
+    case TestKind::lamp:
+      return test.red && test.red->place.kind == circuit::Place::Kind::battery
+                 ? "Test lamp from battery plus to the return at " +
+                       circuit::spoken(test.black->place)
+                 : "Test lamp to ground at " + place;
     case TestKind::inspect:
       return "Look at " + test.looked;
     case TestKind::benchSensor:
@@ -150,6 +169,9 @@ std::string sayReading(const job::Reading& r) {
   }
   if (r.sight) {
     return std::string(job::kSightNames[static_cast<std::size_t>(*r.sight)]);
+  }
+  if (r.lamp) {
+    return std::string(circuit::kLampStateNames[static_cast<std::size_t>(*r.lamp)]);
   }
   if (r.swings) {
     return *r.swings ? "swings wide" : "barely moves";

@@ -18,12 +18,15 @@ using circuit::TestKind;
 namespace {
 
 constexpr std::size_t kCellsEach = 2;     // of a hypothesis, to stand for all its cells
-constexpr double kForgotten = 5e-4;       // hypotheses below this are not simulated
+constexpr double kForgotten = 1e-3;       // hypotheses below this are not simulated
 constexpr std::size_t kMostStands = 800;  // simulated at most
 constexpr std::size_t kMostTests = 240;
 constexpr double kLeastBits = 0.01;
 constexpr double kPierceMinutes = 4;  // what a hole costs beyond its minutes
 constexpr std::size_t kMostBins = 48;
+constexpr double kChangeMinutes = 1;  // what it takes to get the car up or down, beyond its minutes
+// Unplugging may cure a wet contact for a day: until it was reproduced, what leaves it alone leads.
+constexpr double kNotYet = 0.4;
 
 double cumulative(double z) {
   return 0.5 * std::erfc(-z / std::numbers::sqrt2);
@@ -99,6 +102,12 @@ class Planner {
     }
     elements_ = elements.size();
     ways_ = ways.size();
+    const auto& evidence = belief.vehicle().job().evidence;
+    const auto last = std::find_if(evidence.rbegin(), evidence.rend(),
+                                   [](const auto& e) { return !e.withdrawn; });
+    if (last != evidence.rend()) {
+      stance_ = stanceOf(belief.vehicle().suspect(), last->test);
+    }
   }
 
   [[nodiscard]] std::optional<Proposal> propose(const Test& test) const {
@@ -113,7 +122,9 @@ class Planner {
     const double ways = information(*outlook, wayOf_, ways_);
     out.minutes = minutesOf(belief_.vehicle().job(), test);
     out.intrusion = intrusionOf(belief_.vehicle().suspect(), test);
-    const double cost = out.minutes + (out.intrusion >= Intrusion::pierce ? kPierceMinutes : 0);
+    out.stance = stanceOf(belief_.vehicle().suspect(), test);
+    const double cost = out.minutes + (out.intrusion >= Intrusion::pierce ? kPierceMinutes : 0) +
+                        (stance_ && out.stance != *stance_ ? kChangeMinutes : 0);
     out.score = (0.75 * out.bits + 0.25 * ways) / cost;
     say(out, *outlook);
     return out;
@@ -134,6 +145,15 @@ class Planner {
                                                           const Scale& scale) const {
     std::vector<Reach> out;
     const auto& vehicle = belief_.vehicle();
+    std::vector<std::optional<double>> sound(belief_.values().size());
+    const auto soundOf = [&](std::size_t values) {
+      auto& known = sound[values];
+      if (!known) {
+        const auto v = vehicle.electrical(test, World{}, belief_.values()[values]);
+        known = v ? scale.at(*v) : NAN;
+      }
+      return *known;
+    };
     for (const auto& s : stands_) {
       const auto& h = belief_.hypotheses()[s.hypothesis];
       const auto& values = belief_.values()[s.cell->values];
@@ -141,13 +161,15 @@ class Planner {
         const auto v = vehicle.electrical(test, worldOf(h, severity, values), values);
         return v ? std::optional(scale.at(*v)) : std::nullopt;
       };
-      const auto middle = at(severityOf(*s.cell));
-      if (!middle) {
+      const auto middle = vehicle.touches(test, h) ? at(severityOf(*s.cell))
+                                                   : std::optional(soundOf(s.cell->values));
+      if (!middle || std::isnan(*middle)) {
         return std::nullopt;
       }
       Reach r{*middle, *middle, showsIn(h, test.state, vehicle.suspect())};
       if (r.shows < 1) {
-        r.rest = scale.at(vehicle.electrical(test, World{}, values).value_or(0));
+        r.rest = soundOf(s.cell->values);
+        r.rest = std::isnan(r.rest) ? scale.at(0) : r.rest;
       }
       out.push_back(r);
     }
@@ -202,12 +224,14 @@ class Planner {
       return std::nullopt;
     }
     Outlook out;
-    for (const auto& category : categories) {
-      std::vector<double> row(stands_.size());
-      for (std::size_t k = 0; k < stands_.size(); ++k) {
-        row[k] = chance(test, category, stands_[k]);
+    out.chances.assign(categories.size(), std::vector<double>(stands_.size()));
+    for (std::size_t k = 0; k < stands_.size(); ++k) {
+      Standing standing = standingOf(test, stands_[k]);
+      for (std::size_t o = 0; o < categories.size(); ++o) {
+        out.chances[o][k] = chance(test, categories[o], stands_[k], standing);
       }
-      out.chances.push_back(std::move(row));
+    }
+    for (const auto& category : categories) {
       out.words.push_back(category.words);
     }
     // Likelihoods of what may come become probabilities.
@@ -225,29 +249,58 @@ class Planner {
     return out;
   }
 
-  [[nodiscard]] double chance(const Test& test, const Category& c, const Stand& stand) const {
+  // One stand at one test: what is wrong while it shows, and what was worked out already.
+  struct Standing {
+    World world;
+    double shows;
+    ReadingModel::Worked worked;
+    ReadingModel::Worked resting;
+  };
+  [[nodiscard]] Standing standingOf(const Test& test, const Stand& stand) const {
+    const auto& h = belief_.hypotheses()[stand.hypothesis];
+    return {worldOf(h, severityOf(*stand.cell), belief_.values()[stand.cell->values]),
+            showsIn(h, test.state, belief_.vehicle().suspect()),
+            {},
+            {}};
+  }
+
+  [[nodiscard]] double chance(const Test& test, const Category& c, const Stand& stand,
+                              Standing& s) const {
     const auto& h = belief_.hypotheses()[stand.hypothesis];
     const auto& values = belief_.values()[stand.cell->values];
-    const double severity = severityOf(*stand.cell);
     const auto inWorld = [&](const auto& likelihood) {
-      const double shows = showsIn(h, test.state, belief_.vehicle().suspect());
-      return shows * likelihood(worldOf(h, severity, values)) +
-             (shows < 1 ? (1 - shows) * likelihood(World{}) : 0);
+      return s.shows * likelihood(s.world, &s.worked) +
+             (s.shows < 1 ? (1 - s.shows) * likelihood(World{}, &s.resting) : 0);
     };
     switch (test.kind) {
       case TestKind::codes:
-        return inWorld([&](const World& w) { return model_.codes(test, c.reading, w, values); });
+        return inWorld([&](const World& w, auto* worked) {
+          return model_.codes(test, c.reading, w, values, worked);
+        });
       case TestKind::liveSpeed:
-        return inWorld(
-            [&](const World& w) { return model_.liveSpeed(test, c.reading, w, values); });
+        return inWorld([&](const World& w, auto* worked) {
+          return model_.liveSpeed(test, c.reading, w, values, worked);
+        });
       case TestKind::waveform:
-        return inWorld([&](const World& w) { return model_.waveform(test, c.facts, w, values); });
+        return inWorld([&](const World& w, auto* worked) {
+          return model_.waveform(test, c.facts, w, values, worked);
+        });
       case TestKind::wiggle:
         return model_.wiggle(test, c.reading, h, values);
       case TestKind::inspect:
         return model_.inspect(test, c.reading, h);
       case TestKind::benchSensor:
-        return model_.benchSensor(c.reading, h, severity);
+        return model_.benchSensor(c.reading, h, severityOf(*stand.cell));
+      case TestKind::lamp:
+        return inWorld([&](const World& w, auto* worked) {
+          if (!worked->swings) {
+            worked->swings = {belief_.vehicle().electrical(test, w, values), std::nullopt};
+          }
+          const auto& share = worked->swings->first;
+          return !share                                                     ? 1.0
+                 : circuit::lampState(test.lamp, *share) == *c.reading.lamp ? 0.94
+                                                                            : 0.03;
+        });
       default:
         return 1;
     }
@@ -325,7 +378,19 @@ class Planner {
   std::vector<std::size_t> wayOf_;
   std::size_t elements_ = 0;
   std::size_t ways_ = 0;
+  std::optional<Stance> stance_;  // of the last test made
 };
+
+// A complaint of wet weather that nothing unplugged has touched and nothing has reproduced yet.
+bool waitsForWater(const job::Case& c) {
+  const auto& when = c.complaint.when;
+  return std::find(when.begin(), when.end(), "wet") != when.end() &&
+         std::none_of(c.evidence.begin(), c.evidence.end(), [&](const job::Evidence& e) {
+           const bool driven = e.test.state.wheel == circuit::WheelMotion::driven;
+           return e.test.circuit == c.suspect && !e.withdrawn &&
+                  (driven || e.test.state.disturb || !e.test.state.unplugged.empty());
+         });
+}
 
 int timesMade(const job::Case& c, const Test& test) {
   return static_cast<int>(std::count_if(c.evidence.begin(), c.evidence.end(), [&](const auto& e) {
@@ -376,6 +441,7 @@ std::vector<Proposal> proposeTests(const Belief& belief, const Conclusion& concl
   if (again) {
     tests.push_back(*again);
   }
+  const bool undisturbed = waitsForWater(c);
   std::vector<std::optional<Proposal>> all(tests.size());
   parallelFor(tests.size(), [&](std::size_t i) { all[i] = planner.propose(tests[i]); });
   std::vector<Proposal> out;
@@ -385,12 +451,19 @@ std::vector<Proposal> proposeTests(const Belief& belief, const Conclusion& concl
       continue;
     }
     proposal->title = titleFor(proposal->test);
+    if (undisturbed && proposal->intrusion == Intrusion::unplug) {
+      proposal->score *= kNotYet;
+    }
     proposal->instructions = instructionsFor(belief.vehicle().suspect(), proposal->test);
     if (repeats) {
       proposal->score += 1e3;
       proposal->title = "Again: " + proposal->title;
     }
     proposal->caution = cautionFor(proposal->test);
+    if (undisturbed && proposal->intrusion == Intrusion::unplug) {
+      proposal->caution =
+          "Unplugging may cure it for a day: reproduce it first. " + proposal->caution;
+    }
     if (proposal->test.kind != TestKind::waveform) {
       for (auto& category : categoriesOf(belief.vehicle(), proposal->test)) {
         proposal->answers.emplace_back(std::move(category.words), std::move(category.reading));

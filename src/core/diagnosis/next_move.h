@@ -32,6 +32,7 @@ struct Proposal {
   double bits = 0;   ///< about the element to be repaired
   double score = 0;  ///< what it is ranked by: bits a minute, ways to fail counted in part
   Intrusion intrusion = Intrusion::none;
+  Stance stance = Stance::atModule;
   /// What is seen instead of measured: the answers there are, in words, and the reading each stands
   /// for. Empty for numbers and traces.
   std::vector<std::pair<std::string, job::Reading>> answers;

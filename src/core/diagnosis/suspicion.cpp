@@ -6,6 +6,8 @@
 #include <cctype>
 #include <map>
 
+#include "core/diagnosis/pair_belief.h"
+
 namespace haybale::diagnosis {
 
 using circuit::Circuit;
@@ -81,6 +83,52 @@ void sayClash(Conclusion& out, const Belief& belief, const std::vector<ReadingVi
       fmt::format("Without {} ({}) the rest agrees: wrong pin, bad contact, or a meter still "
                   "ranging?",
                   shown, where));
+}
+
+Suspect suspectOf(const Hypothesis& h, double share) {
+  return {h.element, h.wire, std::string(nameOf(h.fault)), share};
+}
+
+void sayPairs(Conclusion& out, const Belief& belief) {
+  constexpr std::size_t kTold = 5;
+  for (const auto& pair : pairsOf(belief)) {
+    out.pairShare += pair.share;
+    if (out.pairs.size() < kTold) {
+      out.pairs.emplace_back(suspectOf(belief.hypotheses()[pair.first], pair.share),
+                             suspectOf(belief.hypotheses()[pair.second], pair.share));
+    }
+  }
+  if (out.pairs.empty()) {
+    return;
+  }
+  const auto& circuit = belief.vehicle().suspect();
+  const auto& [a, b] = out.pairs.front();
+  out.reasons.push_back(fmt::format(
+      "Two faults at once would explain every reading ({:.0f} %): {}, and {} ({:.0f} %).",
+      100 * out.pairShare, spoken(a, circuit), spoken(b, circuit), 100 * a.share));
+  if (out.pairShare > 0.5) {
+    out.headline = fmt::format("Contradictory for one fault: {} and {} together explain it",
+                               a.element, b.element);
+    out.action += fmt::format(
+        " If it stands: two faults. Mend {} first, then repeat the reading "
+        "that showed it; the second one shows then.",
+        a.element);
+  }
+}
+
+void tellTimeline(Conclusion& out, const Belief& belief) {
+  for (std::size_t k = 0; k < belief.history().size(); ++k) {
+    Conclusion::Step step{belief.weighings()[k].evidence, belief.weighings()[k].bits, {}};
+    step.shares.assign(out.elementShares.size() + 1, 0);
+    for (std::size_t h = 0; h < belief.hypotheses().size(); ++h) {
+      const auto& id = belief.hypotheses()[h].element;
+      const auto at = std::find_if(out.elementShares.begin(), out.elementShares.end(),
+                                   [&](const auto& e) { return e.first == id; });
+      step.shares[static_cast<std::size_t>(at - out.elementShares.begin())] +=
+          belief.history()[k][h];
+    }
+    out.timeline.push_back(std::move(step));
+  }
 }
 
 void concludeFrom(Conclusion& out, const Circuit& circuit) {
@@ -170,6 +218,7 @@ Conclusion conclude(const Belief& belief, const std::vector<ReadingView>& views)
     out.elementShares.emplace_back(e.id, shareOf(out.suspects, e.id));
   }
   out.reasons = reasonsOf(belief, views);
+  tellTimeline(out, belief);
   if (belief.weighings().empty()) {
     out.headline = "Nothing measured on " + circuit.name + " yet";
     out.action = "Begin at the module plug: the whole circuit in one reading.";
@@ -177,6 +226,7 @@ Conclusion conclude(const Belief& belief, const std::vector<ReadingView>& views)
   }
   if (belief.contradictory()) {
     sayClash(out, belief, views);
+    sayPairs(out, belief);
     return out;
   }
   concludeFrom(out, circuit);

@@ -31,6 +31,18 @@ struct Conclusion {
   std::string headline;              ///< "Narrowed to L2 and C2"
   std::string action;                ///< what to do about it
   std::vector<std::string> reasons;  ///< one sentence per reading, what moved the belief most first
+  /// Two faults that together explain what no single one does, the likeliest first; contradictory
+  /// only.
+  std::vector<std::pair<Suspect, Suspect>> pairs;
+  /// Share of all pairs together, against a single fault and a slip.
+  double pairShare = 0;
+  /// How suspicion moved: after each reading (index into the evidence) the share of every element.
+  struct Step {
+    std::size_t evidence = 0;
+    double bits = 0;
+    std::vector<double> shares;  ///< in the order of `elementShares`, then of nothing wrong
+  };
+  std::vector<Step> timeline;
   /// Index into the evidence of the reading that clashes with the rest; contradictory only.
   std::optional<std::size_t> clash;
 };

@@ -115,9 +115,7 @@ class Lister {
       if (e.kind == ElementKind::leg) {
         pierced(e);
       }
-      if (e.kind != ElementKind::module) {
-        looked(e);
-      }
+      looked(e);
     }
     atSensor();
     byScanTool();
@@ -188,7 +186,9 @@ class Lister {
     volts(pins, {module_});
     if (coil_) {
       spun(TestKind::waveform, plug, {module_});
+      spun(TestKind::waveform, plug, {});
       spun(TestKind::acVoltage, plug, {module_});
+      spun(TestKind::acVoltage, plug, {});
     } else {
       spun(TestKind::waveform, plug, {});
     }
@@ -204,6 +204,7 @@ class Lister {
     if (coil_) {
       spun(TestKind::acVoltage, far, {e.id});
       spun(TestKind::waveform, far, {e.id});
+      spun(TestKind::waveform, near, {});
     } else {
       spun(TestKind::waveform, far, {});
     }
@@ -219,15 +220,34 @@ class Lister {
         make(TestKind::loop, Probe{plug, WireId::a}, Probe{plug, WireId::b}, {module_, e.id});
     loop.state.jumper = near;
     out_.push_back(loop);
+    // The same from the wheel's end, where the plug of the module is the easier one to bridge.
+    Test back =
+        make(TestKind::loop, Probe{near, WireId::a}, Probe{near, WireId::b}, {module_, e.id});
+    back.state.jumper = plug;
+    out_.push_back(back);
+    lamps(near, e.id);
     // Over the contact itself, with what current there is.
     for (const WireId wire : {WireId::a, WireId::b}) {
       add(TestKind::dcVoltage, near, wire, Probe{far, wire}, {});
     }
   }
 
+  // A lamp to ground tests the feed, a lamp from battery plus the return. An LED draws what a pin
+  // can bear.
+  void lamps(const Place& place, const std::string& apart) {
+    Test feed = make(TestKind::lamp, Probe{place, WireId::a}, ground(), {apart});
+    feed.lamp = circuit::Lamp::led;
+    out_.push_back(feed);
+    const Probe battery{{Place::Kind::battery, ""}, std::nullopt};
+    Test back = make(TestKind::lamp, battery, Probe{place, WireId::b}, {apart});
+    back.lamp = circuit::Lamp::led;
+    out_.push_back(back);
+  }
+
   void pierced(const Element& e) {
-    Place middle{Place::Kind::along, e.id, 0.5};
-    volts(middle, {});
+    for (const double along : {0.25, 0.5, 0.75}) {
+      volts({Place::Kind::along, e.id, along}, {});
+    }
   }
 
   void looked(const Element& e) {
@@ -235,7 +255,8 @@ class Lister {
     t.looked = e.id;
     t.state.key = Key::off;
     out_.push_back(t);
-    if (e.kind == ElementKind::ring || e.kind == ElementKind::sensor) {
+    if (e.kind == ElementKind::ring || e.kind == ElementKind::sensor ||
+        e.kind == ElementKind::module) {
       return;
     }
     Test wiggle = make(TestKind::wiggle, std::nullopt, std::nullopt, {});
@@ -251,6 +272,13 @@ class Lister {
     ohms.state.unplugged = {module_};
     ohms.black = Probe{plug, WireId::b};
     out_.push_back(ohms);
+    for (const auto kind :
+         {circuit::DisturbKind::wet, circuit::DisturbKind::shake, circuit::DisturbKind::heat}) {
+      for (Test other : {wiggle, ohms}) {
+        other.state.disturb->kind = kind;
+        out_.push_back(other);
+      }
+    }
   }
 
   void atSensor() {
@@ -266,8 +294,16 @@ class Lister {
     whole.state.unplugged = {module_};
     whole.red = Probe{plug, WireId::a};
     whole.black = Probe{plug, WireId::b};
-    whole.state.disturb = circuit::Disturb{circuit::DisturbKind::flex, ""};
-    out_.push_back(whole);
+    for (const auto kind : {circuit::DisturbKind::flex, circuit::DisturbKind::wet,
+                            circuit::DisturbKind::shake, circuit::DisturbKind::heat}) {
+      whole.state.disturb = circuit::Disturb{kind, ""};
+      out_.push_back(whole);
+      Test volts = whole;
+      volts.state.key = Key::on;
+      volts.state.unplugged.clear();
+      volts.black = ground();
+      out_.push_back(volts);
+    }
   }
 
   void byScanTool() {
@@ -279,6 +315,13 @@ class Lister {
         t.kind = TestKind::liveSpeed;
         out_.push_back(t);
       }
+    }
+    // Wetted and driven; steered from lock to lock.
+    for (const auto kind : {circuit::DisturbKind::wet, circuit::DisturbKind::flex}) {
+      Test t = make(TestKind::codes, std::nullopt, std::nullopt, {});
+      t.state.wheel = WheelMotion::driven;
+      t.state.disturb = circuit::Disturb{kind, ""};
+      out_.push_back(t);
     }
     // A deliberate short: does the module see it?
     for (const auto& e : circuit_.path) {
@@ -310,11 +353,16 @@ class Lister {
     }
     for (const bool good : {true, false}) {
       for (const auto kind : {TestKind::liveSpeed, TestKind::codes}) {
-        Test t = make(kind, std::nullopt, std::nullopt, {});
-        t.state.swap = good ? circuit::Swap{peer->name, circuit_.name, false}
-                            : circuit::Swap{circuit_.name, peer->name, false};
-        t.state.wheel = WheelMotion::spun;
-        out_.push_back(t);
+        for (const auto motion : {WheelMotion::spun, WheelMotion::still}) {
+          if (kind == TestKind::liveSpeed && motion == WheelMotion::still) {
+            continue;
+          }
+          Test t = make(kind, std::nullopt, std::nullopt, {});
+          t.state.swap = good ? circuit::Swap{peer->name, circuit_.name, false}
+                              : circuit::Swap{circuit_.name, peer->name, false};
+          t.state.wheel = motion;
+          out_.push_back(t);
+        }
       }
     }
   }
@@ -394,6 +442,29 @@ bool permitted(const job::Case& c, const Circuit& circuit, const Test& test) {
 std::vector<Test> possibleTests(const job::Case& c) {
   const Circuit* circuit = c.suspectCircuit();
   return circuit ? Lister(c, *circuit).list() : std::vector<Test>{};
+}
+
+Stance stanceOf(const Circuit& circuit, const Test& test) {
+  if (test.state.wheel == WheelMotion::driven) {
+    return Stance::driving;
+  }
+  const auto below = [&](const std::string& id) {
+    const auto* e = circuit.find(id);
+    return e && e->kind != ElementKind::module && e->zone != circuit::Zone::cabin &&
+           e->zone != circuit::Zone::engineBay && e->zone != circuit::Zone::unknown;
+  };
+  bool under = test.state.wheel == WheelMotion::spun || test.state.swap || below(test.looked) ||
+               test.kind == TestKind::benchSensor ||
+               (test.state.disturb && below(test.state.disturb->element)) ||
+               (test.state.jumper && below(test.state.jumper->element)) ||
+               (test.state.inject && below(test.state.inject->place.element));
+  for (const auto* probe : {&test.red, &test.black}) {
+    under = under || (*probe && below((*probe)->place.element));
+  }
+  for (const auto& id : test.state.unplugged) {
+    under = under || below(id);
+  }
+  return under ? Stance::atWheel : Stance::atModule;
 }
 
 namespace {

@@ -21,6 +21,12 @@ inline constexpr std::array<std::string_view, 5> kIntrusionNames{"none", "unplug
 /// Tests of the suspect circuit worth thinking about, all permitted.
 [[nodiscard]] std::vector<circuit::Test> possibleTests(const job::Case& c);
 
+/// How the car stands for a test, and where the technician is.
+enum class Stance { atModule, atWheel, driving };
+inline constexpr std::array<std::string_view, 3> kStanceNames{
+    "at the module", "at the wheel, car on stands", "driving"};
+[[nodiscard]] Stance stanceOf(const circuit::Circuit& circuit, const circuit::Test& test);
+
 /// Whether two tests would read the same thing.
 [[nodiscard]] bool sameTest(const circuit::Test& a, const circuit::Test& b);
 

@@ -206,6 +206,56 @@ std::optional<double> Vehicle::electrical(const Test& test, const World& world,
   return circuit::predict(*scene.circuit, scene.values, apart, scene.faults, case_.meter);
 }
 
+namespace {
+
+// Where a lead stands along the path: at an element, or beside a plug that is apart. Negative when
+// it is not on the line.
+double leadAt(const Circuit& c, const std::optional<Probe>& probe, const circuit::CarState& state) {
+  const auto at = probe && probe->place.onLine() ? c.indexOf(probe->place.element) : std::nullopt;
+  if (!at) {
+    return -2;
+  }
+  const auto index = static_cast<double>(*at);
+  if (!state.isUnplugged(probe->place.element)) {
+    return index;
+  }
+  const auto kind = probe->place.kind;
+  const bool before = kind == Place::Kind::moduleSide || kind == Place::Kind::modulePins;
+  return before ? index - 0.5 : index + 0.5;
+}
+
+}  // namespace
+
+bool Vehicle::touches(const Test& test, const Hypothesis& h) const {
+  if (h.fault == Fault::none || isOfTheRing(h.fault) || h.fault == Fault::inputDead ||
+      h.fault == Fault::circuitsExchanged) {
+    return false;
+  }
+  if (test.state.swap || test.state.inject || test.circuit != suspect_.name) {
+    return true;
+  }
+  const auto at = suspect_.indexOf(h.element);
+  if (!at) {
+    return true;
+  }
+  const auto element = static_cast<double>(*at);
+  bool any = false;
+  for (const auto* probe : {&test.red, &test.black}) {
+    const double lead = leadAt(suspect_, *probe, test.state);
+    if (lead < -1) {
+      continue;
+    }
+    const bool parted =
+        std::any_of(test.state.unplugged.begin(), test.state.unplugged.end(), [&](const auto& id) {
+          const auto plug = suspect_.indexOf(id);
+          const auto x = plug ? static_cast<double>(*plug) : -2;
+          return x > std::min(lead, element) && x < std::max(lead, element);
+        });
+    any = any || !parted;
+  }
+  return any;
+}
+
 // The check with the car standing: the pins' volts for a biased or current input, and for a pair of
 // biased wires the loop they should be (a module that biases both wires alike tests it by a current
 // of its own).

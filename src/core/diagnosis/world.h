@@ -42,6 +42,10 @@ class Vehicle {
   [[nodiscard]] std::optional<double> electrical(const circuit::Test& test, const World& world,
                                                  const circuit::ParameterPoint& values) const;
 
+  /// Whether a fault can change what `test` reads: false only when it is certain that it does not,
+  /// because it is none of the circuit's own, or a plug that is apart lies in between.
+  [[nodiscard]] bool touches(const circuit::Test& test, const Hypothesis& h) const;
+
   /// What the module makes of one circuit in a state of the car, after clearing.
   struct Monitor {
     // Codes of the standing check; each 0..1, together at most 1.

@@ -1,7 +1,9 @@
 // The belief and its planner: shares, order, withdrawal, what each kind of evidence does.
 #include <numeric>
 
+#include "core/circuit/front_end.h"
 #include "core/diagnosis/job_fixture.h"
+#include "core/diagnosis/test_list.h"
 
 namespace haybale::diagnosis {
 namespace {
@@ -165,6 +167,88 @@ TEST_F(BeliefOf, NothingIsProposedThatTheToolBoxOrTheOwnerForbids) {
   EXPECT_TRUE(std::any_of(more.begin(), more.end(), [&](const auto& t) {
     return intrusionOf(*c.find("RR"), t) == Intrusion::pierce;
   }));
+}
+
+// A second fault may hide behind the first: an open leg, and behind it a coil with shorted turns.
+TEST_F(BeliefOf, TwoFaultsAreFoundWhereOneWillNotDo) {
+  for (auto& circuit : c.circuits) {
+    circuit.sensor.kind = circuit::SensorKind::passive;
+  }
+  reading("RL", "module pair 1.12k unplugged");
+  reading("RR", "C2.w pair 190 unplugged");
+  reading("RR", "module pair OL unplugged");
+  reading("RR", "C1.w pair OL unplugged");
+  const auto a = assessed();
+  EXPECT_EQ(a.conclusion.state, State::contradictory);
+  EXPECT_GT(a.conclusion.pairShare, 0.5);
+  ASSERT_FALSE(a.conclusion.pairs.empty());
+  const auto& [first, second] = a.conclusion.pairs.front();
+  const bool coil = first.fault == "sensor-shorted" || second.fault == "sensor-shorted" ||
+                    first.fault == "wrong-sensor" || second.fault == "wrong-sensor";
+  EXPECT_TRUE(coil) << first.fault << " " << second.fault;
+  EXPECT_TRUE(first.fault == "open" || second.fault == "open") << first.fault << second.fault;
+  EXPECT_NE(a.conclusion.headline.find("together explain it"), std::string::npos);
+}
+
+TEST_F(BeliefOf, OneFaultThatExplainsAllNeedsNoSecond) {
+  reading("RL", "module pair 1.12k unplugged");
+  reading("RR", "module pair OL unplugged");
+  const auto a = assessed();
+  EXPECT_TRUE(a.conclusion.pairs.empty());
+  EXPECT_NE(a.conclusion.state, State::contradictory);
+}
+
+TEST_F(BeliefOf, TheTimelineEndsWhereTheBeliefStands) {
+  reading("RL", "module pair 1.12k unplugged");
+  reading("RR", "module pair 4M8 unplugged");
+  reading("RR", "C2.w pair 1.10k unplugged");
+  const auto a = assessed();
+  ASSERT_EQ(a.conclusion.timeline.size(), 2U);  // the good wheel's reading is no step of its own
+  const auto& last = a.conclusion.timeline.back();
+  EXPECT_EQ(last.evidence, 2U);
+  double sum = 0;
+  for (std::size_t i = 0; i < a.conclusion.elementShares.size(); ++i) {
+    EXPECT_NEAR(last.shares[i], a.conclusion.elementShares[i].second, 1e-9);
+  }
+  for (const double share : last.shares) {
+    sum += share;
+  }
+  EXPECT_NEAR(sum, 1, 1e-9);
+}
+
+// What is said to be out of a test's reach must not change what it reads: every fault, severity and
+// permitted test of a line, solved with the fault and without.
+TEST_F(BeliefOf, AFaultOutOfReachOfATestDoesNotChangeItsReading) {
+  c.toolbox = {"multimeter", "scope", "scan-tool", "jumper-leads", "test-lamp", "signal-source"};
+  c.allowed = {"unplug", "back-probe", "pierce"};
+  int outOfReach = 0;
+  for (const auto kind : {circuit::SensorKind::passive, circuit::SensorKind::active}) {
+    for (auto& circuit : c.circuits) {
+      circuit.sensor.kind = kind;
+    }
+    const Vehicle vehicle(c);
+    circuit::ParameterPoint values;
+    values.frontEnd = circuit::usualFrontEnd(kind);
+    const auto hypotheses = allHypotheses(c, vehicle.suspect());
+    for (const auto& test : possibleTests(c)) {
+      const auto sound = vehicle.electrical(test, World{}, values);
+      for (const auto& h : hypotheses) {
+        if (!sound || vehicle.touches(test, h)) {
+          continue;
+        }
+        ++outOfReach;
+        const auto with = vehicle.electrical(test, worldOf(h, h.steps.front(), values), values);
+        ASSERT_TRUE(with);
+        if (std::isinf(*sound)) {
+          EXPECT_TRUE(std::isinf(*with)) << h.element << nameOf(h.fault) << circuit::spoken(test);
+        } else {
+          EXPECT_NEAR(*with, *sound, 1e-6 * std::abs(*sound) + 1e-9)
+              << h.element << " " << nameOf(h.fault) << " " << circuit::spoken(test);
+        }
+      }
+    }
+  }
+  EXPECT_GT(outOfReach, 500);
 }
 
 }  // namespace
