@@ -107,10 +107,29 @@ void Yard::place(const circuit::Test& test) {
   now_ = test;
 }
 
+void Yard::comeAndGo() {
+  const auto now = std::chrono::steady_clock::now();
+  if (!diagnosis::isIntermittent(vehicle_.fault().fault) || now < heldUntil_) {
+    return;
+  }
+  // A strand that opens for a tenth of a second, and then touches again for some.
+  const auto& disturb = now_.state.disturb;
+  const double p = !disturb                                       ? 0.002
+                   : disturb->element == vehicle_.fault().element ? 0.75
+                   : disturb->element.empty()                     ? 0.5
+                                                                  : 0.01;
+  const auto share = [&] { return static_cast<double>(random_()) / 4294967296.0; };
+  shown_ = !shown_ && share() < p;
+  vehicle_.holdShown(shown_);
+  heldUntil_ = now + std::chrono::milliseconds((shown_ ? 60 : 250) +
+                                               static_cast<int>((shown_ ? 90 : 250) * share()));
+}
+
 std::optional<double> Yard::measure(TestKind kind) {
   const std::lock_guard lock(mutex_);
   circuit::Test test = now_;
   test.kind = kind;
+  comeAndGo();
   const auto reading = vehicle_.answer(test);
   if (!reading || !reading->value) {
     return std::nullopt;
@@ -176,6 +195,7 @@ std::string Yard::handsLine(std::string_view line) {
     return oneLine({{"done", true}});
   }
   const std::lock_guard lock(mutex_);
+  vehicle_.holdShown(std::nullopt);
   const auto reading = vehicle_.answer(*test);
   return reading ? oneLine({{"reading", job::readingJson(*reading, test->kind)}})
                  : oneLine({{"cannot", "that cannot be measured here"}});

@@ -7,6 +7,7 @@
 // included.
 #pragma once
 
+#include <chrono>
 #include <memory>
 #include <mutex>
 #include <optional>
@@ -60,6 +61,8 @@ class Yard {
   [[nodiscard]] std::string handsLine(std::string_view line);
 
  private:
+  /// A fault that comes and goes does so for tenths of a second, not anew at every reading.
+  void comeAndGo();
   Yard(const job::Case& c, const diagnosis::Hypothesis& fault, double severity,
        const YardOptions& options);
 
@@ -67,6 +70,9 @@ class Yard {
   job::Case case_;
   sim::SimVehicle vehicle_;
   circuit::Test now_;  // where the leads are, how the car stands
+  std::chrono::steady_clock::time_point heldUntil_;
+  bool shown_ = false;
+  std::mt19937 random_{7};
   bool generatorOn_ = false;
   double generatorHz_ = 100;
   double generatorV_ = 1;

@@ -35,6 +35,14 @@ QPainterPath strokes(Glyph glyph) {
         p.cubicTo(x + 0.2, 0.95, x + 0.25, 0.95, x + 0.3, 0.5);
       }
       break;
+    case Glyph::swap:  // two lines that change over
+      p.moveTo(0.05, 0.28);
+      p.cubicTo(0.5, 0.28, 0.5, 0.74, 0.92, 0.74);
+      p.moveTo(0.05, 0.74);
+      p.cubicTo(0.5, 0.74, 0.5, 0.28, 0.92, 0.28);
+      p.addEllipse(QPointF(0.93, 0.28), 0.05, 0.06);
+      p.addEllipse(QPointF(0.93, 0.74), 0.05, 0.06);
+      break;
     case Glyph::report:  // a sheet with a folded corner
       p.moveTo(0.2, 0.08);
       p.lineTo(0.62, 0.08);

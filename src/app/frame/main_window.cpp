@@ -1,6 +1,7 @@
 #include "app/frame/main_window.h"
 
 #include <QAction>
+#include <QDateTime>
 #include <QDir>
 #include <QDragEnterEvent>
 #include <QFile>
@@ -22,9 +23,11 @@
 #include "app/line/line_view.h"
 #include "app/report/report_view.h"
 #include "app/style/theme.h"
+#include "app/swap/swap_view.h"
 #include "app/trace/capture_loader.h"
 #include "app/trace/dial_panel.h"
 #include "app/trace/trace_view.h"
+#include "core/capture/open.h"
 
 namespace haybale::app {
 
@@ -54,6 +57,7 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent) {
   rail_->addView(Glyph::intake, tr("Intake"));
   rail_->addView(Glyph::line, tr("Line"));
   rail_->addView(Glyph::trace, tr("Trace"));
+  rail_->addView(Glyph::swap, tr("Swap"));
   rail_->addView(Glyph::report, tr("Report"));
   strip_ = new JobStrip(model_, whole);
   notice_ = new QLabel(whole);
@@ -68,8 +72,9 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent) {
   intake_ = new IntakeView(model_);
   line_ = new LineView(model_);
   trace_ = new TraceView(model_);
+  swap_ = new SwapView(model_, hub_);
   report_ = new ReportView(model_);
-  for (QWidget* view : std::initializer_list<QWidget*>{intake_, line_, trace_, report_}) {
+  for (QWidget* view : std::initializer_list<QWidget*>{intake_, line_, trace_, swap_, report_}) {
     stack_->addWidget(view);
   }
   panel_ = new NextPanel(model_, whole);
@@ -119,9 +124,51 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent) {
   connect(report_, &ReportView::saveWanted, this, &MainWindow::saveReport);
   connect(&model_, &JobModel::said, this, &MainWindow::say);
   connect(&model_, &JobModel::changed, this, &MainWindow::retitle);
+  connectInstruments();
   makeActions();
   showView(kLine);
   retitle();
+}
+
+// A reading taken live lands where the leads are; a record on its wheel.
+void MainWindow::connectInstruments() {
+  connect(swap_, &SwapView::said, this, &MainWindow::say);
+  connect(&hub_, &InstrumentHub::said, this, &MainWindow::say);
+  connect(&hub_, &InstrumentHub::changed, this, [this] {
+    line_->setLive(hub_.connected(Instrument::multimeter));
+    trace_->setLive(hub_.connected(Instrument::scope));
+  });
+  connect(line_, &LineView::liveWanted, this, [this] { hub_.readMeter(model_.selection().test); });
+  connect(trace_, &TraceView::recordWanted, this, [this] {
+    auto test = model_.selection().test;
+    test.kind = circuit::TestKind::waveform;
+    test.state.wheel = circuit::WheelMotion::spun;
+    instruments::ScopeSettings settings;
+    settings.durationS = 4;
+    hub_.recordScope(test, settings);
+    say(tr("Recording four seconds: spin the wheel."), false);
+  });
+  connect(&hub_, &InstrumentHub::meterRead, this,
+          [this](const circuit::Test& test, double value) { model_.enterMeasured(test, value); });
+  connect(&hub_, &InstrumentHub::scopeRecorded, this,
+          [this](const circuit::Test& test, const std::shared_ptr<capture::Record>& record) {
+            takeRecord(test, *record);
+          });
+}
+
+void MainWindow::takeRecord(const circuit::Test& test, const capture::Record& record) {
+  const QString circuit = QString::fromStdString(test.circuit);
+  const QString folder = model_.folderOrHome() + QStringLiteral("/captures");
+  QDir().mkpath(folder);
+  const QString path =
+      QStringLiteral("%1/%2-%3.csv")
+          .arg(folder, circuit,
+               QDateTime::currentDateTime().toString(QStringLiteral("yyyyMMdd-HHmmss-zzz")));
+  if (const auto saved = capture::saveCapture(path.toStdString(), record); !saved) {
+    say(QString::fromStdString(saved.error().sentence()), true);
+    return;
+  }
+  addCapture(circuit, path);
 }
 
 MainWindow::~MainWindow() {
@@ -151,6 +198,8 @@ void MainWindow::makeActions() {
          showView(kLine);
          line_->focusEntry();
        }},
+      {tr("Read the meter"), QKeySequence(QStringLiteral("Ctrl+M")),
+       [this] { hub_.readMeter(model_.selection().test); }},
       {tr("Answer the next move"), QKeySequence(QStringLiteral("Ctrl+Return")),
        [this] {
          if (view() == kTrace) {
@@ -175,6 +224,8 @@ void MainWindow::showView(View view) {
     line_->board()->setFocus();
   } else if (view == kTrace) {
     trace_->lanes()->setFocus();
+  } else if (view == kSwap) {
+    swap_->setFocus();
   }
 }
 

@@ -3,6 +3,7 @@
 
 #include <QMainWindow>
 
+#include "app/live/instrument_hub.h"
 #include "app/model/job_model.h"
 
 class QLabel;
@@ -18,18 +19,20 @@ class NextPanel;
 class ProgressStrip;
 class Rail;
 class ReportView;
+class SwapView;
 class TraceView;
 
 class MainWindow : public QMainWindow {
   Q_OBJECT
 
  public:
-  enum View { kIntake, kLine, kTrace, kReport, kViews };
+  enum View { kIntake, kLine, kTrace, kSwap, kReport, kViews };
 
   explicit MainWindow(QWidget* parent = nullptr);
   /// The views go first: a box that loses the focus still commits what it holds to the model.
   ~MainWindow() override;
   [[nodiscard]] JobModel& model() { return model_; }
+  [[nodiscard]] InstrumentHub& instruments() { return hub_; }
   void showView(View view);
   [[nodiscard]] View view() const;
 
@@ -55,8 +58,11 @@ class MainWindow : public QMainWindow {
   void showJobsMenu(const QPoint& at);
   void say(const QString& sentence, bool bad);
   void retitle();
+  void connectInstruments();
+  void takeRecord(const circuit::Test& test, const capture::Record& record);
 
   JobModel model_;
+  InstrumentHub hub_;
   Rail* rail_;
   JobStrip* strip_;
   QLabel* notice_;
@@ -64,6 +70,7 @@ class MainWindow : public QMainWindow {
   IntakeView* intake_;
   LineView* line_;
   TraceView* trace_;
+  SwapView* swap_;
   ReportView* report_;
   QStackedWidget* side_ = nullptr;  // next move, or the ring dial beside the traces
   NextPanel* panel_;

@@ -2,12 +2,12 @@
 
 #include <fmt/format.h>
 
-#include <QDialog>
 #include <QLabel>
 #include <QPainter>
 #include <QPushButton>
 #include <QVBoxLayout>
 
+#include "app/frame/reasons_dialog.h"
 #include "app/style/theme.h"
 #include "core/base/text.h"
 #include "print/scene_painter.h"
@@ -285,33 +285,7 @@ void NextPanel::offerAnswers(const diagnosis::Proposal* p) {
 }
 
 void NextPanel::showReasons() {
-  QDialog dialog(this);
-  dialog.setObjectName(QStringLiteral("reasons"));
-  dialog.setWindowTitle(tr("Why"));
-  auto* column = new QVBoxLayout(&dialog);
-  column->setContentsMargins(22, 18, 22, 18);
-  column->setSpacing(10);
-  const auto& conclusion = model_.assessment().conclusion;
-  auto* head = label(&dialog, "head", {});
-  head->setText(q(conclusion.headline));
-  column->addWidget(head);
-  for (const auto& reason : conclusion.reasons) {
-    auto* line = label(&dialog, nullptr, {});
-    line->setText(q(reason));
-    column->addWidget(line);
-  }
-  auto* optionsHead = label(&dialog, "sub", QStringLiteral("reasons.options"));
-  optionsHead->setText(tr("What may be done now"));
-  column->addWidget(optionsHead);
-  for (const auto& option : model_.assessment().options) {
-    auto* line = label(&dialog, nullptr, {});
-    line->setText(q(option.text));
-    column->addWidget(line);
-  }
-  auto* close = new QPushButton(tr("Close"), &dialog);
-  connect(close, &QPushButton::clicked, &dialog, &QDialog::accept);
-  column->addWidget(close, 0, Qt::AlignRight);
-  dialog.resize(620, 10);
+  ReasonsDialog dialog(model_, current() ? current()->test : model_.selection().test, this);
   dialog.exec();
 }
 

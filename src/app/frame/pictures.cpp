@@ -3,6 +3,7 @@
 #include <QAbstractButton>
 #include <QApplication>
 #include <QDir>
+#include <QElapsedTimer>
 #include <QPixmap>
 #include <functional>
 #include <vector>
@@ -34,6 +35,30 @@ void press(MainWindow& window, const char* name) {
   }
 }
 
+void wait(int ms) {
+  QElapsedTimer timer;
+  timer.start();
+  while (timer.elapsed() < ms) {
+    QApplication::processEvents(QEventLoop::AllEvents, 20);
+  }
+}
+
+// A few seconds at the yard's multimeter: two legs are moved, the second drops out.
+void watchTheYard(MainWindow& w) {
+  press(w, "swap.page.wiggle");
+  const auto fault =
+      sim::chosenFault(w.model().job(), "intermittent-open", "L2", "a", std::nullopt);
+  if (!fault || !w.instruments().openYard(w.model().job(), *fault, 4)) {
+    return;
+  }
+  wait(500);
+  press(w, "wiggle.start");
+  for (const char* leg : {"wiggle.leg1", "wiggle.leg3", "wiggle.leg2"}) {
+    press(w, leg);
+    wait(2500);
+  }
+}
+
 std::vector<Shot> shots() {
   return {
       {"intake", [](MainWindow& w) { w.showView(MainWindow::kIntake); }},
@@ -50,9 +75,17 @@ std::vector<Shot> shots() {
          w.showView(MainWindow::kTrace);
        }},
       {"turns", [](MainWindow& w) { press(w, "trace.turns"); }},
-      {"report",
+      {"swap",
        [](MainWindow& w) {
          press(w, "trace.turns");
+         w.showView(MainWindow::kSwap);
+         press(w, "swap.page.swap");
+       }},
+      {"inject", [](MainWindow& w) { press(w, "swap.page.inject"); }},
+      {"wiggle", [](MainWindow& w) { watchTheYard(w); }},
+      {"report",
+       [](MainWindow& w) {
+         w.instruments().closeYard();
          w.showView(MainWindow::kReport);
        }},
   };

@@ -99,6 +99,8 @@ QWidget* LineView::readingPage() {
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(5);
   auto* strip = new MeterStrip(model_, page);
+  meterStrip_ = strip;
+  connect(strip, &MeterStrip::liveWanted, this, &LineView::liveWanted);
   connect(strip, &MeterStrip::meterWanted, this, &LineView::chooseMeter);
   column->addWidget(strip);
   column->addWidget(new FunctionRow(model_, page));
@@ -108,6 +110,10 @@ QWidget* LineView::readingPage() {
       tr("a value for the place chosen above, or a whole line: C2 a gnd 4.98V key on unplugged"));
   column->addWidget(box_);
   return page;
+}
+
+void LineView::setLive(bool live) {
+  meterStrip_->setLive(live);
 }
 
 void LineView::focusEntry() {

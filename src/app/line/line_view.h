@@ -14,6 +14,7 @@ class QStackedWidget;
 namespace haybale::app {
 
 class LineEditor;
+class MeterStrip;
 
 class LineView : public QWidget {
   Q_OBJECT
@@ -22,9 +23,12 @@ class LineView : public QWidget {
   explicit LineView(JobModel& model, QWidget* parent = nullptr);
   [[nodiscard]] BoardWidget* board() { return board_; }
   void focusEntry();
+  /// Whether a multimeter is connected that may be read.
+  void setLive(bool live);
 
  signals:
   void captureDropped(const QString& circuit, const QString& file);
+  void liveWanted();
 
  private:
   QWidget* headRow();
@@ -42,6 +46,7 @@ class LineView : public QWidget {
   QPushButton* edit_ = nullptr;
   ReadingBox* box_ = nullptr;
   LineEditor* editor_ = nullptr;
+  MeterStrip* meterStrip_ = nullptr;
 };
 
 }  // namespace haybale::app

@@ -16,6 +16,7 @@ MeterStrip::MeterStrip(JobModel& model, QWidget* parent)
       model_(model),
       text_(new QLabel(this)),
       meter_(new QPushButton(this)),
+      read_(new QPushButton(tr("Read the meter"), this)),
       withdraw_(new QPushButton(this)),
       remove_(new QPushButton(tr("Remove"), this)) {
   setFixedHeight(52);
@@ -27,12 +28,16 @@ MeterStrip::MeterStrip(JobModel& model, QWidget* parent)
   meter_->setProperty("flat", true);
   meter_->setObjectName(QStringLiteral("line.meter"));
   meter_->setToolTip(tr("The meter the readings are taken with"));
+  read_->setProperty("main", true);
+  read_->setObjectName(QStringLiteral("line.read"));
+  read_->setToolTip(tr("Take the reading from the connected multimeter (Ctrl+M)"));
+  connect(read_, &QPushButton::clicked, this, &MeterStrip::liveWanted);
   withdraw_->setObjectName(QStringLiteral("line.withdraw"));
   withdraw_->setToolTip(tr("Keep the reading, but do not count it"));
   remove_->setObjectName(QStringLiteral("line.remove"));
   remove_->setToolTip(tr("Take the reading out; Undo brings it back"));
   layout->addWidget(text_, 1);
-  for (QPushButton* button : {meter_, withdraw_, remove_}) {
+  for (QPushButton* button : {meter_, withdraw_, remove_, read_}) {
     layout->addWidget(button);
   }
   connect(meter_, &QPushButton::clicked, this, &MeterStrip::meterWanted);
@@ -50,7 +55,13 @@ MeterStrip::MeterStrip(JobModel& model, QWidget* parent)
   refresh();
 }
 
+void MeterStrip::setLive(bool live) {
+  live_ = live;
+  refresh();
+}
+
 void MeterStrip::refresh() {
+  read_->setVisible(live_);
   const std::string id = model_.selection().evidence.toStdString();
   const auto* view = model_.assessment().view(id);
   const auto* evidence = model_.job().evidenceById(id);

@@ -16,9 +16,13 @@ class MeterStrip : public QWidget {
 
  public:
   explicit MeterStrip(JobModel& model, QWidget* parent = nullptr);
+  /// Whether a multimeter is connected.
+  void setLive(bool live);
 
  signals:
   void meterWanted();
+  /// The reading is to be taken from the connected instrument.
+  void liveWanted();
 
  private:
   void refresh();
@@ -28,6 +32,8 @@ class MeterStrip : public QWidget {
   JobModel& model_;
   QLabel* text_;
   QPushButton* meter_;
+  QPushButton* read_;
+  bool live_ = false;
   QPushButton* withdraw_;
   QPushButton* remove_;
 };

@@ -303,6 +303,39 @@ Status JobModel::enterReading(const QString& text, const circuit::Test& test) {
   return Done{};
 }
 
+Result<diagnosis::Assessment> JobModel::suppose(const QString& text, const circuit::Test& test) {
+  const auto* circuit = job_.find(test.circuit);
+  if (!circuit) {
+    return Error{"", std::nullopt, "no circuit is chosen", "click a place on the line first"};
+  }
+  const auto typed = job::parseReadingLine(text.toStdString(), *circuit, test);
+  if (!typed) {
+    return typed.error();
+  }
+  job::Case supposed = job_;
+  job::Evidence e;
+  e.id = supposed.nextEvidenceId();
+  e.test = typed->test;
+  e.reading = typed->reading;
+  supposed.evidence.push_back(e);
+  return diagnosis::assessCase(supposed, folder_.toStdString(), shelf_, {}, &memory_);
+}
+
+QString JobModel::folderOrHome() const {
+  return folder_.isEmpty() ? stateFolder() : folder_;
+}
+
+void JobModel::enterMeasured(const circuit::Test& test, double value) {
+  job::Reading reading;
+  reading.value = units::Entry{};
+  reading.value->unit = circuit::unitOf(test.kind);
+  reading.value->overload = std::isinf(value);
+  reading.value->value = value;
+  circuit::Test made = test;
+  made.meterName = job_.meter.name;
+  enterSeen(made, reading);
+}
+
 void JobModel::enterSeen(const circuit::Test& test, const job::Reading& reading) {
   job::Evidence e;
   e.id = job_.nextEvidenceId();

@@ -56,6 +56,8 @@ class JobModel : public QObject {
   Status enterReading(const QString& text);
   /// The same for a test that was proposed.
   Status enterReading(const QString& text, const circuit::Test& test);
+  /// Adds what an instrument measured; infinity is OL.
+  void enterMeasured(const circuit::Test& test, double value);
   /// Adds what was seen at a proposed test.
   void enterSeen(const circuit::Test& test, const job::Reading& reading);
   /// Adds a capture file as a trace of `circuit`. The file is read first; an unreadable one is not
@@ -77,6 +79,15 @@ class JobModel : public QObject {
   void attach(const QString& evidence, const QString& file);
   void setWithdrawn(const QString& evidence, bool withdrawn);
   void removeEvidence(const QString& evidence);
+
+  /// What a substitution would show, before it is made.
+  [[nodiscard]] diagnosis::SwapOutlook outlook(const circuit::Test& test) {
+    return diagnosis::outlookFor(job_, folder_.toStdString(), shelf_, test, &memory_);
+  }
+  /// What would be believed if a line were read so; the case stays as it is.
+  [[nodiscard]] Result<diagnosis::Assessment> suppose(const QString& text,
+                                                      const circuit::Test& test);
+  [[nodiscard]] QString folderOrHome() const;
 
   // --- selection
   void selectCircuit(const QString& name);

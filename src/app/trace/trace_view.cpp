@@ -85,8 +85,13 @@ void TraceView::makeButtons(QHBoxLayout* row) {
   auto* all = flatButton(tr("Whole record"), "trace.all", tr("Home"), this);
   auto* save = flatButton(tr("Save what is shown"), "trace.export",
                           tr("The shown stretch of all wheels as CSV or WAV"), this);
+  record_ = flatButton(tr("Record"), "trace.record",
+                       tr("Four seconds from the connected scope, at the place chosen on the line"),
+                       this);
+  record_->hide();
+  connect(record_, &QPushButton::clicked, this, &TraceView::recordWanted);
   auto* open = flatButton(tr("Open a capture"), "trace.open", tr("O"), this);
-  for (auto* button : {turns, rest, all, save, open}) {
+  for (auto* button : {turns, rest, all, record_, save, open}) {
     row->addWidget(button);
   }
   connect(turns, &QPushButton::toggled, this,
@@ -96,6 +101,10 @@ void TraceView::makeButtons(QHBoxLayout* row) {
   connect(save, &QPushButton::clicked, this, &TraceView::exportShown);
   connect(open, &QPushButton::clicked, this,
           [this] { emit fileWanted(model_.selection().circuit); });
+}
+
+void TraceView::setLive(bool live) {
+  record_->setVisible(live);
 }
 
 void TraceView::showSpan(double fromS, double toS) {

@@ -8,6 +8,7 @@
 
 class QHBoxLayout;
 class QLabel;
+class QPushButton;
 class QStackedWidget;
 class QVBoxLayout;
 
@@ -21,10 +22,13 @@ class TraceView : public QWidget {
  public:
   explicit TraceView(JobModel& model, QWidget* parent = nullptr);
   [[nodiscard]] LanesWidget* lanes() { return lanes_; }
+  /// Whether a scope is connected that may record.
+  void setLive(bool live);
 
  signals:
   void captureDropped(const QString& circuit, const QString& file);
   void fileWanted(const QString& circuit);
+  void recordWanted();
   void said(const QString& sentence, bool bad);
 
  public slots:
@@ -42,6 +46,7 @@ class TraceView : public QWidget {
   LanesWidget* lanes_;
   TurnsWidget* turns_;
   QStackedWidget* pages_;
+  QPushButton* record_ = nullptr;
   QLabel* readout_;
   QWidget* findings_;
   QVBoxLayout* findingRows_;

@@ -91,9 +91,9 @@ Result<std::vector<BusSignal>> parseSignalMap(std::string_view text, const std::
   return out;
 }
 
-std::string signalMapText(const std::vector<BusSignal>& signals) {
+std::string signalMapText(const std::vector<BusSignal>& mapped) {
   Json list = Json::array();
-  for (const auto& s : signals) {
+  for (const auto& s : mapped) {
     list.push_back({{"circuit", s.circuit},
                     {"id", fmt::format("0x{:X}", s.id)},
                     {"first_byte", s.firstByte},
@@ -145,8 +145,8 @@ std::optional<BusFrame> parseFrame(std::string_view line) {
   return out;
 }
 
-void takeFrame(const BusFrame& frame, const std::vector<BusSignal>& signals, SpeedLog& log) {
-  for (const auto& s : signals) {
+void takeFrame(const BusFrame& frame, const std::vector<BusSignal>& mapped, SpeedLog& log) {
+  for (const auto& s : mapped) {
     if (s.id != frame.id || s.firstByte + s.bytes > frame.data.size()) {
       continue;
     }
@@ -164,7 +164,7 @@ void takeFrame(const BusFrame& frame, const std::vector<BusSignal>& signals, Spe
   }
 }
 
-Result<SpeedLog> parseCandump(std::string_view text, const std::vector<BusSignal>& signals,
+Result<SpeedLog> parseCandump(std::string_view text, const std::vector<BusSignal>& mapped,
                               const std::string& name) {
   SpeedLog out;
   std::size_t number = 0;
@@ -175,7 +175,7 @@ Result<SpeedLog> parseCandump(std::string_view text, const std::vector<BusSignal
     }
     if (const auto frame = parseFrame(line)) {
       ++out.frames;
-      takeFrame(*frame, signals, out);
+      takeFrame(*frame, mapped, out);
     } else if (out.skipped++ == 0) {
       out.firstSkipped = fmt::format("line {}: no frame", number);
     }

@@ -30,7 +30,7 @@ struct BusSignal {
 /// "offset": 0}]}.
 [[nodiscard]] Result<std::vector<BusSignal>> parseSignalMap(std::string_view text,
                                                             const std::string& name);
-[[nodiscard]] std::string signalMapText(const std::vector<BusSignal>& signals);
+[[nodiscard]] std::string signalMapText(const std::vector<BusSignal>& mapped);
 
 struct SpeedSample {
   double s = 0;
@@ -54,11 +54,11 @@ struct BusFrame {
 [[nodiscard]] std::optional<BusFrame> parseFrame(std::string_view line);
 
 /// Adds what one frame says.
-void takeFrame(const BusFrame& frame, const std::vector<BusSignal>& signals, SpeedLog& log);
+void takeFrame(const BusFrame& frame, const std::vector<BusSignal>& mapped, SpeedLog& log);
 
 /// A whole log. An error when no line of it is a frame, or none holds a mapped signal.
 [[nodiscard]] Result<SpeedLog> parseCandump(std::string_view text,
-                                            const std::vector<BusSignal>& signals,
+                                            const std::vector<BusSignal>& mapped,
                                             const std::string& name);
 
 /// A table of km/h: first column seconds, one column a circuit, named in its head.

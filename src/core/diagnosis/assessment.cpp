@@ -59,6 +59,17 @@ Assessment assessCase(const job::Case& asGiven, const std::string& folder, Captu
   return out;
 }
 
+SwapOutlook outlookFor(const job::Case& asGiven, const std::string& folder, CaptureShelf& shelf,
+                       const circuit::Test& test, LikelihoodMemory* memory) {
+  const job::Case c = withKinds(asGiven);
+  if (!c.suspectCircuit()) {
+    return {};
+  }
+  const auto waveforms = analyseWaveforms(c, folder, shelf);
+  const auto knowledge = learnAll(c);
+  return outlookOf(Belief(c, waveforms, knowledge, memory), test);
+}
+
 CircuitState stateOf(const job::Case& c, const Assessment& assessment,
                      const circuit::Circuit& circuit) {
   bool judged = false;

@@ -3,6 +3,7 @@
 
 #include "core/diagnosis/options.h"
 #include "core/diagnosis/suspicion.h"
+#include "core/diagnosis/swap_outlook.h"
 
 namespace haybale::diagnosis {
 
@@ -23,6 +24,11 @@ struct Assessment {
                                     CaptureShelf& shelf,
                                     const std::vector<circuit::Test>& refused = {},
                                     LikelihoodMemory* memory = nullptr);
+
+/// What a substitution would show, as the case stands.
+[[nodiscard]] SwapOutlook outlookFor(const job::Case& c, const std::string& folder,
+                                     CaptureShelf& shelf, const circuit::Test& test,
+                                     LikelihoodMemory* memory = nullptr);
 
 /// How a circuit stands, for a small sign beside its name.
 enum class CircuitState { notMeasured, good, doubtful, faulty };

@@ -54,20 +54,6 @@ std::vector<const Cell*> candidates(const Belief& belief) {
   return out;
 }
 
-World together(const World& a, const World& b) {
-  World out = a;
-  out.line.insert(out.line.end(), b.line.begin(), b.line.end());
-  out.output *= b.output;
-  out.countRatio *= b.countRatio;
-  out.inputDead = a.inputDead || b.inputDead;
-  out.exchanged = a.exchanged || b.exchanged;
-  out.latched = a.latched || b.latched;
-  if (isOfTheRing(b.fault) || a.fault == Fault::none) {
-    out.fault = b.fault;
-  }
-  return out;
-}
-
 class PairModel {
  public:
   PairModel(const Belief& belief, const Cell& a, const Cell& b)

@@ -11,7 +11,8 @@ namespace {
 constexpr double kWindowS = 3;     // of readings that tell the steady one
 constexpr double kLeastS = 0.6;    // before which nothing is judged
 constexpr double kLasting = 2;     // a departure that lasts so long is the new reading
-constexpr double kBurstS = 0.35;   // dropouts closer than this are one burst
+constexpr double kBurstS = 0.2;    // dropouts closer than this are one burst
+constexpr double kLongS = 1;       // and what lasts longer counts again for each such time
 constexpr double kRelative = 0.1;  // of the steady reading
 constexpr double kSpreads = 6;     // of its own noise
 constexpr double kChance = 0.02;   // a leg is claimed below it
@@ -139,13 +140,11 @@ std::vector<LegRank> WiggleWatch::rank() const {
   for (const auto& drop : drops_) {
     const bool same = drop.startS - last < kBurstS;
     last = drop.endS;
-    if (same) {
-      continue;
-    }
-    ++bursts;
+    const int counts = (same ? 0 : 1) + static_cast<int>((drop.endS - drop.startS) / kLongS);
+    bursts += counts;
     if (const auto it = legs.find(legAt(drop.startS));
         it != legs.end() && !marks_.empty() && drop.startS >= marks_.front().s) {
-      ++it->second.dropouts;
+      it->second.dropouts += counts;
     }
   }
   legs.erase("");

@@ -1,9 +1,10 @@
 // A reading watched while one leg after the other is moved: where it jumps more than chance would
 // have it.
 //
-// Dropouts come in bursts, which count once. Of n bursts in the whole time, the share that fell
-// while a leg was moved is compared with the share of the time it was moved: binomial tail, times
-// the number of legs (Bonferroni). Common practice, no source, for the thresholds.
+// Dropouts come in bursts, which count once, and once more for every second they last. Of n bursts
+// in the whole time, the share that fell while a leg was moved is compared with the share of the
+// time it was moved: binomial tail, times the number of legs (Bonferroni). Common practice, no
+// source, for the thresholds.
 #pragma once
 
 #include <deque>
@@ -29,7 +30,7 @@ struct WiggleDrop {
 struct LegRank {
   std::string element;
   double seconds = 0;   ///< it was moved
-  int dropouts = 0;     ///< bursts in that time
+  int dropouts = 0;     ///< bursts in that time, long ones by their seconds
   double expected = 0;  ///< bursts in that time if they were spread evenly
   double chance = 1;    ///< probability of so many or more by chance, over all legs; 0..1
   [[nodiscard]] bool claimed() const;  ///< more than chance: it reacts there

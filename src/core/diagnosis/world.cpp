@@ -107,6 +107,20 @@ World worldOf(const Hypothesis& h, double severity, const ParameterPoint& values
   return w;
 }
 
+World together(const World& a, const World& b) {
+  World out = a;
+  out.line.insert(out.line.end(), b.line.begin(), b.line.end());
+  out.output *= b.output;
+  out.countRatio *= b.countRatio;
+  out.inputDead = a.inputDead || b.inputDead;
+  out.exchanged = a.exchanged || b.exchanged;
+  out.latched = a.latched || b.latched;
+  if (isOfTheRing(b.fault) || a.fault == Fault::none) {
+    out.fault = b.fault;
+  }
+  return out;
+}
+
 Vehicle::Vehicle(const job::Case& c) : case_(c), suspect_(*c.suspectCircuit()) {
   const auto* sensor = suspect_.first(circuit::ElementKind::sensor);
   const auto end = sensor ? *suspect_.indexOf(sensor->id) : 0;

@@ -25,6 +25,9 @@ struct World {
 [[nodiscard]] World worldOf(const Hypothesis& h, double severity,
                             const circuit::ParameterPoint& values);
 
+/// Both at once. Of two faults of which one marks the signal itself, that one gives the name.
+[[nodiscard]] World together(const World& a, const World& b);
+
 /// Road speed that an injected frequency stands for on `circuit`, km/h.
 [[nodiscard]] double kmhOf(const circuit::Inject& inject, const circuit::Circuit& circuit,
                            double circumferenceM);

@@ -137,13 +137,31 @@ double SimVehicle::normal() {
   return sum;
 }
 
-bool SimVehicle::curedBy(const std::string& element) const {
-  return element == fault_.element;
+void SimVehicle::repair(const std::string& element) {
+  if (fault_.element == element) {
+    const HiddenFault left = second_.value_or(HiddenFault{});
+    fault_ = left.fault;
+    severity_ = left.severity;
+    second_.reset();
+    latched_ = fault_.fault == Fault::latchedOff;
+  } else if (second_ && second_->fault.element == element) {
+    second_.reset();
+  }
+}
+
+HiddenFault SimVehicle::faultIn(const std::string& element) const {
+  if (fault_.element == element) {
+    return {fault_, severity_};
+  }
+  return second_ && second_->fault.element == element ? *second_ : HiddenFault{};
 }
 
 bool SimVehicle::shows(const Test& test) {
   if (!diagnosis::isIntermittent(fault_.fault)) {
     return true;
+  }
+  if (held_) {
+    return *held_;
   }
   const auto& state = test.state;
   double p = state.wheel == WheelMotion::driven ? 0.5
@@ -159,7 +177,10 @@ bool SimVehicle::shows(const Test& test) {
 
 World SimVehicle::worldNow(bool shows) const {
   const bool cured = fault_.fault == Fault::latchedOff && !latched_;
-  return shows && !cured ? diagnosis::worldOf(fault_, severity_, values_) : World{};
+  const World first = shows && !cured ? diagnosis::worldOf(fault_, severity_, values_) : World{};
+  return second_ ? diagnosis::together(
+                       first, diagnosis::worldOf(second_->fault, second_->severity, values_))
+                 : first;
 }
 
 std::optional<job::Reading> SimVehicle::answer(const Test& test) {
@@ -193,9 +214,11 @@ std::optional<job::Reading> SimVehicle::answer(const Test& test) {
       return look(test);
     case TestKind::benchSensor: {
       job::Reading r;
-      const Fault f = fault_.fault;
+      const auto* sensor = vehicle_.suspect().first(circuit::ElementKind::sensor);
+      const HiddenFault on = sensor ? faultIn(sensor->id) : HiddenFault{};
+      const Fault f = on.fault.fault;
       const double p = f == Fault::sensorOpen || f == Fault::sensorDead ? 0.02
-                       : f == Fault::sensorShorted ? (severity_ < 200 ? 0.2 : 0.6)
+                       : f == Fault::sensorShorted ? (on.severity < 200 ? 0.2 : 0.6)
                        : f == Fault::sensorWeak    ? 0.3
                                                    : 0.98;
       r.swings = uniform() < p;
@@ -278,8 +301,8 @@ job::Reading SimVehicle::codes(const Test& test, const World& world) {
     if (turned && uniform() > m.signal && uniform() < sets) {
       set(uniform() < 0.75 ? CodeType::noSignal : CodeType::erratic);
     } else if (turned && m.ringShows && uniform() < 0.85 * sets) {
-      set(fault_.fault == Fault::ringWrongCount || uniform() < 0.3 ? CodeType::implausible
-                                                                   : CodeType::erratic);
+      set(world.fault == Fault::ringWrongCount || uniform() < 0.3 ? CodeType::implausible
+                                                                  : CodeType::erratic);
     }
   }
   return r;
@@ -317,7 +340,8 @@ job::Reading SimVehicle::look(const Test& test) {
   job::Reading r;
   r.sight = Sight::ok;
   const auto* e = vehicle_.suspect().find(test.looked);
-  const bool here = fault_.element == test.looked;
+  const Fault lying = faultIn(test.looked).fault.fault;
+  const bool here = lying != Fault::none;
   const double u = uniform();
   const bool wiring =
       e && (e->kind == circuit::ElementKind::leg || e->kind == circuit::ElementKind::splice);
@@ -327,7 +351,7 @@ job::Reading SimVehicle::look(const Test& test) {
                                  : Sight::ok;
     return r;
   }
-  switch (fault_.fault) {
+  switch (lying) {
     case Fault::ringTooth:
       r.sight = u < 0.7 ? Sight::missingTooth : Sight::ok;
       break;

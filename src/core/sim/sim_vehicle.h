@@ -43,6 +43,12 @@ class SimVehicle {
   SimVehicle(job::Case c, diagnosis::Hypothesis fault, double severity, const SimOptions& options);
 
   [[nodiscard]] const diagnosis::Hypothesis& fault() const { return fault_; }
+  /// Hides a second fault beside the first; one that does not come and go.
+  void hideToo(const HiddenFault& second) { second_ = second; }
+  /// Whether a fault that comes and goes shows from now on; empty: drawn anew at every test.
+  void holdShown(std::optional<bool> shown) { held_ = shown; }
+  /// Mends what is wrong with `element`; what else is wrong stays.
+  void repair(const std::string& element);
   /// The reading of a test; empty when it cannot be made here.
   [[nodiscard]] std::optional<job::Reading> answer(const circuit::Test& test);
   /// What a scope on the leads of `test` records; empty when it cannot be hung there.
@@ -50,8 +56,6 @@ class SimVehicle {
                                                       double rateHz);
   /// Readings of the good wheel that a technician takes first, as evidence.
   [[nodiscard]] std::vector<job::Evidence> goodWheel();
-  /// Ends a repair of `element`: whether the fault is gone.
-  [[nodiscard]] bool curedBy(const std::string& element) const;
 
  private:
   [[nodiscard]] job::Reading number(const circuit::Test& test, const diagnosis::World& world);
@@ -61,6 +65,8 @@ class SimVehicle {
   [[nodiscard]] std::optional<job::Reading> capture(const circuit::Test& test);
   /// What is wrong at this moment, in this state of the car.
   [[nodiscard]] diagnosis::World worldNow(bool shows) const;
+  /// The fault that lies in this element; of `none` where there is none.
+  [[nodiscard]] HiddenFault faultIn(const std::string& element) const;
   [[nodiscard]] double uniform();
   [[nodiscard]] double normal();
   [[nodiscard]] bool shows(const circuit::Test& test);
@@ -68,6 +74,8 @@ class SimVehicle {
   job::Case case_;
   diagnosis::Hypothesis fault_;
   double severity_;
+  std::optional<HiddenFault> second_;
+  std::optional<bool> held_;
   SimOptions options_;
   std::mt19937 random_;
   diagnosis::Vehicle vehicle_;

@@ -1,0 +1,327 @@
+#include "app/live/instrument_hub.h"
+
+#include <QDateTime>
+#include <QPointer>
+#include <random>
+
+#include "app/live/instrument_worker.h"
+#include "app/style/words.h"
+
+namespace haybale::app {
+
+using instruments::Address;
+
+namespace {
+
+std::size_t at(Instrument which) {
+  return static_cast<std::size_t>(which);
+}
+
+// Runs `then` on the hub's thread, unless the hub is gone by then.
+template <class F>
+void back(const QPointer<InstrumentHub>& hub, F then) {
+  if (hub) {
+    QMetaObject::invokeMethod(hub, [hub, then = std::move(then)] {
+      if (hub) {
+        then();
+      }
+    });
+  }
+}
+
+}  // namespace
+
+InstrumentHub::InstrumentHub(QObject* parent) : QObject(parent) {
+  qRegisterMetaType<std::shared_ptr<capture::Record>>();
+  states_.fill(tr("not connected"));
+}
+
+InstrumentHub::~InstrumentHub() {
+  stopWatching();
+  for (auto& worker : workers_) {
+    worker.reset();
+  }
+  bus_.reset();
+}
+
+InstrumentWorker* InstrumentHub::worker(Instrument which) const {
+  return workers_[at(which)].get();
+}
+
+bool InstrumentHub::connected(Instrument which) const {
+  return which == Instrument::bus ? bus_ != nullptr : worker(which) != nullptr;
+}
+
+QString InstrumentHub::state(Instrument which) const {
+  return states_[at(which)];
+}
+
+QString InstrumentHub::address(Instrument which) const {
+  return addresses_[at(which)];
+}
+
+void InstrumentHub::setSignals(std::vector<capture::BusSignal> wanted) {
+  signals_ = std::move(wanted);
+}
+
+void InstrumentHub::connectTo(Instrument which, const QString& text) {
+  const auto address = instruments::parseAddress(text.trimmed().toStdString());
+  if (!address) {
+    emit said(q(address.error().sentence()), true);
+    return;
+  }
+  disconnectFrom(which);
+  addresses_[at(which)] = q(instruments::nameOf(*address));
+  states_[at(which)] = tr("connecting");
+  emit changed();
+  if (which != Instrument::bus) {
+    workers_[at(which)] = std::make_unique<InstrumentWorker>(*address);
+    greet(which);
+    return;
+  }
+  const QPointer<InstrumentHub> self(this);
+  bus_ = std::make_unique<BusReader>(
+      *address,
+      [self](std::string line) {
+        const auto frame = capture::parseFrame(line);
+        if (!frame) {
+          return;
+        }
+        back(self, [self, frame] {
+          capture::SpeedLog log;
+          capture::takeFrame(*frame, self->signals_, log);
+          for (const auto& [circuit, samples] : log.wheels) {
+            self->speeds_[q(circuit)] = samples.back().kmh;
+          }
+          if (!log.wheels.empty()) {
+            emit self->speedsChanged();
+          }
+        });
+      },
+      [self](const Error& why) {
+        back(self, [self, why] {
+          self->states_[at(Instrument::bus)] = self->tr("not connected");
+          emit self->said(q(why.sentence()), true);
+          emit self->changed();
+        });
+      });
+  states_[at(which)] = tr("wheel speeds of the bus");
+  emit changed();
+}
+
+void InstrumentHub::greet(Instrument which) {
+  const QPointer<InstrumentHub> self(this);
+  worker(which)->post([self, which](InstrumentWorker::Bench& bench) {
+    const auto who = bench.link.connect();
+    back(self, [self, which, who] {
+      if (!who) {
+        emit self->said(q(who.error().sentence()), true);
+        self->disconnectFrom(which);
+        return;
+      }
+      self->states_[at(which)] = q(who->spoken());
+      emit self->changed();
+    });
+  });
+}
+
+void InstrumentHub::disconnectFrom(Instrument which) {
+  if (which == Instrument::multimeter) {
+    stopWatching();
+  }
+  workers_[at(which)].reset();
+  if (which == Instrument::bus) {
+    bus_.reset();
+    speeds_.clear();
+  }
+  states_[at(which)] = tr("not connected");
+  emit changed();
+}
+
+Status InstrumentHub::openYard(const job::Case& job, std::uint32_t seed) {
+  if (!job.suspectCircuit()) {
+    return Error{"", std::nullopt, "the job has no circuit in question", "choose one first"};
+  }
+  std::mt19937 random(seed);
+  return openYard(job, sim::drawFault(job, random), seed);
+}
+
+Status InstrumentHub::openYard(const job::Case& job, const sim::HiddenFault& fault,
+                               std::uint32_t seed) {
+  closeYard();
+  instruments::YardOptions options;
+  options.seed = seed;
+  auto opened = instruments::Yard::open(job, fault.fault, fault.severity, options);
+  if (!opened) {
+    return opened.error();
+  }
+  yard_ = std::move(*opened);
+  if (auto map = capture::parseSignalMap(yard_->signalMap(), "yard")) {
+    setSignals(std::move(*map));
+  }
+  const auto& p = yard_->ports();
+  const std::pair<Instrument, int> all[] = {{Instrument::multimeter, p.multimeter},
+                                            {Instrument::scope, p.scope},
+                                            {Instrument::generator, p.generator},
+                                            {Instrument::bus, p.bus}};
+  for (const auto& [which, port] : all) {
+    connectTo(which, QStringLiteral("tcp:127.0.0.1:%1").arg(port));
+  }
+  return Done{};
+}
+
+void InstrumentHub::closeYard() {
+  if (!yard_) {
+    return;
+  }
+  for (int i = 0; i < kInstruments; ++i) {
+    disconnectFrom(static_cast<Instrument>(i));
+  }
+  yard_.reset();
+  emit changed();
+}
+
+void InstrumentHub::place(const circuit::Test& test) {
+  if (yard_) {
+    yard_->place(test);
+  }
+}
+
+void InstrumentHub::readMeter(const circuit::Test& test) {
+  const auto quantity = instruments::quantityOf(test.kind);
+  auto* bench = worker(Instrument::multimeter);
+  if (!bench || !quantity) {
+    emit said(quantity ? tr("No multimeter is connected.")
+                       : tr("A multimeter does not read this kind of test."),
+              true);
+    return;
+  }
+  place(test);
+  const QPointer<InstrumentHub> self(this);
+  bench->post([self, test, quantity](InstrumentWorker::Bench& b) {
+    const auto value = b.meter.read(*quantity);
+    back(self, [self, test, value] {
+      if (value) {
+        emit self->meterRead(test, *value);
+      } else {
+        emit self->said(q(value.error().sentence()), true);
+      }
+    });
+  });
+}
+
+void InstrumentHub::recordScope(const circuit::Test& test,
+                                const instruments::ScopeSettings& settings) {
+  auto* bench = worker(Instrument::scope);
+  if (!bench) {
+    emit said(tr("No scope is connected."), true);
+    return;
+  }
+  place(test);
+  const QPointer<InstrumentHub> self(this);
+  bench->post([self, test, settings](InstrumentWorker::Bench& b) {
+    auto record = b.scope.record(settings);
+    back(self, [self, test, record] {
+      if (record) {
+        emit self->scopeRecorded(test, std::make_shared<capture::Record>(*record));
+      } else {
+        emit self->said(q(record.error().sentence()), true);
+      }
+    });
+  });
+}
+
+void InstrumentHub::startGenerator(const instruments::GeneratorSettings& settings) {
+  auto* bench = worker(Instrument::generator);
+  if (!bench) {
+    emit said(tr("No signal generator is connected."), true);
+    return;
+  }
+  const QPointer<InstrumentHub> self(this);
+  bench->post([self, settings](InstrumentWorker::Bench& b) {
+    const auto done = b.generator.start(settings);
+    back(self, [self, done] {
+      if (!done) {
+        emit self->said(q(done.error().sentence()), true);
+      }
+      emit self->generatorRuns(done.ok());
+    });
+  });
+}
+
+void InstrumentHub::sweepGenerator(double hz) {
+  // Only the newest frequency matters: what waits is not piled up.
+  if (auto* bench = worker(Instrument::generator); bench && bench->waiting() < 2) {
+    bench->post([hz](InstrumentWorker::Bench& b) { (void)b.generator.setHz(hz); });
+  }
+}
+
+void InstrumentHub::stopGenerator() {
+  auto* bench = worker(Instrument::generator);
+  if (!bench) {
+    return;
+  }
+  const QPointer<InstrumentHub> self(this);
+  bench->post([self](InstrumentWorker::Bench& b) {
+    const auto done = b.generator.stop();
+    back(self, [self, done] {
+      if (!done) {
+        emit self->said(q(done.error().sentence()), true);
+      }
+      emit self->generatorRuns(false);
+    });
+  });
+}
+
+void InstrumentHub::watch(const circuit::Test& test) {
+  if (!worker(Instrument::multimeter)) {
+    emit said(tr("No multimeter is connected."), true);
+    return;
+  }
+  watchTest_ = test;
+  place(test);
+  if (!watching_) {
+    watching_ = true;
+    watchStartMs_ = QDateTime::currentMSecsSinceEpoch();
+    watchOnce();
+  }
+}
+
+void InstrumentHub::watchOnce() {
+  auto* bench = worker(Instrument::multimeter);
+  if (!watching_ || !bench || !watchTest_) {
+    watching_ = false;
+    return;
+  }
+  const auto quantity =
+      instruments::quantityOf(watchTest_->kind).value_or(instruments::Quantity::dcVolts);
+  const QPointer<InstrumentHub> self(this);
+  const qint64 start = watchStartMs_;
+  bench->post([self, quantity, start](InstrumentWorker::Bench& b) {
+    const auto began = std::chrono::steady_clock::now();
+    const auto value = b.meter.read(quantity);
+    // Twenty a second is what ears follow; a slower meter sets its own pace.
+    std::this_thread::sleep_until(began + std::chrono::milliseconds(50));
+    back(self, [self, value, start] {
+      if (!self->watching_) {
+        return;
+      }
+      if (!value) {
+        self->watching_ = false;
+        emit self->said(q(value.error().sentence()), true);
+        emit self->changed();
+        return;
+      }
+      emit self->watched(static_cast<double>(QDateTime::currentMSecsSinceEpoch() - start) / 1000,
+                         *value);
+      self->watchOnce();
+    });
+  });
+}
+
+void InstrumentHub::stopWatching() {
+  watching_ = false;
+  watchTest_.reset();
+}
+
+}  // namespace haybale::app

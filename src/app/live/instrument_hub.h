@@ -1,0 +1,88 @@
+// The instruments of the bench as the window sees them: each on a thread of its own, so that a slow
+// or lost one never holds the window up. Readings come back as signals.
+#pragma once
+
+#include <QMap>
+#include <QObject>
+#include <memory>
+
+#include "core/capture/candump.h"
+#include "core/capture/record.h"
+#include "core/job/case.h"
+#include "instruments/drivers.h"
+#include "instruments/yard.h"
+
+namespace haybale::app {
+
+class InstrumentWorker;
+class BusReader;
+
+enum class Instrument { multimeter, scope, generator, bus };
+inline constexpr int kInstruments = 4;
+
+class InstrumentHub : public QObject {
+  Q_OBJECT
+
+ public:
+  explicit InstrumentHub(QObject* parent = nullptr);
+  ~InstrumentHub() override;
+
+  /// Connects to an address such as "tcp:192.168.4.20:5025"; `changed` follows, or `said` with why
+  /// not. The bus is a text stream of candump lines; its signal map comes from `setSignals`.
+  void connectTo(Instrument which, const QString& address);
+  void disconnectFrom(Instrument which);
+  [[nodiscard]] bool connected(Instrument which) const;
+  /// Who answered there, or how it stands: "Yard meter (Strawside)", "connecting", "not connected".
+  [[nodiscard]] QString state(Instrument which) const;
+  [[nodiscard]] QString address(Instrument which) const;
+  void setSignals(std::vector<capture::BusSignal> wanted);
+
+  /// Opens the simulated yard with a vehicle like that of `job`, something hidden wrong with it,
+  /// and connects to its instruments.
+  Status openYard(const job::Case& job, std::uint32_t seed);
+  Status openYard(const job::Case& job, const sim::HiddenFault& fault, std::uint32_t seed);
+  void closeYard();
+  [[nodiscard]] instruments::Yard* yard() const { return yard_.get(); }
+  /// Tells the yard where the leads are and how the car stands; nothing without one: then hands do.
+  void place(const circuit::Test& test);
+
+  // --- what is asked of them; none waits
+  void readMeter(const circuit::Test& test);
+  void recordScope(const circuit::Test& test, const instruments::ScopeSettings& settings);
+  void startGenerator(const instruments::GeneratorSettings& settings);
+  void sweepGenerator(double hz);
+  void stopGenerator();
+  /// Reads over and over until `stopWatching`; `watched` follows each time.
+  void watch(const circuit::Test& test);
+  void stopWatching();
+  [[nodiscard]] bool watching() const { return watching_; }
+  /// Latest speed of each wheel from the bus, km/h.
+  [[nodiscard]] const QMap<QString, double>& speeds() const { return speeds_; }
+
+ signals:
+  void changed();
+  void said(const QString& sentence, bool bad);
+  void meterRead(const circuit::Test& test, double value);
+  void scopeRecorded(const circuit::Test& test, std::shared_ptr<capture::Record> record);
+  void watched(double s, double value);
+  void generatorRuns(bool on);
+  void speedsChanged();
+
+ private:
+  void watchOnce();
+  void greet(Instrument which);
+  [[nodiscard]] InstrumentWorker* worker(Instrument which) const;
+
+  std::array<std::unique_ptr<InstrumentWorker>, kInstruments> workers_;
+  std::array<QString, kInstruments> states_;
+  std::array<QString, kInstruments> addresses_;
+  std::unique_ptr<BusReader> bus_;
+  std::unique_ptr<instruments::Yard> yard_;
+  std::vector<capture::BusSignal> signals_;
+  QMap<QString, double> speeds_;
+  std::optional<circuit::Test> watchTest_;
+  bool watching_ = false;
+  qint64 watchStartMs_ = 0;
+};
+
+}  // namespace haybale::app

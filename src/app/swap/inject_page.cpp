@@ -1,0 +1,374 @@
+#include "app/swap/inject_page.h"
+
+#include <fmt/format.h>
+
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QFormLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <QTimer>
+#include <QVBoxLayout>
+#include <cmath>
+
+#include "app/frame/dialogs.h"
+#include "app/frame/reasons_dialog.h"
+#include "app/style/words.h"
+#include "core/capture/open.h"
+#include "core/sensing/substitution.h"
+#include "core/sensing/tyre.h"
+#include "core/signal/load_box.h"
+#include "core/signal/substitute.h"
+#include "picture/signal_preview.h"
+
+namespace haybale::app {
+
+namespace {
+
+QDoubleSpinBox* number(QWidget* parent, const char* name, double low, double high, double value,
+                       int decimals, const QString& unit) {
+  auto* box = new QDoubleSpinBox(parent);
+  box->setObjectName(QString::fromLatin1(name));
+  box->setRange(low, high);
+  box->setDecimals(decimals);
+  box->setValue(value);
+  box->setSuffix(QLatin1Char(' ') + unit);
+  box->setFixedWidth(170);
+  box->setButtonSymbols(QAbstractSpinBox::NoButtons);
+  return box;
+}
+
+QLabel* words(QWidget* parent, const char* property, const char* name) {
+  auto* label = new QLabel(parent);
+  label->setWordWrap(true);
+  label->setTextFormat(Qt::PlainText);
+  label->setObjectName(QString::fromLatin1(name));
+  if (property) {
+    label->setProperty(property, true);
+  }
+  return label;
+}
+
+}  // namespace
+
+InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
+    : QWidget(parent), model_(model), hub_(hub), sweeper_(new QTimer(this)) {
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(6);
+  board_ = new SwapBoardWidget(model_, this);
+  board_->setFixedHeight(230);
+  column->addWidget(board_);
+  auto* below = new QHBoxLayout;
+  below->setSpacing(20);
+  auto* form = new QFormLayout;
+  form->setLabelAlignment(Qt::AlignRight | Qt::AlignVCenter);
+  form->setVerticalSpacing(6);
+  place_ = new QComboBox(this);
+  place_->setObjectName(QStringLiteral("inject.place"));
+  kmh_ = number(this, "inject.kmh", 1, 250, 20, 1, tr("km/h"));
+  volts_ = number(this, "inject.volts", 0.1, 5, 2, 2, tr("V p-p"));
+  supply_ = number(this, "inject.supply", 4, 16, 12, 1, tr("V unplugged"));
+  sense_ = number(this, "inject.sense", 0, 1000, 100, 0, tr("\u03a9 sense"));
+  settings_ = words(this, nullptr, "inject.settings");
+  box_ = words(this, nullptr, "inject.box");
+  place_->setFixedWidth(170);
+  form_ = form;
+  form->addRow(tr("Fed in at"), place_);
+  form->addRow(tr("Road speed"), kmh_);
+  form->addRow(tr("Height"), volts_);
+  form->addRow(tr("Supply"), supply_);
+  form->addRow(tr("In series"), sense_);
+  form->addRow(tr("Signal"), settings_);
+  form->addRow(tr("Load box"), box_);
+  auto* left = new QVBoxLayout;
+  left->addLayout(form);
+  auto* keys = new QHBoxLayout;
+  start_ = new QPushButton(tr("Start the signal"), this);
+  start_->setObjectName(QStringLiteral("inject.start"));
+  start_->setProperty("main", true);
+  start_->setMinimumHeight(44);
+  sweep_ = new QPushButton(tr("Sweep"), this);
+  sweep_->setObjectName(QStringLiteral("inject.sweep"));
+  sweep_->setMinimumHeight(44);
+  sweep_->setToolTip(tr("From a quarter of the speed to twice it in 20 s"));
+  auto* save = new QPushButton(tr("Save as WAV or CSV"), this);
+  save->setObjectName(QStringLiteral("inject.save"));
+  save->setProperty("flat", true);
+  keys->addWidget(start_, 1);
+  keys->addWidget(sweep_);
+  keys->addWidget(save);
+  left->addLayout(keys);
+  preview_ = new SceneLabel(this);
+  preview_->setObjectName(QStringLiteral("inject.preview"));
+  left->addSpacing(6);
+  left->addWidget(preview_);
+  left->addStretch();
+  auto* right = new QVBoxLayout;
+  steps_ = words(this, nullptr, "inject.steps");
+  cautions_ = words(this, "caution", "inject.cautions");
+  observed_ = words(this, "head", "inject.observed");
+  seen_ = number(this, "inject.seen", 0, 400, 0, 1, tr("km/h"));
+  auto* row = new QHBoxLayout;
+  auto* ask = new QLabel(tr("The module shows"), this);
+  auto* keepButton = new QPushButton(tr("Keep"), this);
+  keepButton->setObjectName(QStringLiteral("inject.keep"));
+  keepButton->setProperty("main", true);
+  row->addWidget(ask);
+  row->addWidget(seen_);
+  row->addWidget(keepButton);
+  row->addStretch();
+  meaning_ = words(this, nullptr, "inject.meaning");
+  right->addWidget(steps_);
+  right->addWidget(cautions_);
+  right->addWidget(observed_);
+  right->addLayout(row);
+  right->addWidget(meaning_);
+  right->addStretch();
+  below->addLayout(left, 1);
+  below->addLayout(right, 1);
+  column->addLayout(below, 3);
+
+  for (QDoubleSpinBox* box : {kmh_, volts_, supply_, sense_, seen_}) {
+    connect(box, &QDoubleSpinBox::valueChanged, this, &InjectPage::refresh);
+  }
+  connect(place_, &QComboBox::currentIndexChanged, this, &InjectPage::refresh);
+  connect(start_, &QPushButton::clicked, this, [this] { start(!running_); });
+  connect(sweep_, &QPushButton::clicked, this, [this] {
+    if (sweeper_->isActive()) {
+      sweeper_->stop();
+      refresh();
+      return;
+    }
+    sweepShare_ = 0;
+    if (!running_) {
+      start(true);
+    }
+    sweeper_->start(200);
+  });
+  connect(sweeper_, &QTimer::timeout, this, &InjectPage::sweep);
+  connect(save, &QPushButton::clicked, this, &InjectPage::saveSignal);
+  connect(keepButton, &QPushButton::clicked, this, &InjectPage::keep);
+  connect(&hub_, &InstrumentHub::generatorRuns, this, [this](bool on) {
+    running_ = on;
+    if (!on) {
+      sweeper_->stop();
+    }
+    refresh();
+  });
+  connect(&hub_, &InstrumentHub::speedsChanged, this, [this] {
+    const auto live = hub_.speeds().constFind(q(model_.job().suspect));
+    if (isVisible() && live != hub_.speeds().constEnd()) {
+      observed_->setText(tr("%1 shows %2 km/h").arg(live.key()).arg(live.value(), 0, 'f', 1));
+      if (!seen_->hasFocus() && running_) {
+        seen_->setValue(live.value());
+      }
+    }
+  });
+  connect(&hub_, &InstrumentHub::changed, this, &InjectPage::refresh);
+  connect(&model_, &JobModel::changed, this, [this] {
+    fillPlaces();
+    refresh();
+  });
+  fillPlaces();
+}
+
+void InjectPage::showEvent(QShowEvent*) {
+  refresh();
+}
+
+bool InjectPage::isCoil() const {
+  const auto* c = model_.job().suspectCircuit();
+  return !c || c->sensor.kind == circuit::SensorKind::passive ||
+         c->sensor.kind == circuit::SensorKind::unknown;
+}
+
+double InjectPage::circumference() const {
+  return model_.job().rollingCircumferenceM().value_or(circuit::kUsualCircumferenceM);
+}
+
+double InjectPage::hz() const {
+  const auto* c = model_.job().suspectCircuit();
+  const int teeth = c ? c->sensor.teeth.value_or(circuit::kUsualTeeth) : circuit::kUsualTeeth;
+  return sensing::toothHz(kmh_->value(), teeth, circumference());
+}
+
+// Every plug on its module half, and the module's own pins.
+void InjectPage::fillPlaces() {
+  const auto* c = model_.job().suspectCircuit();
+  QStringList names;
+  if (c) {
+    for (const auto& e : c->path) {
+      if (e.kind == circuit::ElementKind::connector) {
+        names << q(e.id);
+      }
+    }
+    names << q(c->path.front().id);
+  }
+  QStringList before;
+  for (int i = 0; i < place_->count(); ++i) {
+    before << place_->itemText(i);
+  }
+  if (names != before) {
+    const QSignalBlocker quiet(place_);
+    place_->clear();
+    place_->addItems(names);
+    const auto* joint = c ? c->sensorConnector() : nullptr;
+    place_->setCurrentText(joint ? q(joint->id) : QString());
+  }
+}
+
+circuit::Test InjectPage::test() const {
+  circuit::Test t;
+  t.kind = circuit::TestKind::liveSpeed;
+  t.circuit = model_.job().suspect;
+  t.state.key = circuit::Key::on;
+  const std::string id = place_->currentText().toStdString();
+  const auto* c = model_.job().suspectCircuit();
+  const bool module = c && id == c->path.front().id;
+  t.state.unplugged = {id};
+  t.state.inject = circuit::Inject{
+      {module ? circuit::Place::Kind::modulePins : circuit::Place::Kind::moduleSide, id},
+      hz(),
+      volts_->value()};
+  return t;
+}
+
+void InjectPage::refresh() {
+  if (!isVisible() || !model_.job().suspectCircuit()) {
+    return;
+  }
+  const bool coil = isCoil();
+  // Only what this kind of input needs.
+  for (const auto& [field, shown] : {std::pair<QWidget*, bool>{volts_, coil},
+                                     {supply_, !coil},
+                                     {sense_, !coil},
+                                     {box_, !coil}}) {
+    field->setVisible(shown);
+    form_->labelForField(field)->setVisible(shown);
+  }
+  settings_->setText(
+      coil ? q(fmt::format("sine, {:.1f} Hz, {:.2f} V p-p, isolated, through about 1 k\u03A9", hz(),
+                           volts_->value()))
+           : q(fmt::format("7 and 14 mA in turn, {:.1f} times a second", hz())));
+  const auto box = signal::loadBox({supply_->value(), 0.1, sense_->value(), 0.007, 0.014, 0.2});
+  box_->setText(!box ? q(box.error().sentence())
+                     : q(fmt::format("{} always, {} switched: {:.1f} and {:.1f} mA{}; {:.2f} W",
+                                     units::format(box->fixedOhm, units::Unit::ohm),
+                                     units::format(box->switchedOhm, units::Unit::ohm),
+                                     1e3 * box->lowA, 1e3 * box->highA,
+                                     box->inBand ? "" : ", out of band at the supply's ends",
+                                     std::max(box->fixedW, box->switchedW))));
+  drawPreview();
+  const auto t = test();
+  board_->setTest(t);
+  const auto outlook = model_.outlook(t);
+  QStringList steps;
+  for (std::size_t i = 0; i < outlook.steps.size(); ++i) {
+    steps << QStringLiteral("%1.  %2").arg(i + 1).arg(q(outlook.steps[i]));
+  }
+  steps_->setText(steps.join(QLatin1Char('\n')));
+  cautions_->setText(outlook.cautions.empty() ? QString() : q(outlook.cautions.front()));
+  const bool live = hub_.connected(Instrument::generator);
+  start_->setEnabled(live);
+  start_->setText(running_ ? tr("Stop the signal")
+                  : live   ? tr("Start the signal")
+                           : tr("No source connected"));
+  sweep_->setEnabled(live);
+  sweep_->setText(sweeper_->isActive() ? tr("Stop the sweep") : tr("Sweep"));
+  if (!hub_.connected(Instrument::bus)) {
+    observed_->setText(tr("Read the live speed of %1").arg(q(model_.job().suspect)));
+  }
+  QStringList meanings;
+  const double ratio = seen_->value() / kmh_->value();
+  if (seen_->value() > 0 && std::abs(ratio - 1) > 0.05) {
+    meanings << tr("%1 times the speed fed in: teeth or tyre set wrongly in the module.")
+                    .arg(ratio, 0, 'f', 2);
+  } else if (seen_->value() > 0) {
+    meanings << tr("It follows: module and line up to here are good.");
+  }
+  for (const auto& [outcome, where] : outlook.meanings) {
+    meanings << q(outcome) + QStringLiteral(":  ") + q(where);
+  }
+  meaning_->setText(meanings.join(QLatin1Char('\n')));
+}
+
+void InjectPage::start(bool on) {
+  if (!on) {
+    hub_.stopGenerator();
+    return;
+  }
+  hub_.place(test());
+  instruments::GeneratorSettings settings;
+  settings.square = !isCoil();
+  settings.hz = hz();
+  settings.peakToPeakV = volts_->value();
+  hub_.startGenerator(settings);
+}
+
+signal::Substitute InjectPage::wantedSignal() const {
+  const auto* c = model_.job().suspectCircuit();
+  signal::Substitute wanted;
+  wanted.kind = isCoil() ? circuit::SensorKind::passive : c->sensor.kind;
+  const double kmh = kmh_->value();
+  wanted.kmh = [kmh](double) { return kmh; };
+  wanted.topKmh = kmh;
+  wanted.teeth = c->sensor.teeth.value_or(circuit::kUsualTeeth);
+  wanted.circumferenceM = circumference();
+  wanted.peakToPeakV = volts_->value();
+  return wanted;
+}
+
+// A quarter of the speed to twice it.
+void InjectPage::sweep() {
+  sweepShare_ += 0.01;
+  if (sweepShare_ > 1) {
+    sweeper_->stop();
+    hub_.sweepGenerator(hz());
+    refresh();
+    return;
+  }
+  hub_.sweepGenerator(hz() * std::pow(8.0, sweepShare_) / 4);
+}
+
+// Six teeth of it.
+void InjectPage::drawPreview() {
+  auto wanted = wantedSignal();
+  wanted.durationS = 6 / hz();
+  wanted.rateHz = 400 / wanted.durationS;
+  const bool coded =
+      wanted.kind == circuit::SensorKind::activePwm || wanted.kind == circuit::SensorKind::activeAk;
+  wanted.rateHz = coded ? 100e3 : wanted.rateHz;
+  const auto record = signal::substitute(wanted);
+  preview_->setScene(picture::signalPreview(record ? *record : capture::Record{}, 440, 118));
+}
+
+void InjectPage::saveSignal() {
+  const QString path = dialogs().saveFile(this, tr("Save the signal"), QStringLiteral("signal.wav"),
+                                          QStringLiteral("WAV (*.wav);;CSV (*.csv)"));
+  if (path.isEmpty()) {
+    return;
+  }
+  auto wanted = wantedSignal();
+  wanted.rateHz = 100e3;
+  wanted.durationS = 10;
+  const auto record = signal::substitute(wanted);
+  const Status status =
+      record ? capture::saveCapture(path.toStdString(), *record) : Status(record.error());
+  emit said(status ? tr("Ten seconds of the signal saved in %1.").arg(path)
+                   : q(status.error().sentence()),
+            !status);
+}
+
+void InjectPage::keep() {
+  job::Reading reading;
+  reading.kmh.emplace_back(model_.job().suspect, seen_->value());
+  model_.enterSeen(test(), reading);
+  emit said(tr("Kept: %1 shows %2 km/h with %3 Hz fed in.")
+                .arg(q(model_.job().suspect))
+                .arg(seen_->value(), 0, 'f', 1)
+                .arg(hz(), 0, 'f', 1),
+            false);
+}
+
+}  // namespace haybale::app

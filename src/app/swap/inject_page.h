@@ -1,0 +1,72 @@
+// The injection desk: a substitute signal in place of the sensor, its settings and limits, and what
+// the module makes of it.
+#pragma once
+
+#include <QWidget>
+
+#include "app/live/instrument_hub.h"
+#include "app/swap/swap_page.h"
+
+class QDoubleSpinBox;
+class QFormLayout;
+class QTimer;
+
+namespace haybale::signal {
+struct Substitute;
+}
+
+namespace haybale::app {
+
+class SceneLabel;
+
+class InjectPage : public QWidget {
+  Q_OBJECT
+
+ public:
+  InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent = nullptr);
+  [[nodiscard]] circuit::Test test() const;
+
+ signals:
+  void said(const QString& sentence, bool bad);
+
+ protected:
+  void showEvent(QShowEvent* event) override;
+
+ private:
+  void fillPlaces();
+  void refresh();
+  void start(bool on);
+  void sweep();
+  void saveSignal();
+  void keep();
+  void drawPreview();
+  [[nodiscard]] signal::Substitute wantedSignal() const;
+  [[nodiscard]] bool isCoil() const;
+  [[nodiscard]] double hz() const;
+  [[nodiscard]] double circumference() const;
+
+  JobModel& model_;
+  InstrumentHub& hub_;
+  QFormLayout* form_ = nullptr;
+  QComboBox* place_;
+  QDoubleSpinBox* kmh_;
+  QDoubleSpinBox* volts_;
+  QDoubleSpinBox* supply_;
+  QDoubleSpinBox* sense_;
+  QLabel* settings_;
+  QLabel* box_;
+  SwapBoardWidget* board_;
+  QLabel* steps_;
+  QLabel* cautions_;
+  QLabel* observed_;
+  QDoubleSpinBox* seen_;
+  QPushButton* start_;
+  QPushButton* sweep_;
+  QLabel* meaning_;
+  SceneLabel* preview_ = nullptr;
+  QTimer* sweeper_;
+  double sweepShare_ = 0;
+  bool running_ = false;
+};
+
+}  // namespace haybale::app
