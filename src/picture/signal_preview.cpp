@@ -36,8 +36,8 @@ Scene signalPreview(const capture::Record& record, double width, double height) 
          y(channel.samples[i])});
   }
   scene.add(std::move(path));
-  scene.add(Text{{12, height - 8},
-                 units::format(record.durationS(), units::Unit::second, 3),
+  scene.add(Text{{plotW + 12, height / 2 + 4},
+                 "in " + units::format(record.durationS(), units::Unit::second, 2),
                  12,
                  false,
                  Role::faint,
