@@ -337,22 +337,7 @@ void oneVehicle(int v, const std::string& folder, bool tell, Run& run) {
   }
 }
 
-}  // namespace
-
-int main(int argc, char** argv) {
-  const int count = argc > 1 ? std::atoi(argv[1]) : 1000;
-  const bool tell = argc > 2;
-  const auto folder = (std::filesystem::temp_directory_path() / "haybale_fleet").string();
-  std::filesystem::create_directories(folder);
-  Run run;
-  for (int v = 0; v < count; ++v, ++run.vehicles) {
-    oneVehicle(v, folder, tell, run);
-    if (v % 50 == 49) {
-      std::filesystem::remove_all(folder);  // captures of vehicles that are done with
-      std::filesystem::create_directories(folder);
-    }
-  }
-  std::filesystem::remove_all(folder);
+void tellAll(const Run& run) {
   run.ours.print("ours");
   run.chart.print("fixed chart");
   run.sensorFirst.print("sensor first");
@@ -367,5 +352,29 @@ int main(int argc, char** argv) {
   for (const auto& [fault, tally] : run.byFault) {
     fmt::print("  {:20} {} of {}\n", fault, tally.first, tally.second);
   }
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+  const int count = argc > 1 ? std::atoi(argv[1]) : 1000;
+  const bool tell = argc > 2;
+  const auto folder = (std::filesystem::temp_directory_path() / "haybale_fleet").string();
+  std::filesystem::create_directories(folder);
+  Run run;
+  for (int v = 0; v < count; ++v, ++run.vehicles) {
+    oneVehicle(v, folder, tell, run);
+    if (v % 50 == 49) {
+      std::filesystem::remove_all(folder);  // captures of vehicles that are done with
+      std::filesystem::create_directories(folder);
+      if (v + 1 < count) {
+        fmt::print("so far, {} of {}:\n", v + 1, count);
+        tellAll(run);
+        std::fflush(stdout);
+      }
+    }
+  }
+  std::filesystem::remove_all(folder);
+  tellAll(run);
   return 0;
 }
