@@ -64,7 +64,7 @@ TEST_F(FaultyCaptures, LevelsAndFluxAgreeWithinThreePercent) {
   each([](const Json& t, const Json& a, const std::string& name) {
     if (t.contains("low")) {
       EXPECT_NEAR(a["levels"]["low"].get<double>(), t["low"].get<double>(),
-                  0.03 * t["high"].get<double>())
+                  0.03 * t["low"].get<double>())
           << name;
       EXPECT_NEAR(a["levels"]["high"].get<double>(), t["high"].get<double>(),
                   0.03 * t["high"].get<double>())

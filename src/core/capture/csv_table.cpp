@@ -17,6 +17,7 @@ namespace {
 
 constexpr double kLost = std::numeric_limits<double>::quiet_NaN();
 constexpr std::size_t kPiece = 4U << 20;  // bytes; a few milliseconds of work
+constexpr std::size_t kLook = 1U << 18;   // bytes after which the wish to cancel is looked at
 constexpr std::size_t kNamed = 3;         // broken rows that are named
 
 // A run of whole lines, and what was found in it.
@@ -55,7 +56,10 @@ class Reader {
     }
     const std::size_t rows = pieces_.back().firstRow + pieces_.back().rows;
     for (std::size_t c = 0; c < in_.dialect.columns.size(); ++c) {
-      auto& column = table_.columns.emplace_back(c == in_.timeColumn ? 0 : rows);
+      auto& column = table_.columns.emplace_back();
+      if (c != in_.timeColumn && !makeRoom(column, rows)) {
+        return stopped();
+      }
       outlets_.push_back(
           {c == in_.timeColumn ? nullptr : column.data(), in_.dialect.columns[c].scale});
     }
@@ -78,6 +82,17 @@ class Reader {
   [[nodiscard]] bool cancelled() const { return in_.progress && in_.progress->cancelled(); }
   [[nodiscard]] Error stopped() const {
     return {in_.name, std::nullopt, "reading was cancelled", ""};
+  }
+
+  // Memory is touched for the first time here, which takes its time: in steps, so that one may
+  // cancel. False when it was.
+  [[nodiscard]] bool makeRoom(std::vector<float>& column, std::size_t rows) const {
+    constexpr std::size_t kStep = 2U << 20;
+    column.reserve(rows);
+    while (column.size() < rows && !cancelled()) {
+      column.resize(std::min(rows, column.size() + kStep));
+    }
+    return column.size() == rows;
   }
 
   // Pieces end behind a line's end.
@@ -106,7 +121,14 @@ class Reader {
   void eachLine(const Piece& piece, const F& f) const {
     const char* at = in_.data.data() + piece.from;
     const char* const end = in_.data.data() + piece.to;
+    const char* look = at + kLook;
     while (at != end) {
+      if (at > look) {
+        if (cancelled()) {
+          return;
+        }
+        look = at + kLook;
+      }
       const auto* stop = static_cast<const char*>(
           std::memchr(at, in_.dialect.lineEnd, static_cast<std::size_t>(end - at)));
       const char* const close = stop ? stop : end;
@@ -179,7 +201,14 @@ class Reader {
     const char* const end = in_.data.data() + piece.to;
     std::size_t r = piece.firstRow;
     std::size_t line = piece.firstLine;
+    const char* look = at + kLook;
     while (at != end) {
+      if (at > look) {
+        if (cancelled()) {
+          return;
+        }
+        look = at + kLook;
+      }
       if (const char* next = row.quick(at, end)) {
         at = next;
         piece.lastNumber = r + 1;
