@@ -116,6 +116,14 @@ Scene suspicionTimeline(const TimelineInput& in, const Measure& measure) {
                     Role::rule,
                     1,
                     i == 0 ? std::optional<Paint>(Role::strawLine) : std::nullopt});
+      if (k + 1 < in.shares.size() && h > 18) {
+        scene.add(Text{{x + each / 2, y + h / 2 + 5},
+                       in.names[order[i]],
+                       13,
+                       i == 0,
+                       i == 0 ? Paint::fixed(0x1f2a30) : Paint(Role::ink),
+                       Anchor::middle});
+      }
       if (k + 1 == in.shares.size() && h > 4) {
         const double at = std::min(labelY, y + h / 2 + 5);
         scene.add(Text{{in.width - kNames + 6, at},

@@ -27,6 +27,7 @@ namespace {
 struct Shot {
   const char* name;
   std::function<void(MainWindow&)> prepare;
+  bool night = true;  // kept by night too
 };
 
 void press(MainWindow& window, const char* name) {
@@ -81,8 +82,8 @@ std::vector<Shot> shots() {
          w.showView(MainWindow::kSwap);
          press(w, "swap.page.swap");
        }},
-      {"inject", [](MainWindow& w) { press(w, "swap.page.inject"); }},
-      {"wiggle", [](MainWindow& w) { watchTheYard(w); }},
+      {"inject", [](MainWindow& w) { press(w, "swap.page.inject"); }, false},
+      {"wiggle", [](MainWindow& w) { watchTheYard(w); }, false},
       {"report",
        [](MainWindow& w) {
          w.instruments().closeYard();
@@ -102,6 +103,9 @@ bool saveAllPictures(MainWindow& window, const QString& folder) {
     const QString suffix =
         theme == picture::Theme::day ? QStringLiteral("day") : QStringLiteral("night");
     for (const auto& shot : shots()) {
+      if (theme == picture::Theme::night && !shot.night) {
+        continue;
+      }
       shot.prepare(window);
       const QString file =
           QStringLiteral("%1/%2-%3.png").arg(folder, QString::fromLatin1(shot.name), suffix);

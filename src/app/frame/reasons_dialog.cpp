@@ -74,6 +74,7 @@ ReasonsDialog::ReasonsDialog(JobModel& model, circuit::Test test, QWidget* paren
   if (!conclusion.timeline.empty()) {
     column->addWidget(line(this, tr("How suspicion moved, reading by reading"), "sub"));
     column->addWidget(timeline_);
+    column->addSpacing(8);
     drawTimeline();
   }
   column->addWidget(line(this, tr("What if"), "sub"));
