@@ -57,7 +57,8 @@ int diagnose(const DiagnoseOptions& o, Streams streams) {
     return fail(streams, c.error(), kMalformed);
   }
   diagnosis::CaptureShelf shelf;
-  const auto a = diagnosis::assessCase(*c, folderOf(o.file), shelf);
+  const auto a =
+      diagnosis::assessCase(*c, folderOf(o.file), shelf, diagnosis::testsOfTheWindow(*c));
   for (const auto& [id, waveform] : a.waveforms.waveforms) {
     if (!waveform.error.empty()) {
       streams.err << waveform.error << "\n";

@@ -178,5 +178,17 @@ TEST_F(Diagnose, ASessionFindsWhatIsHiddenInASimulatedVehicle) {
   EXPECT_EQ(verdict["fault"], "open");
 }
 
+// Whoever answers need not know a signal that is fed in: a script is never asked for one.
+TEST_F(Diagnose, ASignalSourceAmongTheToolsIsNotAskedOfAScript) {
+  std::string text = test::read(file("[]"));
+  text.replace(text.find("\"jumper-leads\""), 14, "\"jumper-leads\", \"signal-source\"");
+  test::write(folder.file("case.json"), text);
+  const auto r = ran({"diagnose", folder.file("case.json"), "--json"});
+  ASSERT_EQ(r.exit, kDone) << r.err;
+  for (const auto& t : Json::parse(r.out)["next_tests"]) {
+    EXPECT_FALSE(t["test"]["state"].contains("inject")) << t.dump();
+  }
+}
+
 }  // namespace
 }  // namespace haybale::cli

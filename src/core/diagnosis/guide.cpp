@@ -2,6 +2,8 @@
 
 #include <algorithm>
 
+#include "core/diagnosis/test_list.h"
+
 namespace haybale::diagnosis {
 
 namespace {
@@ -18,8 +20,17 @@ constexpr double kCheap = 0.04;
 
 }  // namespace
 
+std::vector<circuit::Test> testsOfTheWindow(const job::Case& c) {
+  auto tests = possibleTests(c);
+  std::erase_if(tests, [](const circuit::Test& t) { return !t.state.inject; });
+  return tests;
+}
+
 Guide::Guide(job::Case c, std::string folder, GuideLimits limits)
-    : case_(std::move(c)), folder_(std::move(folder)), limits_(limits) {
+    : case_(std::move(c)),
+      folder_(std::move(folder)),
+      limits_(limits),
+      refused_(testsOfTheWindow(case_)) {
   think();
 }
 
