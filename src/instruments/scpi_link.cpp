@@ -66,7 +66,9 @@ Result<Identity> ScpiLink::connect() {
 }
 
 Result<std::string> ScpiLink::receive() {
-  const auto end = Clock::now() + times_.answer;
+  // Silence ends the wait, not the length of the answer: a long record over a slow line comes
+  // steadily.
+  auto end = Clock::now() + times_.answer;
   begun_ = !buffer_.empty();
   while (true) {
     const auto whole = answerEnd(buffer_);
@@ -92,6 +94,9 @@ Result<std::string> ScpiLink::receive() {
     }
     const auto left = std::chrono::duration_cast<Milliseconds>(end - Clock::now());
     const auto loss = line_->read(buffer_, std::clamp(left, Milliseconds(1), kSlice));
+    if (!loss) {
+      end = Clock::now() + times_.answer;
+    }
     begun_ = begun_ || !buffer_.empty();
     if (loss == Loss::closed) {
       line_.reset();

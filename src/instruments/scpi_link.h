@@ -16,7 +16,7 @@ namespace haybale::instruments {
 
 struct LinkTimes {
   Milliseconds connect{2000};
-  Milliseconds answer{3000};  ///< of one question
+  Milliseconds answer{3000};  ///< of silence while an answer is waited for
 };
 
 class ScpiLink {

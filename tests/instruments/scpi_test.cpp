@@ -132,6 +132,20 @@ TEST(StrictPeer, HalfAnAnswerIsAnErrorNotAReading) {
   EXPECT_EQ(link.reconnections(), errors);
 }
 
+// An answer that takes longer than the patience for silence, but keeps coming, is waited for.
+TEST(StrictPeer, ASlowAnswerThatKeepsComingIsWaitedFor) {
+  StrictPeer peer("fragments");
+  ScpiLink link(peer.address(), {Milliseconds(1000), Milliseconds(300)});
+  ASSERT_TRUE(link.connect());
+  ScopeSettings settings;
+  settings.points = 3000;
+  const auto start = std::chrono::steady_clock::now();
+  const auto record = Scope(link).record(settings);
+  ASSERT_TRUE(record) << record.error().sentence();
+  EXPECT_EQ(record->size(), 3000U);
+  EXPECT_GT(std::chrono::steady_clock::now() - start, Milliseconds(300));
+}
+
 TEST(StrictPeer, SilenceEndsInTime) {
   StrictPeer peer("mute");
   ScpiLink link(peer.address(), {Milliseconds(500), Milliseconds(300)});
