@@ -33,7 +33,7 @@ class Offscreen {
   std::unique_ptr<QGuiApplication> app_;
 };
 
-int report(const std::string& file, const std::string& to, Streams streams) {
+int report(const std::string& file, const std::string& to, bool owner, Streams streams) {
   const auto job = job::loadCase(file);
   if (!job) {
     return fail(streams, job.error(), kMalformed);
@@ -49,8 +49,14 @@ int report(const std::string& file, const std::string& to, Streams streams) {
   }
   const std::string when =
       QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd HH:mm")).toStdString();
-  const auto made = print::saveReport(picture::reportOf(*job, assessment, when, print::measure()),
-                                      QString::fromStdString(to));
+  picture::ReportInput input{&*job, &assessment, nullptr, when};
+  input.reader = owner ? picture::Reader::owner : picture::Reader::file;
+  const auto proof = diagnosis::proveCase(*job, folder, shelf);
+  if (!job->proof.empty() || !job->repair.done.empty() || job->closing.closed()) {
+    input.proof = &proof;
+  }
+  const auto made =
+      print::saveReport(picture::reportOf(input, print::measure()), QString::fromStdString(to));
   if (!made) {
     return fail(streams, made.error(),
                 made.error().what.starts_with("is neither") ? kUsage : kCannot);
@@ -64,13 +70,16 @@ void addReport(CLI::App& app, Action& chosen) {
   struct State {
     std::string file;
     std::string to;
+    bool owner = false;
   };
   auto s = std::make_shared<State>();
   auto* command = app.add_subcommand("report", "Write the report of a case as PDF or HTML");
   command->add_option("CASE", s->file, "case file")->required();
   command->add_option("-o,--output", s->to, "FILE.pdf or FILE.html")->required();
-  command->callback(
-      [s, &chosen] { chosen = [s](Streams streams) { return report(s->file, s->to, streams); }; });
+  command->add_flag("--owner", s->owner, "one plain page for the owner of the vehicle");
+  command->callback([s, &chosen] {
+    chosen = [s](Streams streams) { return report(s->file, s->to, s->owner, streams); };
+  });
 }
 
 }  // namespace haybale::cli

@@ -14,12 +14,14 @@ constexpr std::size_t kMostLanes = 8;
 const job::Evidence* latestTrace(const job::Case& job, const std::string& circuit,
                                  const job::Evidence* before = nullptr) {
   const job::Evidence* latest = nullptr;
-  for (const auto& e : job.evidence) {
-    if (&e == before) {
-      break;
-    }
-    if (!e.withdrawn && e.test.circuit == circuit && e.test.kind == circuit::TestKind::waveform) {
-      latest = &e;
+  for (const auto* list : {&job.evidence, &job.proof}) {
+    for (const auto& e : *list) {
+      if (before && &e == before) {
+        return latest;
+      }
+      if (!e.withdrawn && e.test.circuit == circuit && e.test.kind == circuit::TestKind::waveform) {
+        latest = &e;
+      }
     }
   }
   return latest;

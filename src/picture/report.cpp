@@ -7,6 +7,7 @@
 
 #include "picture/lanes_of.h"
 #include "picture/line_board.h"
+#include "picture/report_course.h"
 
 namespace haybale::picture {
 
@@ -159,8 +160,9 @@ void addCautions(Report& report, const job::Case& job) {
 
 }  // namespace
 
-Report reportOf(const job::Case& job, const diagnosis::Assessment& assessment,
-                const std::string& when, const Measure& measure) {
+Report reportOf(const ReportInput& input, const Measure& measure) {
+  const auto& job = *input.job;
+  const auto& assessment = *input.assessment;
   Report report;
   report.title = job.title.empty() ? "Wheel speed sensor job" : job.title;
   report.blocks.emplace_back(Heading{1, report.title});
@@ -172,14 +174,23 @@ Report reportOf(const job::Case& job, const diagnosis::Assessment& assessment,
   }
   report.blocks.emplace_back(Paragraph{vehicle.empty() ? "Vehicle not named." : vehicle});
   report.blocks.emplace_back(
-      Paragraph{"Printed " + when + " by Hay Bale " HAYBALE_VERSION ".", false, true});
+      Paragraph{"Printed " + input.when + " by Hay Bale " HAYBALE_VERSION ".", false, true});
+  if (input.reader == Reader::owner) {
+    addOwnersPage(report, input);
+    return report;
+  }
   addComplaint(report, job);
+  addIntake(report, job);
   addConclusion(report, assessment.conclusion);
   if (const auto* suspect = job.suspectCircuit()) {
     addLine(report, job, assessment, *suspect, measure);
   }
   addReadings(report, job, assessment);
   addTraces(report, job, assessment, measure);
+  addRepair(report, job);
+  if (input.proof) {
+    addProof(report, job, *input.proof);
+  }
   addLimits(report, job);
   addCautions(report, job);
   return report;

@@ -47,9 +47,17 @@ struct Report {
   std::vector<Block> blocks;
 };
 
-/// `when` is the date printed, "2026-11-24 10:12".
-[[nodiscard]] Report reportOf(const job::Case& job, const diagnosis::Assessment& assessment,
-                              const std::string& when, const Measure& measure);
+/// Whom a report is for: the shop's file has everything, the owner one plain page.
+enum class Reader { file, owner };
+
+struct ReportInput {
+  const job::Case* job = nullptr;
+  const diagnosis::Assessment* assessment = nullptr;
+  const diagnosis::Proof* proof = nullptr;  ///< null: nothing was said of the proof yet
+  std::string when;                         ///< the date printed, "2026-11-24 10:12"
+  Reader reader = Reader::file;
+};
+[[nodiscard]] Report reportOf(const ReportInput& input, const Measure& measure);
 
 /// One self-contained page; everything typed is escaped.
 [[nodiscard]] std::string toHtml(const Report& report);

@@ -18,7 +18,7 @@ Scene watchStrip(const WatchInput& in) {
   scene.width = in.width;
   scene.height = in.height;
   scene.add(Box{{0, 0, in.width - 1, in.height - 1}, 4, Role::panel, Role::rule, 1, std::nullopt});
-  if (in.readings.empty() || !in.watch) {
+  if (!in.readings || in.readings->empty() || !in.watch) {
     scene.add(Text{{in.width / 2, in.height / 2},
                    "The reading will run here.",
                    14,
@@ -27,11 +27,11 @@ Scene watchStrip(const WatchInput& in) {
                    Anchor::middle});
     return scene;
   }
-  const double end = std::max(in.lastS, in.readings.back().first);
+  const double end = std::max(in.lastS, in.readings->back().first);
   const double begin = end - in.lastS;
   const auto xOf = [&](double s) { return 2 + (in.width - 4) * (s - begin) / in.lastS; };
   // From nothing to twice the steady reading; OL and beyond at the top.
-  const double steady = in.watch->steady().value_or(in.readings.back().second);
+  const double steady = in.watch->steady().value_or(in.readings->back().second);
   const double top = std::isfinite(steady) && std::abs(steady) > 1e-9 ? 2 * std::abs(steady) : 1;
   const auto yOf = [&](double v) {
     const double share = std::isfinite(v) ? std::clamp(v / top, 0.0, 1.0) : 1.0;
@@ -69,7 +69,7 @@ Scene watchStrip(const WatchInput& in) {
     }
   }
   Path path{{}, Role::ink, 1.8, Dash::solid, false};
-  for (const auto& [s, v] : in.readings) {
+  for (const auto& [s, v] : *in.readings) {
     if (s >= begin) {
       path.points.push_back({xOf(s), yOf(v)});
     }

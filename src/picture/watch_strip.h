@@ -9,7 +9,8 @@
 namespace haybale::picture {
 
 struct WatchInput {
-  std::vector<std::pair<double, double>> readings;  ///< s and value; infinity is OL
+  /// Seconds and value; infinity is OL. Null: nothing yet.
+  const std::vector<std::pair<double, double>>* readings = nullptr;
   const diagnosis::WiggleWatch* watch = nullptr;
   double lastS = 60;  ///< so many seconds are shown, the newest at the right
   double width = 600;

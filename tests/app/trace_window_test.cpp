@@ -128,7 +128,13 @@ TEST_F(TraceWindow, TurnsLieOverEachOther) {
   auto* turns = find<TurnsWidget>("turns");
   ASSERT_TRUE(turns->isVisible());
   EXPECT_NE(turns->scene().spot("tooth:RR:13"), nullptr);
-  EXPECT_NE(turns->scene().spot("tooth:RR, earlier:13"), turns->scene().spot("tooth:RR:13"));
+  EXPECT_EQ(turns->scene().spot("tooth:RR, earlier:13"), nullptr);
+  // After the repair: the trace before it stays beside the new one.
+  const std::string repaired = spin("RR mended", 1.5, {});
+  dropFile(find<QWidget>("chip.RR"), QString::fromStdString(repaired));
+  EXPECT_NE(turns->scene().spot("tooth:RR, earlier:13"), nullptr);
+  EXPECT_EQ(turns->scene().spot("tooth:RR:13"), nullptr) << "the mended ring has no gap";
+  QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
   click(find<FindingRow>("findingRow.missing-tooth"));
   EXPECT_TRUE(find<LanesWidget>("lanes")->isVisible()) << "a finding is shown over time";
 }

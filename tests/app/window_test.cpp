@@ -224,7 +224,8 @@ TEST_F(Window, ACircuitIsRenamedWithItsReadings) {
 
 TEST_F(Window, ReportIsSavedAsPdfAndHtml) {
   window->openDemo();
-  window->showView(MainWindow::kReport);
+  window->showView(MainWindow::kClose);
+  click(find<QPushButton>("close.page.report"));
   EXPECT_NE(find<QLabel>("report.page1"), nullptr);
   for (const char* ending : {"pdf", "html"}) {
     nextSave = QString::fromStdString(folder.file("report.")) + QString::fromLatin1(ending);

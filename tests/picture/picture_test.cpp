@@ -102,7 +102,7 @@ TEST_F(Demo, LanesShareTheTimeAndTheScale) {
 }
 
 TEST_F(Demo, ReportSaysComplaintReadingsReasonsAndCautions) {
-  const auto html = toHtml(reportOf(job, assessment, "2026-11-20 09:00", roughWidth));
+  const auto html = toHtml(reportOf({&job, &assessment, nullptr, "2026-11-20 09:00"}, roughWidth));
   for (const char* part :
        {"Lamp came on crossing the ford", "4.97 V", "pass, but proves", "17 % of the output",
         "common practice", "Limits used", "Cautions", "<svg", "Wheel up: rated stands",
@@ -118,7 +118,7 @@ TEST_F(Demo, WhatIsTypedCannotBecomeMarkup) {
   job.title = "<script>alert('x')</script> & \"co\"";
   job.complaint.text = "<img src=x onerror=1>\x01\xFF";
   job.circuits[3].wires[0].colour = "<b>";
-  const auto html = toHtml(reportOf(job, assessment, "now", roughWidth));
+  const auto html = toHtml(reportOf({&job, &assessment, nullptr, "now"}, roughWidth));
   EXPECT_EQ(html.find("<script"), std::string::npos);
   EXPECT_EQ(html.find("<img"), std::string::npos);
   EXPECT_EQ(html.find("<b>"), std::string::npos);

@@ -130,7 +130,7 @@ TEST(LineColumns, AreCutAtTheEndsAndEmptyWithoutALine) {
 
 TEST(WatchStrip, ShowsLegsReadingsAndDropouts) {
   diagnosis::WiggleWatch watch;
-  WatchInput input;
+  std::vector<std::pair<double, double>> readings;
   for (int i = 0; i < 400; ++i) {
     const double s = 0.05 * i;
     if (i == 0 || i == 200) {
@@ -138,11 +138,9 @@ TEST(WatchStrip, ShowsLegsReadingsAndDropouts) {
     }
     const double value = i >= 300 && i < 304 ? INFINITY : 1100;
     watch.add(s, value);
-    input.readings.emplace_back(s, value);
+    readings.emplace_back(s, value);
   }
-  input.watch = &watch;
-  input.lastS = 30;
-  const auto scene = watchStrip(input);
+  const auto scene = watchStrip({&readings, &watch, 30});
   const auto said = words(scene);
   EXPECT_NE(std::find(said.begin(), said.end(), "L1"), said.end());
   EXPECT_NE(std::find(said.begin(), said.end(), "C2"), said.end());

@@ -57,6 +57,16 @@ QPainterPath strokes(Glyph glyph) {
       p.moveTo(0.34, 0.78);
       p.lineTo(0.55, 0.78);
       break;
+    case Glyph::book:  // an open book
+      p.moveTo(0.5, 0.24);
+      p.cubicTo(0.36, 0.12, 0.2, 0.12, 0.06, 0.18);
+      p.lineTo(0.06, 0.82);
+      p.cubicTo(0.2, 0.76, 0.36, 0.76, 0.5, 0.88);
+      p.cubicTo(0.64, 0.76, 0.8, 0.76, 0.94, 0.82);
+      p.lineTo(0.94, 0.18);
+      p.cubicTo(0.8, 0.12, 0.64, 0.12, 0.5, 0.24);
+      p.lineTo(0.5, 0.88);
+      break;
     case Glyph::tick:
       p.moveTo(0.15, 0.55);
       p.lineTo(0.4, 0.8);

@@ -14,6 +14,9 @@
 #include <QTimer>
 #include <QVBoxLayout>
 
+#include "app/book/book_files.h"
+#include "app/book/book_view.h"
+#include "app/close/close_view.h"
 #include "app/frame/dialogs.h"
 #include "app/frame/job_strip.h"
 #include "app/frame/next_panel.h"
@@ -21,7 +24,6 @@
 #include "app/frame/rail.h"
 #include "app/intake/intake_view.h"
 #include "app/line/line_view.h"
-#include "app/report/report_view.h"
 #include "app/style/theme.h"
 #include "app/swap/swap_view.h"
 #include "app/trace/capture_loader.h"
@@ -48,7 +50,7 @@ bool looksLikeCase(const QString& path) {
 
 }  // namespace
 
-MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent) {
+MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
   auto* whole = new QWidget(this);
   auto* columns = new QHBoxLayout(whole);
   columns->setContentsMargins(0, 0, 0, 0);
@@ -58,7 +60,8 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent) {
   rail_->addView(Glyph::line, tr("Line"));
   rail_->addView(Glyph::trace, tr("Trace"));
   rail_->addView(Glyph::swap, tr("Swap"));
-  rail_->addView(Glyph::report, tr("Report"));
+  rail_->addView(Glyph::report, tr("Close-out"));
+  rail_->addView(Glyph::book, tr("Logbook"));
   strip_ = new JobStrip(model_, whole);
   notice_ = new QLabel(whole);
   notice_->setProperty("notice", true);
@@ -73,8 +76,10 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent) {
   line_ = new LineView(model_);
   trace_ = new TraceView(model_);
   swap_ = new SwapView(model_, hub_);
-  report_ = new ReportView(model_);
-  for (QWidget* view : std::initializer_list<QWidget*>{intake_, line_, trace_, swap_, report_}) {
+  closeOut_ = new CloseView(model_, book_);
+  logbook_ = new BookView(model_, book_);
+  for (QWidget* view :
+       std::initializer_list<QWidget*>{intake_, line_, trace_, swap_, closeOut_, logbook_}) {
     stack_->addWidget(view);
   }
   panel_ = new NextPanel(model_, whole);
@@ -121,10 +126,10 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent) {
   connect(loader_, &CaptureLoader::idle, progress_, &QWidget::hide);
   connect(progress_, &ProgressStrip::cancelled, loader_, &CaptureLoader::cancel);
   connect(panel_, &NextPanel::testShown, this, [this] { showView(kLine); });
-  connect(report_, &ReportView::saveWanted, this, &MainWindow::saveReport);
   connect(&model_, &JobModel::said, this, &MainWindow::say);
   connect(&model_, &JobModel::changed, this, &MainWindow::retitle);
   connectInstruments();
+  connectRecords();
   makeActions();
   showView(kLine);
   retitle();
@@ -156,9 +161,42 @@ void MainWindow::connectInstruments() {
           });
 }
 
+// Intake, close-out and logbook: what is written down, and the files it goes to.
+void MainWindow::connectRecords() {
+  files_ = new BookFiles(model_, book_, this);
+  connect(files_, &BookFiles::said, this, &MainWindow::say);
+  connect(files_, &BookFiles::opened, this, [this] { showView(kLine); });
+  connect(&book_, &JobBook::said, this, &MainWindow::say);
+  connect(panel_, &NextPanel::codesWanted, this, [this] {
+    intake_->showPage(IntakeView::kCounter);
+    showView(kIntake);
+  });
+  connect(intake_, &IntakeView::sheetWanted, files_, &BookFiles::sheet);
+  connect(closeOut_->report(), &ReportView::saveWanted, this, &MainWindow::saveReport);
+  auto* proof = closeOut_->proof();
+  connect(proof, &ProofPage::said, this, &MainWindow::say);
+  connect(proof, &ProofPage::captureWanted, this, [this, proof](const QString& circuit) {
+    proof->takeCapture(dialogs().openFile(this, tr("Capture of %1").arg(circuit),
+                                          QString::fromLatin1(kCaptureFilter)));
+  });
+  connect(proof, &ProofPage::overlayWanted, this, [this] {
+    trace_->showTurns();
+    showView(kTrace);
+  });
+  connect(logbook_->jobs(), &JobsPage::said, this, &MainWindow::say);
+  connect(logbook_->goods(), &GoodsPage::said, this, &MainWindow::say);
+  connect(logbook_->jobs(), &JobsPage::opened, this, [this] { showView(kLine); });
+  connect(logbook_->jobs(), &JobsPage::fileWanted, files_, &BookFiles::ask);
+  if (const auto status = book_.open(); !status) {
+    say(tr("Jobs are not kept in the logbook: %1")
+            .arg(QString::fromStdString(status.error().sentence())),
+        true);
+  }
+}
+
 void MainWindow::takeRecord(const circuit::Test& test, const capture::Record& record) {
   const QString circuit = QString::fromStdString(test.circuit);
-  const QString folder = model_.folderOrHome() + QStringLiteral("/captures");
+  const QString folder = model_.captureFolder();
   QDir().mkpath(folder);
   const QString path =
       QStringLiteral("%1/%2-%3.csv")
@@ -193,6 +231,11 @@ void MainWindow::makeActions() {
          model_.startNew();
          showView(kIntake);
        }},
+      {tr("Find a job"), QKeySequence::Find,
+       [this] {
+         logbook_->showPage(BookView::kJobs);
+         showView(kBook);
+       }},
       {tr("Type a reading"), QKeySequence(QStringLiteral("Ctrl+L")),
        [this] {
          showView(kLine);
@@ -226,6 +269,8 @@ void MainWindow::showView(View view) {
     trace_->lanes()->setFocus();
   } else if (view == kSwap) {
     swap_->setFocus();
+  } else if (view == kBook) {
+    logbook_->jobs()->focusSearch();
   }
 }
 
@@ -374,7 +419,7 @@ void MainWindow::saveReport(const QString& ending) {
   const QString full = path.endsWith(QLatin1Char('.') + ending, Qt::CaseInsensitive)
                            ? path
                            : path + QLatin1Char('.') + ending;
-  const auto status = report_->writeTo(full);
+  const auto status = closeOut_->report()->writeTo(full);
   say(status ? tr("Report saved in %1.").arg(full)
              : QString::fromStdString(status.error().sentence()),
       !status);

@@ -4,13 +4,16 @@
 #include <QMainWindow>
 
 #include "app/live/instrument_hub.h"
-#include "app/model/job_model.h"
+#include "app/model/job_book.h"
 
 class QLabel;
 class QStackedWidget;
 
 namespace haybale::app {
 
+class BookFiles;
+class BookView;
+class CloseView;
 class IntakeView;
 class JobStrip;
 class LineView;
@@ -18,7 +21,6 @@ class CaptureLoader;
 class NextPanel;
 class ProgressStrip;
 class Rail;
-class ReportView;
 class SwapView;
 class TraceView;
 
@@ -26,13 +28,14 @@ class MainWindow : public QMainWindow {
   Q_OBJECT
 
  public:
-  enum View { kIntake, kLine, kTrace, kSwap, kReport, kViews };
+  enum View { kIntake, kLine, kTrace, kSwap, kClose, kBook, kViews };
 
   explicit MainWindow(QWidget* parent = nullptr);
   /// The views go first: a box that loses the focus still commits what it holds to the model.
   ~MainWindow() override;
   [[nodiscard]] JobModel& model() { return model_; }
   [[nodiscard]] InstrumentHub& instruments() { return hub_; }
+  [[nodiscard]] JobBook& book() { return book_; }
   void showView(View view);
   [[nodiscard]] View view() const;
 
@@ -54,6 +57,7 @@ class MainWindow : public QMainWindow {
   void readBeside(const QString& file, const QString& circuit);
   void askForCapture(const QString& circuit);
   void askForJob();
+  void connectRecords();
   void saveReport(const QString& ending);
   void showJobsMenu(const QPoint& at);
   void say(const QString& sentence, bool bad);
@@ -62,6 +66,7 @@ class MainWindow : public QMainWindow {
   void takeRecord(const circuit::Test& test, const capture::Record& record);
 
   JobModel model_;
+  JobBook book_;
   InstrumentHub hub_;
   Rail* rail_;
   JobStrip* strip_;
@@ -71,7 +76,9 @@ class MainWindow : public QMainWindow {
   LineView* line_;
   TraceView* trace_;
   SwapView* swap_;
-  ReportView* report_;
+  CloseView* closeOut_;
+  BookView* logbook_;
+  BookFiles* files_;
   QStackedWidget* side_ = nullptr;  // next move, or the ring dial beside the traces
   NextPanel* panel_;
   CaptureLoader* loader_;

@@ -8,6 +8,7 @@
 #include <QVBoxLayout>
 
 #include "app/frame/reasons_dialog.h"
+#include "app/style/form.h"
 #include "app/style/theme.h"
 #include "core/base/text.h"
 #include "print/scene_painter.h"
@@ -229,7 +230,10 @@ void NextPanel::refresh() {
   cost_->setText(p ? q(fmt::format("{:.0f} min \xC2\xB7 settles {:.1f} bit of what is still open",
                                    p->minutes, p->bits))
                    : QString());
-  caution_->setText(p ? q(p->caution) : QString());
+  caution_->setText(!p               ? QString()
+                    : clearsCodes(p) ? tr("Clearing wipes the codes stored now: write them down "
+                                          "first, with status, counts and freeze values.")
+                                     : q(p->caution));
   for (QWidget* w : std::initializer_list<QWidget*>{cost_, caution_, later_, place_}) {
     w->setVisible(p != nullptr);
   }
@@ -261,13 +265,13 @@ void NextPanel::refresh() {
 // Big targets, two a row; the words are those of the bars above.
 void NextPanel::offerAnswers(const diagnosis::Proposal* p) {
   auto* grid = static_cast<QGridLayout*>(answers_->layout());
-  while (auto* item = grid->takeAt(0)) {
-    item->widget()->hide();  // it may be the sender of what brought us here
-    item->widget()->deleteLater();
-    delete item;
-  }
+  empty(*grid);
   answers_->setVisible(p && !p->answers.empty());
   if (!p) {
+    return;
+  }
+  if (clearsCodes(p)) {
+    insistOnCodes();
     return;
   }
   for (std::size_t i = 0; i < p->answers.size(); ++i) {
@@ -282,6 +286,35 @@ void NextPanel::offerAnswers(const diagnosis::Proposal* p) {
             [this, test = p->test, seen = reading] { model_.enterSeen(test, seen); });
     grid->addWidget(button, static_cast<int>(i / 2), static_cast<int>(i % 2));
   }
+}
+
+bool NextPanel::clearsCodes(const diagnosis::Proposal* p) const {
+  return p && p->test.kind == circuit::TestKind::codes && !model_.job().intake.codesKept();
+}
+
+// In place of the answers, until the stored codes are kept or there were none.
+void NextPanel::insistOnCodes() {
+  auto* grid = static_cast<QGridLayout*>(answers_->layout());
+  auto* write = new QPushButton(tr("Write the stored codes down"), answers_);
+  write->setObjectName(QStringLiteral("side.writeCodes"));
+  write->setProperty("main", true);
+  connect(write, &QPushButton::clicked, this, &NextPanel::codesWanted);
+  auto* none = new QPushButton(tr("None were stored"), answers_);
+  none->setObjectName(QStringLiteral("side.noCodes"));
+  connect(none, &QPushButton::clicked, this, [this] {
+    const auto test = current() ? current()->test : circuit::Test{};
+    model_.change(tr("no codes were stored"), [](job::Case& c) { c.intake.noCodes = true; });
+    // The same test is shown again, now with its answers.
+    const auto& proposals = model_.assessment().proposals;
+    for (std::size_t i = 0; i < proposals.size(); ++i) {
+      if (diagnosis::sameTest(proposals[i].test, test)) {
+        show(i);
+        break;
+      }
+    }
+  });
+  grid->addWidget(write, 0, 0, 1, 2);
+  grid->addWidget(none, 1, 0, 1, 2);
 }
 
 void NextPanel::showReasons() {

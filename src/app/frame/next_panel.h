@@ -41,11 +41,15 @@ class NextPanel : public QWidget {
   /// The user wants to see the place of this test on the line.
   void testShown();
   void fileWanted(const QString& circuit);
+  /// The stored codes are to be written down before they are cleared.
+  void codesWanted();
 
  private:
   void refresh();
   void showReasons();
   void offerAnswers(const diagnosis::Proposal* proposal);
+  void insistOnCodes();
+  [[nodiscard]] bool clearsCodes(const diagnosis::Proposal* proposal) const;
   void show(std::size_t index);
   [[nodiscard]] const diagnosis::Proposal* current() const;
 

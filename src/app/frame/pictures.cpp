@@ -60,9 +60,65 @@ void watchTheYard(MainWindow& w) {
   }
 }
 
+// Jobs of the yard's other vehicles, made up, so that the logbook has something to find.
+void fillLogbook(MainWindow& w) {
+  auto* logbook = w.book().logbook();
+  if (!logbook || logbook->count() > 3) {
+    return;
+  }
+  const std::tuple<const char*, const char*, const char*, const char*, double> made[] = {
+      {"Lamp after the ford", "Bale wagon 2", "C2", "resistive", 34},
+      {"Pedal pulses at the gate", "Grain carrier 5", "sensor", "wide-gap", 21},
+      {"Cuts out when steering", "Bale wagon 7", "L2", "intermittent-open", 48},
+      {"Dead since the hub was done", "Yard van", "sensor", "sensor-open", 17},
+      {"Lamp in every rain", "Straw carrier 1", "C1", "leak", 55},
+      {"No speed at rear right", "Bale wagon 2", "L2", "open", 26},
+      {"Once a turn a click", "Grain carrier 3", "ring", "ring-tooth", 31},
+      {"Lamp above forty", "Straw carrier 4", "sensor", "sensor-weak", 29}};
+  int n = 0;
+  for (const auto& [title, vehicle, element, fault, minutes] : made) {
+    job::Case c = job::newCase();
+    c.title = title;
+    c.vehicle = vehicle;
+    const auto* e = c.find("RR")->find(element);
+    c.closing.date = "2026-10-12";
+    c.closing.circuit = "RR";
+    c.closing.element = element;
+    c.closing.fault = fault;
+    c.closing.minutes = minutes;
+    c.closing.proved = true;
+    c.closing.comeback = n == 2;
+    c.closing.zone =
+        e ? circuit::kZoneNames[static_cast<std::size_t>(e->zone)] : std::string_view();
+    store::JobRow row;
+    row.id = QStringLiteral("yard%1").arg(n);
+    row.headline = QStringLiteral("Isolated: %1: %2")
+                       .arg(QLatin1String(element), QLatin1String(fault))
+                       .replace(QLatin1Char('-'), QLatin1Char(' '));
+    row.changed = QStringLiteral("2026-10-%1T10:30:00").arg(2 + 3 * n++, 2, 10, QLatin1Char('0'));
+    (void)logbook->keep(row, c);
+  }
+  const auto& job = w.model().job();
+  judging::GoodSample sample;
+  sample.vehicle = job.vehicle;
+  sample.place = "module plug";
+  sample.circuit = "RL";
+  for (const double ohm : {1092.0, 1104.0, 1115.0, 1098.0}) {
+    sample.value = ohm;
+    sample.celsius = 18;
+    sample.date = "2026-10-12";
+    (void)store::GoodShelf(logbook->database()).keep(sample);
+  }
+}
+
 std::vector<Shot> shots() {
   return {
-      {"intake", [](MainWindow& w) { w.showView(MainWindow::kIntake); }},
+      {"intake",
+       [](MainWindow& w) {
+         w.showView(MainWindow::kIntake);
+         press(w, "intake.page.vehicle");
+       }},
+      {"counter", [](MainWindow& w) { press(w, "intake.page.counter"); }, false},
       {"line", [](MainWindow& w) { w.showView(MainWindow::kLine); }},
       {"readings", [](MainWindow& w) { press(w, "line.list"); }},
       {"line-editor",
@@ -84,11 +140,22 @@ std::vector<Shot> shots() {
        }},
       {"inject", [](MainWindow& w) { press(w, "swap.page.inject"); }, false},
       {"wiggle", [](MainWindow& w) { watchTheYard(w); }, false},
-      {"report",
+      {"repair",
        [](MainWindow& w) {
          w.instruments().closeYard();
-         w.showView(MainWindow::kReport);
+         w.showView(MainWindow::kClose);
+         press(w, "close.page.repair");
+       },
+       false},
+      {"proof", [](MainWindow& w) { press(w, "close.page.proof"); }},
+      {"report", [](MainWindow& w) { press(w, "close.page.report"); }, false},
+      {"logbook",
+       [](MainWindow& w) {
+         fillLogbook(w);
+         w.showView(MainWindow::kBook);
+         press(w, "book.page.jobs");
        }},
+      {"known-good", [](MainWindow& w) { press(w, "book.page.goods"); }, false},
   };
 }
 

@@ -2,6 +2,7 @@
 
 #include <QButtonGroup>
 #include <QPainter>
+#include <QShortcut>
 #include <QVBoxLayout>
 
 #include "app/style/theme.h"
@@ -52,7 +53,9 @@ void Rail::addView(Glyph glyph, const QString& name) {
   const int index = static_cast<int>(group_->buttons().size());
   auto* button = new RailButton(glyph, name, this);
   button->setObjectName(QStringLiteral("rail.") + name.toLower());
-  button->setShortcut(QKeySequence(QStringLiteral("Ctrl+%1").arg(index + 1)));
+  // A key of its own: a button's shortcut waits for the picture of a press.
+  auto* key = new QShortcut(QKeySequence(QStringLiteral("Ctrl+%1").arg(index + 1)), this);
+  connect(key, &QShortcut::activated, button, &QAbstractButton::click);
   button->setToolTip(QStringLiteral("%1 (Ctrl+%2)").arg(name).arg(index + 1));
   group_->addButton(button, index);
   layout_->insertWidget(index, button);

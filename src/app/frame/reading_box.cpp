@@ -56,7 +56,8 @@ void ReadingBox::refreshEcho() {
 }
 
 void ReadingBox::enter() {
-  const auto status = model_.enterReading(edit_->text(), test_());
+  const auto status =
+      target_ ? target_(edit_->text(), test_()) : model_.enterReading(edit_->text(), test_());
   if (status) {
     edit_->clear();
     emit entered();

@@ -21,6 +21,9 @@ class ReadingBox : public QWidget {
   ReadingBox(JobModel& model, const QString& name, std::function<circuit::Test()> test,
              QWidget* parent = nullptr);
   void setPlaceholder(const QString& text);
+  /// Where a line goes when it is entered; the readings of the job unless set.
+  using Target = std::function<Status(const QString& text, const circuit::Test& test)>;
+  void setTarget(Target target) { target_ = std::move(target); }
   void focusEntry();
   /// Looks again at what is typed, after the chosen test changed.
   void refreshEcho();
@@ -35,6 +38,7 @@ class ReadingBox : public QWidget {
   JobModel& model_;
   QString name_;
   std::function<circuit::Test()> test_;
+  Target target_;
   QLineEdit* edit_;
   QPushButton* button_;
   QLabel* echo_;

@@ -4,11 +4,9 @@
 
 #include <QLabel>
 #include <QLineEdit>
-#include <QPainter>
 #include <QPushButton>
 #include <QVBoxLayout>
 
-#include "app/style/theme.h"
 #include "app/style/words.h"
 #include "picture/watch_strip.h"
 #include "print/scene_painter.h"
@@ -46,17 +44,6 @@ QString leaders(const diagnosis::Conclusion& conclusion) {
 
 }  // namespace
 
-void SceneLabel::setScene(picture::Scene scene) {
-  scene_ = std::move(scene);
-  setFixedSize(static_cast<int>(scene_.width), static_cast<int>(scene_.height));
-  update();
-}
-
-void SceneLabel::paintEvent(QPaintEvent*) {
-  QPainter painter(this);
-  print::paint(painter, scene_, ThemeHub::instance().theme());
-}
-
 ReasonsDialog::ReasonsDialog(JobModel& model, circuit::Test test, QWidget* parent)
     : QDialog(parent), model_(model), test_(std::move(test)) {
   setObjectName(QStringLiteral("reasons"));
@@ -69,7 +56,7 @@ ReasonsDialog::ReasonsDialog(JobModel& model, circuit::Test test, QWidget* paren
   for (std::size_t i = 0; i < std::min(kMostReasons, conclusion.reasons.size()); ++i) {
     column->addWidget(line(this, q(conclusion.reasons[i])));
   }
-  timeline_ = new SceneLabel(this);
+  timeline_ = new SceneWidget(this);
   timeline_->setObjectName(QStringLiteral("reasons.timeline"));
   if (!conclusion.timeline.empty()) {
     column->addWidget(line(this, tr("How suspicion moved, reading by reading"), "sub"));
@@ -130,9 +117,12 @@ void ReasonsDialog::drawTimeline() {
                                  ? model_.assessment().views[step.evidence].shown
                                  : "");
   }
-  input.width = kWidth;
-  input.height = 170;
-  timeline_->setScene(picture::suspicionTimeline(input, print::measure()));
+  timeline_->setFixedSize(kWidth, 170);
+  timeline_->setMaker([input](double width, double height) mutable {
+    input.width = width;
+    input.height = height;
+    return picture::suspicionTimeline(input, print::measure());
+  });
 }
 
 }  // namespace haybale::app

@@ -5,27 +5,12 @@
 #include <QDialog>
 
 #include "app/model/job_model.h"
-#include "picture/scene.h"
+#include "app/style/scene_widget.h"
 
 class QLabel;
 class QLineEdit;
 
 namespace haybale::app {
-
-/// A scene that is only looked at.
-class SceneLabel : public QWidget {
-  Q_OBJECT
-
- public:
-  using QWidget::QWidget;
-  void setScene(picture::Scene scene);
-
- protected:
-  void paintEvent(QPaintEvent* event) override;
-
- private:
-  picture::Scene scene_;
-};
 
 class ReasonsDialog : public QDialog {
   Q_OBJECT
@@ -40,7 +25,7 @@ class ReasonsDialog : public QDialog {
 
   JobModel& model_;
   circuit::Test test_;
-  SceneLabel* timeline_;
+  SceneWidget* timeline_;
   QLineEdit* supposed_;
   QLabel* outcome_;
 };

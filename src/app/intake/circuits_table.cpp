@@ -5,6 +5,7 @@
 #include <QLabel>
 #include <QRadioButton>
 
+#include "app/style/form.h"
 #include "app/style/words.h"
 
 namespace haybale::app {
@@ -68,14 +69,7 @@ void CircuitsTable::addCircuit() {
 }
 
 void CircuitsTable::clear() {
-  while (auto* item = grid_->takeAt(0)) {
-    if (item->widget()) {
-      // The widget may be the sender of the change that brought us here.
-      item->widget()->hide();
-      item->widget()->deleteLater();
-    }
-    delete item;
-  }
+  empty(*grid_);
 }
 
 // Anew only when circuits came, went or were renamed; otherwise the boxes follow the case by

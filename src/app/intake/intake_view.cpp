@@ -5,14 +5,18 @@
 #include <QFormLayout>
 #include <QGridLayout>
 #include <QLabel>
+#include <QMenu>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QVBoxLayout>
 
 #include "app/intake/circuits_table.h"
+#include "app/intake/counter_page.h"
 #include "app/intake/limits_form.h"
 #include "app/intake/mark_box.h"
+#include "app/style/form.h"
 #include "app/style/words.h"
+#include "core/judging/limits_sheet.h"
 #include "core/sensing/tyre.h"
 
 namespace haybale::app {
@@ -56,11 +60,10 @@ Status setTyre(job::Case& c, const std::string& text) {
 
 }  // namespace
 
-IntakeView::IntakeView(JobModel& model, QWidget* parent) : QWidget(parent), model_(model) {
-  setObjectName(QStringLiteral("page"));
-  setAttribute(Qt::WA_StyledBackground);
-  auto* columns = new QHBoxLayout(this);
-  columns->setContentsMargins(16, 8, 16, 10);
+IntakeView::IntakeView(JobModel& model, QWidget* parent) : PageTabs(parent), model_(model) {
+  auto* vehicle = new QWidget(this);
+  auto* columns = new QHBoxLayout(vehicle);
+  columns->setContentsMargins(0, 0, 0, 0);
   columns->setSpacing(18);
   auto* left = new QVBoxLayout;
   for (QWidget* part : {vehiclePart(), complaintPart(), toolsPart()}) {
@@ -74,6 +77,9 @@ IntakeView::IntakeView(JobModel& model, QWidget* parent) : QWidget(parent), mode
   right->addStretch();
   columns->addLayout(left, 3);
   columns->addLayout(right, 5);
+  addPage(tr("Vehicle and complaint"), QStringLiteral("intake.page.vehicle"), vehicle);
+  addPage(tr("Codes, basics, prices"), QStringLiteral("intake.page.counter"),
+          new CounterPage(model_, this));
   connect(&model_, &JobModel::changed, this, &IntakeView::refresh);
   refresh();
 }
@@ -199,11 +205,38 @@ QWidget* IntakeView::limitsPart() {
   auto* part = new QWidget(this);
   auto* column = new QVBoxLayout(part);
   column->setContentsMargins(0, 8, 0, 0);
-  column->addWidget(head(tr("The limits"), part));
+  auto* top = new QHBoxLayout;
+  top->addWidget(head(tr("The limits"), part), 1);
+  for (const bool save : {false, true}) {
+    auto* button = new QPushButton(save ? tr("Save as a sheet") : tr("Take from a sheet"), part);
+    button->setObjectName(save ? QStringLiteral("intake.saveSheet")
+                               : QStringLiteral("intake.takeSheet"));
+    if (save) {
+      connect(button, &QPushButton::clicked, this, [this] { emit sheetWanted(true); });
+    } else {
+      button->setMenu(sheetMenu(button));
+    }
+    top->addWidget(button);
+  }
+  column->addLayout(top);
   column->addWidget(
       faint(tr("The vehicle's own service information overrides common practice."), part));
   column->addWidget(new LimitsForm(model_, part));
   return part;
+}
+
+// A file of the shop's own, or one of the generic sheets.
+QMenu* IntakeView::sheetMenu(QWidget* parent) {
+  auto* menu = new QMenu(parent);
+  menu->addAction(tr("A file..."), this, [this] { emit sheetWanted(false); });
+  menu->addSeparator();
+  for (const auto& sheet : judging::genericSheets()) {
+    menu->addAction(tr("%1 (%2)").arg(q(sheet.vehicle), q(sheet.source)), this, [this, &sheet] {
+      model_.change(tr("limits of a sheet"),
+                    [&](job::Case& c) { judging::applySheet(sheet, c.limits); });
+    });
+  }
+  return menu;
 }
 
 void IntakeView::refresh() {
@@ -229,11 +262,7 @@ void IntakeView::rebuildRepairs() {
     return;
   }
   repairsShown_ = key;
-  while (auto* item = repairs_->layout()->takeAt(0)) {
-    item->widget()->hide();
-    item->widget()->deleteLater();
-    delete item;
-  }
+  empty(*repairs_->layout());
   for (const auto& id : ids) {
     const ListOf list = [](job::Case& c) -> std::vector<std::string>& {
       return c.complaint.earlierRepair;

@@ -100,9 +100,8 @@ void InstrumentHub::connectTo(Instrument which, const QString& text) {
       },
       [self](const Error& why) {
         back(self, [self, why] {
-          self->states_[at(Instrument::bus)] = self->tr("not connected");
           emit self->said(q(why.sentence()), true);
-          emit self->changed();
+          self->disconnectFrom(Instrument::bus);
         });
       });
   states_[at(which)] = tr("wheel speeds of the bus");

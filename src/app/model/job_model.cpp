@@ -1,8 +1,8 @@
 #include "app/model/job_model.h"
 
-#include <QDateTime>
 #include <QDir>
 #include <QFileInfo>
+#include <algorithm>
 
 #include "core/job/atomic_file.h"
 #include "core/job/case_json.h"
@@ -59,7 +59,9 @@ void JobModel::adopt(job::Case job, const QString& path, const QString& folder) 
 }
 
 void JobModel::startNew() {
-  adopt(job::newCase(), {}, QDir::currentPath());
+  job::Case fresh = job::newCase();
+  fresh.learnt = learnt_;
+  adopt(std::move(fresh), {}, QDir::currentPath());
   emit reopened();
   emit changed();
   emit selectionChanged();
@@ -129,15 +131,29 @@ Status JobModel::openKept(const QString& id) {
   return Done{};
 }
 
+void JobModel::openRecord(job::Case job, const QString& id, const QString& path,
+                          const QString& folder) {
+  adopt(std::move(job), path, folder);
+  autosaveId_ = id;
+  untitled_ = path.isEmpty();
+  emit reopened();
+  emit changed();
+  emit selectionChanged();
+}
+
 Status JobModel::save(const QString& path) {
   const QString absolute = QFileInfo(path).absoluteFilePath();
   const QString newFolder = QFileInfo(absolute).absolutePath();
   job::Case moved = job_;
   if (newFolder != folder_) {
-    // Captures named relative to the old folder keep pointing at the same files.
-    for (auto& e : moved.evidence) {
-      if (!e.reading.file.empty()) {
-        e.reading.file = diagnosis::capturePath(e.reading.file, folder_.toStdString());
+    // Files named relative to the old folder keep pointing at the same ones.
+    const auto pin = [&](std::string& file) {
+      file = file.empty() ? file : diagnosis::capturePath(file, folder_.toStdString());
+    };
+    for (auto* list : {&moved.evidence, &moved.proof}) {
+      for (auto& e : *list) {
+        pin(e.reading.file);
+        std::for_each(e.attachments.begin(), e.attachments.end(), pin);
       }
     }
   }
@@ -153,6 +169,7 @@ Status JobModel::save(const QString& path) {
   autosaveId_ = autosaveId(absolute);
   untitled_ = false;
   if (moves) {
+    emit renamed(oldId, autosaveId_);
     // Steps before the move would bring back paths relative to the old folder.
     undo_.clear();
     removeAutosave(oldId);
@@ -223,6 +240,7 @@ void JobModel::keepSelectionOnTheLine() {
 }
 
 void JobModel::reassess() {
+  proof_.reset();
   assessment_ = diagnosis::assessCase(job_, folder_.toStdString(), shelf_, {}, &memory_);
   for (const auto& file : shelf_.takeDeferred()) {
     emit captureDeferred(QString::fromStdString(file));
@@ -274,104 +292,6 @@ void JobModel::autosave(bool flush) {
   }
 }
 
-Status JobModel::enterReading(const QString& text) {
-  return enterReading(text, selection_.test);
-}
-
-Status JobModel::enterReading(const QString& text, const circuit::Test& test) {
-  const auto* circuit = job_.find(test.circuit);
-  if (!circuit) {
-    return Error{"", std::nullopt, "no circuit is chosen", "click a place on the line first"};
-  }
-  auto typed = job::parseReadingLine(text.toStdString(), *circuit, test);
-  if (!typed) {
-    return typed.error();
-  }
-  job::Evidence e;
-  e.id = job_.nextEvidenceId();
-  e.test = typed->test;
-  e.reading = typed->reading;
-  e.test.meterName = job_.meter.name;
-  e.time = QDateTime::currentDateTime().toString(Qt::ISODate).toStdString();
-  selection_.test = typed->test;
-  selection_.evidence = QString::fromStdString(e.id);
-  const std::string shown =
-      e.reading.value ? units::format(*e.reading.value) : std::string("of a lamp");
-  change(tr("reading %1").arg(QString::fromStdString(shown)),
-         [&](job::Case& c) { c.evidence.push_back(e); });
-  emit selectionChanged();
-  return Done{};
-}
-
-Result<diagnosis::Assessment> JobModel::suppose(const QString& text, const circuit::Test& test) {
-  const auto* circuit = job_.find(test.circuit);
-  if (!circuit) {
-    return Error{"", std::nullopt, "no circuit is chosen", "click a place on the line first"};
-  }
-  const auto typed = job::parseReadingLine(text.toStdString(), *circuit, test);
-  if (!typed) {
-    return typed.error();
-  }
-  job::Case supposed = job_;
-  job::Evidence e;
-  e.id = supposed.nextEvidenceId();
-  e.test = typed->test;
-  e.reading = typed->reading;
-  supposed.evidence.push_back(e);
-  return diagnosis::assessCase(supposed, folder_.toStdString(), shelf_, {}, &memory_);
-}
-
-QString JobModel::folderOrHome() const {
-  return folder_.isEmpty() ? stateFolder() : folder_;
-}
-
-void JobModel::enterMeasured(const circuit::Test& test, double value) {
-  job::Reading reading;
-  reading.value = units::Entry{};
-  reading.value->unit = circuit::unitOf(test.kind);
-  reading.value->overload = std::isinf(value);
-  reading.value->value = value;
-  circuit::Test made = test;
-  made.meterName = job_.meter.name;
-  enterSeen(made, reading);
-}
-
-void JobModel::enterSeen(const circuit::Test& test, const job::Reading& reading) {
-  job::Evidence e;
-  e.id = job_.nextEvidenceId();
-  e.test = test;
-  e.reading = reading;
-  e.time = QDateTime::currentDateTime().toString(Qt::ISODate).toStdString();
-  selection_.evidence = QString::fromStdString(e.id);
-  change(tr("what was seen"), [&](job::Case& c) { c.evidence.push_back(e); });
-  emit selectionChanged();
-}
-
-Status JobModel::addCapture(const QString& circuitName, const QString& file) {
-  const auto* circuit = job_.find(circuitName.toStdString());
-  if (!circuit) {
-    return Error{circuitName.toStdString(), std::nullopt, "is not a circuit of this job",
-                 "drop the capture on one of its wheels"};
-  }
-  const QString absolute = QFileInfo(file).absoluteFilePath();
-  if (const auto record = shelf_.load(absolute.toStdString()); !record) {
-    return record.error();
-  }
-  job::Evidence e;
-  e.id = job_.nextEvidenceId();
-  e.test = job::defaultTest(*circuit, {Place::Kind::modulePlug, circuit->path.front().id},
-                            TestKind::waveform);
-  e.test.state.key = circuit::Key::off;
-  e.test.state.unplugged = {circuit->path.front().id};
-  const QString relative = QDir(folder_).relativeFilePath(absolute);
-  e.reading.file = (relative.startsWith(QStringLiteral("..")) ? absolute : relative).toStdString();
-  e.time = QDateTime::currentDateTime().toString(Qt::ISODate).toStdString();
-  selection_.evidence = QString::fromStdString(e.id);
-  change(tr("trace of %1").arg(circuitName), [&](job::Case& c) { c.evidence.push_back(e); });
-  emit selectionChanged();
-  return Done{};
-}
-
 bool JobModel::attempt(const QString& what, const std::function<Status(job::Case&)>& edit) {
   job::Case after = job_;
   if (const auto status = edit(after); !status) {
@@ -380,57 +300,6 @@ bool JobModel::attempt(const QString& what, const std::function<Status(job::Case
   }
   change(what, [&](job::Case& c) { c = after; });
   return true;
-}
-
-Status JobModel::retype(const QString& id, const QString& text) {
-  const auto* e = job_.evidenceById(id.toStdString());
-  const auto* circuit = e ? job_.find(e->test.circuit) : nullptr;
-  if (!circuit) {
-    return Error{id.toStdString(), std::nullopt, "is not among the readings", "choose one of them"};
-  }
-  auto typed = job::parseReadingLine(text.toStdString(), *circuit, e->test);
-  if (!typed) {
-    return typed.error();
-  }
-  change(tr("correct a reading"), [&](job::Case& c) {
-    for (auto& each : c.evidence) {
-      if (each.id == id.toStdString()) {
-        each.test = typed->test;
-        each.reading = typed->reading;
-      }
-    }
-  });
-  return Done{};
-}
-
-void JobModel::attach(const QString& id, const QString& file) {
-  if (file.isEmpty()) {
-    return;
-  }
-  const QString absolute = QFileInfo(file).absoluteFilePath();
-  const QString relative = QDir(folder_).relativeFilePath(absolute);
-  change(tr("attach a file"), [&](job::Case& c) {
-    for (auto& e : c.evidence) {
-      if (e.id == id.toStdString()) {
-        e.attachments.push_back(
-            (relative.startsWith(QStringLiteral("..")) ? absolute : relative).toStdString());
-      }
-    }
-  });
-}
-
-void JobModel::setWithdrawn(const QString& id, bool withdrawn) {
-  change(withdrawn ? tr("withdraw a reading") : tr("count a reading again"), [&](job::Case& c) {
-    for (auto& e : c.evidence) {
-      e.withdrawn = e.id == id.toStdString() ? withdrawn : e.withdrawn;
-    }
-  });
-}
-
-void JobModel::removeEvidence(const QString& id) {
-  change(tr("remove a reading"), [&](job::Case& c) {
-    std::erase_if(c.evidence, [&](const auto& e) { return e.id == id.toStdString(); });
-  });
 }
 
 void JobModel::selectCircuit(const QString& name) {

@@ -38,10 +38,15 @@ class JobModel : public QObject {
   [[nodiscard]] const QString& path() const { return path_; }
   [[nodiscard]] bool isUnsaved() const { return !undo_.isClean() || untitled_; }
   [[nodiscard]] QString autosaveName() const { return autosaveId_; }
+  [[nodiscard]] QString folder() const { return folder_; }
+  /// What closed jobs taught; given to every new job.
+  void setLearnt(const job::Learnt& learnt) { learnt_ = learnt; }
 
   // --- opening and saving; an error leaves the job as it was
   void startNew();
   Status openDemo();
+  /// Opens a job kept elsewhere (the logbook) under the id it has there.
+  void openRecord(job::Case job, const QString& id, const QString& path, const QString& folder);
   /// Opens a case. Changes kept by autosave come back as one undoable step; text in boxes comes
   /// back too.
   Status open(const QString& path);
@@ -84,10 +89,20 @@ class JobModel : public QObject {
   [[nodiscard]] diagnosis::SwapOutlook outlook(const circuit::Test& test) {
     return diagnosis::outlookFor(job_, folder_.toStdString(), shelf_, test, &memory_);
   }
+  // --- after the repair
+  /// The same readings, kept as the proof.
+  Status enterProof(const QString& text, const circuit::Test& test);
+  void enterProofSeen(const circuit::Test& test, const job::Reading& reading);
+  Status addProofCapture(const circuit::Test& test, const QString& file);
+  /// What is left to doubt; some tenths of a second of work, remembered until the case changes.
+  [[nodiscard]] const diagnosis::Proof& proof();
+
   /// What would be believed if a line were read so; the case stays as it is.
   [[nodiscard]] Result<diagnosis::Assessment> suppose(const QString& text,
                                                       const circuit::Test& test);
-  [[nodiscard]] QString folderOrHome() const;
+  /// Where captures taken live are kept: beside the case, or with the program's own files while the
+  /// job has none.
+  [[nodiscard]] QString captureFolder() const;
 
   // --- selection
   void selectCircuit(const QString& name);
@@ -109,6 +124,8 @@ class JobModel : public QObject {
   void selectionChanged();
   /// Another job is shown: boxes take their drafts anew.
   void reopened();
+  /// The job got a file, and with it another id.
+  void renamed(const QString& from, const QString& to);
   /// A capture of the job is to be read beside the window.
   void captureDeferred(const QString& file);
   /// A sentence for the user; `bad` when something did not work.
@@ -121,7 +138,10 @@ class JobModel : public QObject {
   void reassess();
   void keepSelectionOnTheLine();
   void autosave(bool flush);
-  [[nodiscard]] QString folder() const { return folder_; }
+  [[nodiscard]] job::Evidence evidenceOf(const circuit::Test& test, const job::Reading& reading,
+                                         const std::string& id) const;
+  Result<job::TypedReading> typedFor(const QString& text, const circuit::Test& test) const;
+  Result<std::string> relativeCapture(const QString& file);
 
   job::Case job_;
   diagnosis::Assessment assessment_;
@@ -134,6 +154,8 @@ class JobModel : public QObject {
   QString autosaveId_;
   QMap<QString, QString> drafts_;
   bool untitled_ = false;  // never saved, but worth keeping
+  job::Learnt learnt_;
+  std::optional<diagnosis::Proof> proof_;  // of the case as it stands
 };
 
 }  // namespace haybale::app

@@ -17,14 +17,18 @@ constexpr int kPageWidth = 800;
 }
 
 ReportView::ReportView(JobModel& model, QWidget* parent) : QWidget(parent), model_(model) {
-  setObjectName(QStringLiteral("page"));
-  setAttribute(Qt::WA_StyledBackground);
   auto* column = new QVBoxLayout(this);
-  column->setContentsMargins(16, 8, 16, 10);
+  column->setContentsMargins(0, 0, 0, 0);
   auto* top = new QHBoxLayout;
   auto* head = new QLabel(tr("Report, as it will be printed"), this);
   head->setProperty("sub", true);
   top->addWidget(head, 1);
+  owner_ = new QPushButton(tr("One page for the owner"), this);
+  owner_->setObjectName(QStringLiteral("report.owner"));
+  owner_->setCheckable(true);
+  owner_->setMinimumHeight(38);
+  connect(owner_, &QPushButton::toggled, this, &ReportView::refresh);
+  top->addWidget(owner_);
   for (const auto& [text, ending] : {std::pair{tr("Save as PDF"), QStringLiteral("pdf")},
                                      std::pair{tr("Save as HTML"), QStringLiteral("html")}}) {
     auto* button = new QPushButton(text, this);
@@ -60,10 +64,12 @@ void ReportView::showEvent(QShowEvent* event) {
   }
 }
 
-picture::Report ReportView::report() const {
+picture::Report ReportView::report() {
   const std::string when =
       QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd HH:mm")).toStdString();
-  return picture::reportOf(model_.job(), model_.assessment(), when, print::measure());
+  picture::ReportInput input{&model_.job(), &model_.assessment(), &model_.proof(), when};
+  input.reader = owner_->isChecked() ? picture::Reader::owner : picture::Reader::file;
+  return picture::reportOf(input, print::measure());
 }
 
 void ReportView::refresh() {

@@ -6,6 +6,7 @@
 #include "app/model/job_model.h"
 #include "picture/report.h"
 
+class QPushButton;
 class QScrollArea;
 class QVBoxLayout;
 
@@ -26,10 +27,11 @@ class ReportView : public QWidget {
   void showEvent(QShowEvent* event) override;
 
  private:
-  [[nodiscard]] picture::Report report() const;
+  [[nodiscard]] picture::Report report();
   void refresh();
 
   JobModel& model_;
+  QPushButton* owner_;
   QScrollArea* area_;
   QVBoxLayout* pages_;
   bool stale_ = true;

@@ -12,8 +12,7 @@
 #include <cmath>
 
 #include "app/frame/dialogs.h"
-#include "app/frame/reasons_dialog.h"
-#include "app/style/words.h"
+#include "app/style/form.h"
 #include "core/capture/open.h"
 #include "core/sensing/substitution.h"
 #include "core/sensing/tyre.h"
@@ -56,7 +55,7 @@ InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(6);
-  board_ = new SwapBoardWidget(model_, this);
+  board_ = swapBoardWidget(this);
   board_->setFixedHeight(230);
   column->addWidget(board_);
   auto* below = new QHBoxLayout;
@@ -99,7 +98,8 @@ InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
   keys->addWidget(sweep_);
   keys->addWidget(save);
   left->addLayout(keys);
-  preview_ = new SceneLabel(this);
+  preview_ = new SceneWidget(this);
+  preview_->setFixedSize(440, 118);
   preview_->setObjectName(QStringLiteral("inject.preview"));
   left->addSpacing(6);
   left->addWidget(preview_);
@@ -205,17 +205,8 @@ void InjectPage::fillPlaces() {
     }
     names << q(c->path.front().id);
   }
-  QStringList before;
-  for (int i = 0; i < place_->count(); ++i) {
-    before << place_->itemText(i);
-  }
-  if (names != before) {
-    const QSignalBlocker quiet(place_);
-    place_->clear();
-    place_->addItems(names);
-    const auto* joint = c ? c->sensorConnector() : nullptr;
-    place_->setCurrentText(joint ? q(joint->id) : QString());
-  }
+  const auto* joint = c ? c->sensorConnector() : nullptr;
+  refill(*place_, names, joint ? q(joint->id) : QString());
 }
 
 circuit::Test InjectPage::test() const {
@@ -261,13 +252,9 @@ void InjectPage::refresh() {
                                      std::max(box->fixedW, box->switchedW))));
   drawPreview();
   const auto t = test();
-  board_->setTest(t);
+  showSubstitution(*board_, model_, t);
   const auto outlook = model_.outlook(t);
-  QStringList steps;
-  for (std::size_t i = 0; i < outlook.steps.size(); ++i) {
-    steps << QStringLiteral("%1.  %2").arg(i + 1).arg(q(outlook.steps[i]));
-  }
-  steps_->setText(steps.join(QLatin1Char('\n')));
+  steps_->setText(numbered(outlook.steps));
   cautions_->setText(outlook.cautions.empty() ? QString() : q(outlook.cautions.front()));
   const bool live = hub_.connected(Instrument::generator);
   start_->setEnabled(live);
@@ -287,9 +274,7 @@ void InjectPage::refresh() {
   } else if (seen_->value() > 0) {
     meanings << tr("It follows: module and line up to here are good.");
   }
-  for (const auto& [outcome, where] : outlook.meanings) {
-    meanings << q(outcome) + QStringLiteral(":  ") + q(where);
-  }
+  meanings << paired(outlook.meanings);
   meaning_->setText(meanings.join(QLatin1Char('\n')));
 }
 
@@ -339,8 +324,10 @@ void InjectPage::drawPreview() {
   const bool coded =
       wanted.kind == circuit::SensorKind::activePwm || wanted.kind == circuit::SensorKind::activeAk;
   wanted.rateHz = coded ? 100e3 : wanted.rateHz;
-  const auto record = signal::substitute(wanted);
-  preview_->setScene(picture::signalPreview(record ? *record : capture::Record{}, 440, 118));
+  const auto made = signal::substitute(wanted);
+  preview_->setMaker([record = made ? *made : capture::Record{}](double width, double height) {
+    return picture::signalPreview(record, width, height);
+  });
 }
 
 void InjectPage::saveSignal() {

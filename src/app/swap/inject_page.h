@@ -17,8 +17,6 @@ struct Substitute;
 
 namespace haybale::app {
 
-class SceneLabel;
-
 class InjectPage : public QWidget {
   Q_OBJECT
 
@@ -55,7 +53,7 @@ class InjectPage : public QWidget {
   QDoubleSpinBox* sense_;
   QLabel* settings_;
   QLabel* box_;
-  SwapBoardWidget* board_;
+  SceneWidget* board_;
   QLabel* steps_;
   QLabel* cautions_;
   QLabel* observed_;
@@ -63,7 +61,7 @@ class InjectPage : public QWidget {
   QPushButton* start_;
   QPushButton* sweep_;
   QLabel* meaning_;
-  SceneLabel* preview_ = nullptr;
+  SceneWidget* preview_ = nullptr;
   QTimer* sweeper_;
   double sweepShare_ = 0;
   bool running_ = false;

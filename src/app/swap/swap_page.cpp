@@ -5,14 +5,15 @@
 #include <QComboBox>
 #include <QHeaderView>
 #include <QLabel>
-#include <QPainter>
 #include <QPushButton>
 #include <QTableWidget>
 #include <QVBoxLayout>
 
+#include "app/style/form.h"
 #include "app/style/theme.h"
 #include "app/style/words.h"
 #include "core/diagnosis/test_list.h"
+#include "picture/swap_board.h"
 #include "print/scene_painter.h"
 
 namespace haybale::app {
@@ -43,32 +44,17 @@ QString brief(const diagnosis::Suspect& s) {
 
 }  // namespace
 
-SwapBoardWidget::SwapBoardWidget(JobModel& model, QWidget* parent)
-    : QWidget(parent), model_(model) {
-  setObjectName(QStringLiteral("swap.board"));
-  setMinimumHeight(196);
-  connect(&ThemeHub::instance(), &ThemeHub::changed, this, [this] { update(); });
+SceneWidget* swapBoardWidget(QWidget* parent) {
+  auto* board = new SceneWidget(parent);
+  board->setObjectName(QStringLiteral("swap.board"));
+  board->setMinimumHeight(196);
+  return board;
 }
 
-void SwapBoardWidget::setTest(const circuit::Test& test) {
-  test_ = test;
-  rebuild();
-}
-
-void SwapBoardWidget::rebuild() {
-  picture::SwapBoardInput input{&model_.job(), test_, static_cast<double>(width()),
-                                static_cast<double>(height())};
-  scene_ = picture::swapBoard(input, print::measure());
-  update();
-}
-
-void SwapBoardWidget::paintEvent(QPaintEvent*) {
-  QPainter painter(this);
-  print::paint(painter, scene_, ThemeHub::instance().theme());
-}
-
-void SwapBoardWidget::resizeEvent(QResizeEvent*) {
-  rebuild();
+void showSubstitution(SceneWidget& board, const JobModel& model, const circuit::Test& test) {
+  board.setMaker([&model, test](double width, double height) {
+    return picture::swapBoard({&model.job(), test, width, height}, print::measure());
+  });
 }
 
 SwapPage::SwapPage(JobModel& model, QWidget* parent) : QWidget(parent), model_(model) {
@@ -94,7 +80,7 @@ SwapPage::SwapPage(JobModel& model, QWidget* parent) : QWidget(parent), model_(m
   }
   row->addStretch();
   column->addLayout(row);
-  board_ = new SwapBoardWidget(model_, this);
+  board_ = swapBoardWidget(this);
   column->addWidget(board_, 2);
   auto* below = new QHBoxLayout;
   below->setSpacing(16);
@@ -160,18 +146,9 @@ void SwapPage::fillOthers() {
       names << q(c.name);
     }
   }
-  QStringList before;
-  for (int i = 0; i < other_->count(); ++i) {
-    before << other_->itemText(i);
-  }
-  if (names != before) {
-    const QSignalBlocker quiet(other_);
-    other_->clear();
-    other_->addItems(names);
-    const auto* suspect = model_.job().suspectCircuit();
-    const auto* peer = suspect ? circuit::peerOf(model_.job().circuits, *suspect) : nullptr;
-    other_->setCurrentText(peer ? q(peer->name) : QString());
-  }
+  const auto* suspect = model_.job().suspectCircuit();
+  const auto* peer = suspect ? circuit::peerOf(model_.job().circuits, *suspect) : nullptr;
+  refill(*other_, names, peer ? q(peer->name) : QString());
 }
 
 circuit::Test SwapPage::test() const {
@@ -205,13 +182,9 @@ void SwapPage::refresh() {
   read_->setVisible(!shorted);
   crossed_->setVisible(!shorted);
   const auto t = test();
-  board_->setTest(t);
+  showSubstitution(*board_, model_, t);
   const auto outlook = model_.outlook(t);
-  QStringList steps;
-  for (std::size_t i = 0; i < outlook.steps.size(); ++i) {
-    steps << QStringLiteral("%1.  %2").arg(i + 1).arg(q(outlook.steps[i]));
-  }
-  steps_->setText(steps.join(QLatin1Char('\n')));
+  steps_->setText(numbered(outlook.steps));
   QStringList cautions;
   if (!diagnosis::permitted(model_.job(), *model_.job().suspectCircuit(), t)) {
     cautions << tr("Intake does not list the tools or the leave for this one.");
@@ -221,11 +194,7 @@ void SwapPage::refresh() {
   }
   cautions_->setText(cautions.join(QLatin1Char(' ')));
   fillTable(outlook);
-  QStringList meanings;
-  for (const auto& [outcome, where] : outlook.meanings) {
-    meanings << q(outcome) + QStringLiteral(":  ") + q(where);
-  }
-  meanings_->setText(meanings.join(QLatin1Char('\n')));
+  meanings_->setText(paired(outlook.meanings));
   fillAnswers();
 }
 
@@ -266,11 +235,7 @@ void SwapPage::fillTable(const diagnosis::SwapOutlook& outlook) {
 
 // One big button for each thing that may be seen.
 void SwapPage::fillAnswers() {
-  while (auto* item = answerGrid_->takeAt(0)) {
-    item->widget()->hide();
-    item->widget()->deleteLater();
-    delete item;
-  }
+  empty(*answerGrid_);
   const auto t = test();
   const diagnosis::Vehicle vehicle(model_.job());
   int i = 0;

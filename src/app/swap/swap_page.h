@@ -5,7 +5,7 @@
 #include <QWidget>
 
 #include "app/model/job_model.h"
-#include "picture/swap_board.h"
+#include "app/style/scene_widget.h"
 
 class QComboBox;
 class QLabel;
@@ -16,25 +16,10 @@ class QGridLayout;
 
 namespace haybale::app {
 
-/// The two lines and the leads between them.
-class SwapBoardWidget : public QWidget {
-  Q_OBJECT
-
- public:
-  explicit SwapBoardWidget(JobModel& model, QWidget* parent = nullptr);
-  void setTest(const circuit::Test& test);
-  [[nodiscard]] const picture::Scene& scene() const { return scene_; }
-
- protected:
-  void paintEvent(QPaintEvent* event) override;
-  void resizeEvent(QResizeEvent* event) override;
-
- private:
-  void rebuild();
-  JobModel& model_;
-  circuit::Test test_;
-  picture::Scene scene_;
-};
+/// The two lines and the leads between them; `showSubstitution` says which. `model` must outlive
+/// the board.
+[[nodiscard]] SceneWidget* swapBoardWidget(QWidget* parent);
+void showSubstitution(SceneWidget& board, const JobModel& model, const circuit::Test& test);
 
 class SwapPage : public QWidget {
   Q_OBJECT
@@ -61,7 +46,7 @@ class SwapPage : public QWidget {
   QComboBox* other_;
   QComboBox* read_;
   QPushButton* crossed_;
-  SwapBoardWidget* board_;
+  SceneWidget* board_;
   QLabel* steps_;
   QLabel* cautions_;
   QTableWidget* table_;

@@ -2,23 +2,19 @@
 // instruments that serve them.
 #pragma once
 
-#include <QWidget>
-
+#include "app/style/page_tabs.h"
 #include "app/swap/inject_page.h"
 #include "app/swap/swap_page.h"
 #include "app/swap/wiggle_page.h"
 
-class QStackedWidget;
-
 namespace haybale::app {
 
-class SwapView : public QWidget {
+class SwapView : public PageTabs {
   Q_OBJECT
 
  public:
   enum Page { kSwap, kInject, kWiggle };
   SwapView(JobModel& model, InstrumentHub& hub, QWidget* parent = nullptr);
-  void showPage(Page page);
   [[nodiscard]] SwapPage* swap() const { return swap_; }
   [[nodiscard]] InjectPage* inject() const { return inject_; }
   [[nodiscard]] WigglePage* wiggle() const { return wiggle_; }
@@ -27,11 +23,9 @@ class SwapView : public QWidget {
   void said(const QString& sentence, bool bad);
 
  private:
-  QStackedWidget* pages_;
   SwapPage* swap_;
   InjectPage* inject_;
   WigglePage* wiggle_;
-  QList<QPushButton*> tabs_;
 };
 
 }  // namespace haybale::app

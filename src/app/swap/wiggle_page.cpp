@@ -5,16 +5,15 @@
 #include <QComboBox>
 #include <QKeyEvent>
 #include <QLabel>
-#include <QPainter>
 #include <QProcess>
 #include <QPushButton>
 #include <QStandardPaths>
 #include <QVBoxLayout>
 #include <cmath>
 
+#include "app/style/form.h"
 #include "app/style/theme.h"
 #include "app/style/words.h"
-#include "print/scene_painter.h"
 
 namespace haybale::app {
 
@@ -31,18 +30,6 @@ QString inUnit(double value, circuit::TestKind kind) {
 }
 
 }  // namespace
-
-void WatchStripWidget::show(picture::WatchInput input) {
-  input_ = std::move(input);
-  update();
-}
-
-void WatchStripWidget::paintEvent(QPaintEvent*) {
-  input_.width = width();
-  input_.height = height();
-  QPainter painter(this);
-  print::paint(painter, picture::watchStrip(input_), ThemeHub::instance().theme());
-}
 
 WigglePage::WigglePage(JobModel& model, InstrumentHub& hub, QWidget* parent)
     : QWidget(parent), model_(model), hub_(hub) {
@@ -85,7 +72,10 @@ WigglePage::WigglePage(JobModel& model, InstrumentHub& hub, QWidget* parent)
   top->addWidget(big_);
   top->addWidget(count_, 1);
   column->addLayout(top);
-  strip_ = new WatchStripWidget(this);
+  strip_ = new SceneWidget(this);
+  strip_->setMaker([this](double width, double height) {
+    return picture::watchStrip({&readings_, &watch_, kShownS, width, height});
+  });
   strip_->setMinimumHeight(150);
   column->addWidget(strip_, 1);
   auto* ask = new QLabel(tr("What is being moved now (keys 1 to 9, 0 hands off)"), this);
@@ -147,11 +137,7 @@ void WigglePage::keyPressEvent(QKeyEvent* event) {
 
 // Whatever can be moved by hand, in the order of the line.
 void WigglePage::fillLegs() {
-  while (auto* item = legGrid_->takeAt(0)) {
-    item->widget()->hide();
-    item->widget()->deleteLater();
-    delete item;
-  }
+  empty(*legGrid_);
   const auto* c = model_.job().suspectCircuit();
   int i = 0;
   for (const auto& e : c ? c->path : std::vector<circuit::Element>{}) {
@@ -276,11 +262,7 @@ void WigglePage::refresh() {
                             (watch_.steady()
                                  ? tr(", steady at %1").arg(inUnit(*watch_.steady(), kind))
                                  : QString()));
-  picture::WatchInput input;
-  input.readings = readings_;
-  input.watch = &watch_;
-  input.lastS = kShownS;
-  strip_->show(std::move(input));
+  strip_->rebuild();
   QStringList lines;
   for (const auto& leg : watch_.rank()) {
     if (lines.size() < 3) {

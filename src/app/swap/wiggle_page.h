@@ -7,6 +7,7 @@
 
 #include "app/live/instrument_hub.h"
 #include "app/model/job_model.h"
+#include "app/style/scene_widget.h"
 #include "core/diagnosis/wiggle_watch.h"
 #include "core/signal/tone.h"
 #include "picture/watch_strip.h"
@@ -18,20 +19,6 @@ class QProcess;
 class QPushButton;
 
 namespace haybale::app {
-
-class WatchStripWidget : public QWidget {
-  Q_OBJECT
-
- public:
-  using QWidget::QWidget;
-  void show(picture::WatchInput input);
-
- protected:
-  void paintEvent(QPaintEvent* event) override;
-
- private:
-  picture::WatchInput input_;
-};
 
 class WigglePage : public QWidget {
   Q_OBJECT
@@ -72,7 +59,7 @@ class WigglePage : public QWidget {
   QLabel* big_;
   QLabel* count_;
   QLabel* ranking_;
-  WatchStripWidget* strip_;
+  SceneWidget* strip_;
   QPushButton* start_;
   QPushButton* sound_;
   QPushButton* keep_;

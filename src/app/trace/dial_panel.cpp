@@ -10,6 +10,7 @@
 #include <QToolTip>
 #include <QVBoxLayout>
 
+#include "app/style/form.h"
 #include "app/style/theme.h"
 #include "app/style/words.h"
 #include "core/trace/findings.h"
@@ -106,11 +107,7 @@ void DialPanel::refresh() {
     input.title += ", " + lanes.back().title;
   }
   dial_->show(picture::ringDial(input, print::measure()));
-  while (auto* item = rows_->takeAt(0)) {
-    item->widget()->hide();  // it may be the sender of what brought us here
-    item->widget()->deleteLater();
-    delete item;
-  }
+  empty(*rows_);
   head_->setVisible(input.analysis != nullptr);
   if (!input.analysis) {
     decide_->setText(tr("Drop a capture of the wheel in question."));

@@ -6,6 +6,7 @@
 #include <QVBoxLayout>
 
 #include "app/frame/dialogs.h"
+#include "app/style/form.h"
 #include "app/style/theme.h"
 #include "app/style/words.h"
 #include "app/trace/finding_row.h"
@@ -107,6 +108,10 @@ void TraceView::setLive(bool live) {
   record_->setVisible(live);
 }
 
+void TraceView::showTurns() {
+  findChild<QPushButton*>(QStringLiteral("trace.turns"))->setChecked(true);
+}
+
 void TraceView::showSpan(double fromS, double toS) {
   findChild<QPushButton*>(QStringLiteral("trace.turns"))->setChecked(false);
   lanes_->showSpan(fromS, toS);
@@ -142,11 +147,7 @@ void TraceView::sayCursors() {
 }
 
 void TraceView::refresh() {
-  while (auto* item = findingRows_->takeAt(0)) {
-    item->widget()->hide();  // it may be the sender of what brought us here
-    item->widget()->deleteLater();
-    delete item;
-  }
+  empty(*findingRows_);
   const auto lanes = picture::lanesOf(model_.job(), model_.assessment());
   QStringList others;
   for (std::size_t i = 0; i + 1 < lanes.size(); ++i) {

@@ -32,6 +32,8 @@ class TraceView : public QWidget {
   void said(const QString& sentence, bool bad);
 
  public slots:
+  /// Lays the turns over each other.
+  void showTurns();
   /// Goes to a stretch of time, away from the overlaid turns.
   void showSpan(double fromS, double toS);
 

@@ -70,6 +70,17 @@ SwapOutlook outlookFor(const job::Case& asGiven, const std::string& folder, Capt
   return outlookOf(Belief(c, waveforms, knowledge, memory), test);
 }
 
+Proof proveCase(const job::Case& asGiven, const std::string& folder, CaptureShelf& shelf,
+                LikelihoodMemory* memory) {
+  const job::Case c = withKinds(asGiven);
+  if (!c.suspectCircuit()) {
+    return {};
+  }
+  const auto waveforms = analyseWaveforms(c, folder, shelf);
+  const auto knowledge = learnAll(c);
+  return proofOf(c, Belief(c, waveforms, knowledge, memory), folder, shelf, memory);
+}
+
 CircuitState stateOf(const job::Case& c, const Assessment& assessment,
                      const circuit::Circuit& circuit) {
   bool judged = false;

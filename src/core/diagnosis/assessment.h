@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/diagnosis/options.h"
+#include "core/diagnosis/proof.h"
 #include "core/diagnosis/suspicion.h"
 #include "core/diagnosis/swap_outlook.h"
 
@@ -29,6 +30,10 @@ struct Assessment {
 [[nodiscard]] SwapOutlook outlookFor(const job::Case& c, const std::string& folder,
                                      CaptureShelf& shelf, const circuit::Test& test,
                                      LikelihoodMemory* memory = nullptr);
+
+/// The proof of the repair, as the case stands.
+[[nodiscard]] Proof proveCase(const job::Case& c, const std::string& folder, CaptureShelf& shelf,
+                              LikelihoodMemory* memory = nullptr);
 
 /// How a circuit stands, for a small sign beside its name.
 enum class CircuitState { notMeasured, good, doubtful, faulty };

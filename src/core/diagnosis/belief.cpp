@@ -7,6 +7,7 @@
 #include <cstring>
 
 #include "core/base/parallel.h"
+#include "core/diagnosis/intake_priors.h"
 #include "core/job/test_json.h"
 
 namespace haybale::diagnosis {
@@ -41,6 +42,11 @@ double valueAtHz(const Test& test, const job::Reading& reading, const circuit::C
 
 }  // namespace
 
+double Cell::severity() const {
+  constexpr double kOpenEnd = 1e14;
+  return high > kOpenEnd ? high : std::sqrt(std::max(0.0, low * high));
+}
+
 Belief::Belief(const job::Case& c, const WaveformSet& waveforms, const Knowledge& knowledge,
                LikelihoodMemory* memory)
     : vehicle_(c),
@@ -48,6 +54,7 @@ Belief::Belief(const job::Case& c, const WaveformSet& waveforms, const Knowledge
       known_(knowledge.find(vehicle_.suspect().name)->second),
       hypotheses_(allHypotheses(c, vehicle_.suspect())) {
   layOut(known_);
+  weighStoredCodes(memory);
   weigh(waveforms, memory);
 }
 
@@ -81,6 +88,43 @@ void Belief::layOut(const circuit::LineParameters& known) {
         cells_.push_back({h, set, steps[i], high, prior, prior});
       }
     }
+  }
+}
+
+// What was stored at the counter counts as a prior: half believed, as if read after a drive.
+void Belief::weighStoredCodes(LikelihoodMemory* memory) {
+  for (const auto& code : vehicle_.job().intake.codes) {
+    const auto type =
+        std::find(job::kCodeTypeNames.begin(), job::kCodeTypeNames.end(), code.meaning);
+    if (code.circuit != vehicle_.suspect().name || type == job::kCodeTypeNames.end()) {
+      continue;
+    }
+    job::Evidence e;
+    e.test.kind = TestKind::codes;
+    e.test.circuit = code.circuit;
+    e.test.state.wheel = circuit::WheelMotion::driven;
+    e.reading.codes = std::vector{job::Code{
+        code.circuit, static_cast<job::CodeType>(type - job::kCodeTypeNames.begin()), {}}};
+    const auto likelihood = remembered(e, nullptr, memory);
+    const double most = *std::max_element(likelihood.begin(), likelihood.end());
+    const double trust = trustIn(code);
+    double total = 0;
+    for (std::size_t i = 0; i < cells_.size(); ++i) {
+      cells_[i].prior *= 1 - trust + trust * likelihood[i] / most;
+      total += cells_[i].prior;
+    }
+    for (auto& cell : cells_) {
+      cell.prior /= total;
+      cell.weight = cell.prior;
+    }
+  }
+  // From here on the hypotheses' own priors are those of their cells.
+  std::vector<double> sums(hypotheses_.size());
+  for (const auto& cell : cells_) {
+    sums[cell.hypothesis] += cell.prior;
+  }
+  for (std::size_t h = 0; h < hypotheses_.size(); ++h) {
+    hypotheses_[h].prior = sums[h];
   }
 }
 
@@ -170,12 +214,10 @@ double Belief::likelihoodIn(const job::Evidence& e, const TraceFacts* facts, con
       return model_.liveSpeed(e.test, e.reading, world, values);
     case TestKind::waveform:
       return facts ? model_.waveform(e.test, *facts, world, values) : 1;
-    case TestKind::lamp: {
-      const auto share = e.reading.lamp ? vehicle_.electrical(e.test, world, values) : std::nullopt;
-      return !share                                                       ? 1.0
-             : circuit::lampState(e.test.lamp, *share) == *e.reading.lamp ? 0.94
-                                                                          : 0.03;
-    }
+    case TestKind::lamp:
+      return e.reading.lamp ? lampChance(e.test.lamp, vehicle_.electrical(e.test, world, values),
+                                         *e.reading.lamp)
+                            : 1;
     default:
       break;
   }
@@ -197,8 +239,7 @@ double Belief::cellLikelihood(const Cell& cell, const job::Evidence& e,
                               const TraceFacts* facts) const {
   const Hypothesis& h = hypotheses_[cell.hypothesis];
   const auto& values = values_[cell.values];
-  const double severity =
-      cell.high > 1e14 ? cell.high : std::sqrt(std::max(0.0, cell.low * cell.high));
+  const double severity = cell.severity();
   const auto inWorld = [&](const auto& likelihood) {
     const double shows = showsIn(h, e.test.state, vehicle_.suspect());
     double p = shows * likelihood(worldOf(h, severity, values));

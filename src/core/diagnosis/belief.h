@@ -22,6 +22,9 @@ struct Cell {
   double high = 0;
   double prior = 0;
   double weight = 0;  ///< normalised over all cells
+
+  /// The severity that stands for the interval: its geometric middle, an open end for itself.
+  [[nodiscard]] double severity() const;
 };
 
 /// What one piece of evidence did.
@@ -93,6 +96,7 @@ class Belief {
 
  private:
   void layOut(const circuit::LineParameters& known);
+  void weighStoredCodes(LikelihoodMemory* memory);
   [[nodiscard]] std::vector<double> sumsByHypothesis() const;
   void weigh(const WaveformSet& waveforms, LikelihoodMemory* memory);
   [[nodiscard]] std::string layoutKey() const;

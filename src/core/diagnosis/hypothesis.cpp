@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "core/circuit/network.h"
+#include "core/diagnosis/intake_priors.h"
 
 namespace haybale::diagnosis {
 
@@ -56,7 +57,8 @@ bool contains(const std::vector<std::string>& list, std::string_view what) {
 class Builder {
  public:
   Builder(const job::Case& c, const Circuit& circuit)
-      : complaint_(c.complaint),
+      : case_(c),
+        complaint_(c.complaint),
         holes_(holesIn(c, circuit)),
         coil_(circuit.sensor.kind == SensorKind::passive ||
               circuit.sensor.kind == SensorKind::unknown),
@@ -87,6 +89,7 @@ class Builder {
           break;
       }
     }
+    weighByIntake(case_, circuit, out_);
     double total = 0;
     for (const auto& h : out_) {
       total += h.prior;
@@ -180,6 +183,7 @@ class Builder {
     add(Fault::ringWrongCount, e.id, std::nullopt, p.ringWrongCount, kCountSteps);
   }
 
+  const job::Case& case_;
   const job::Complaint& complaint_;
   Holes holes_;
   bool coil_;

@@ -100,6 +100,10 @@ TraceFacts factsOf(const trace::ChannelAnalysis& a, const std::optional<trace::C
   return out;
 }
 
+double lampChance(circuit::Lamp lamp, const std::optional<double>& share, circuit::LampState seen) {
+  return !share ? 1.0 : circuit::lampState(lamp, *share) == seen ? 0.94 : 0.03;
+}
+
 Vehicle::Monitor ReadingModel::monitor(const std::string& circuit, const CarState& state,
                                        const World& world, const circuit::ParameterPoint& values,
                                        Worked* worked) const {

@@ -59,6 +59,11 @@ struct Category {
 };
 [[nodiscard]] std::vector<Category> categoriesOf(const Vehicle& vehicle, const circuit::Test& test);
 
+/// Probability that a lamp at this share of its rated current is seen so; 1 when the share is not
+/// known. Between lit and dim eyes differ: common practice, no source.
+[[nodiscard]] double lampChance(circuit::Lamp lamp, const std::optional<double>& share,
+                                circuit::LampState seen);
+
 /// Likelihoods of one kind of reading on one vehicle with `world` wrong; with an intermittent fault
 /// `resting` is the same vehicle while it does not show. All are probabilities or densities of the
 /// reading, mistakes left out.

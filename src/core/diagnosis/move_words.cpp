@@ -55,7 +55,7 @@ std::string titleFor(const Test& test) {
     case TestKind::loop:
       return "Loop check from the " + place;
     case TestKind::waveform:
-      return "Scope trace at the " + place;
+      return std::string("Scope trace at ") + (place.starts_with("module") ? "the " : "") + place;
     case TestKind::acVoltage:
       return "AC volts at " + place + spin(test);
     case TestKind::codes:

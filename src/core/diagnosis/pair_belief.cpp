@@ -17,10 +17,6 @@ constexpr double kExplainedElsewhere = 0.02;  // of the best likelihood: the oth
 constexpr double kSecondFault = 0.5;
 constexpr double kLeast = 0.01;
 
-double severityOf(const Cell& cell) {
-  return cell.high > 1e14 ? cell.high : std::sqrt(std::max(0.0, cell.low * cell.high));
-}
-
 // The cells that explain most, one a hypothesis, the best first.
 std::vector<const Cell*> candidates(const Belief& belief) {
   const auto& weighed = belief.weighed();
@@ -61,8 +57,8 @@ class PairModel {
         first_(belief.hypotheses()[a.hypothesis]),
         second_(belief.hypotheses()[b.hypothesis]),
         values_(belief.values()[a.values]),
-        firstSeverity_(severityOf(a)),
-        secondSeverity_(severityOf(b)),
+        firstSeverity_(a.severity()),
+        secondSeverity_(b.severity()),
         worlds_{worldOf(first_, firstSeverity_, values_),
                 worldOf(second_, secondSeverity_, values_)} {}
 

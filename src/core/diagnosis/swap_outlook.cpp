@@ -59,8 +59,7 @@ InputOutlook inputOf(const Belief& belief, const Test& test, const std::string& 
                      const Cell& cell) {
   const auto& vehicle = belief.vehicle();
   const auto& values = belief.values()[cell.values];
-  const double severity =
-      cell.high > 1e14 ? cell.high : std::sqrt(std::max(0.0, cell.low * cell.high));
+  const double severity = cell.severity();
   const World world = worldOf(belief.hypotheses()[cell.hypothesis], severity, values);
   circuit::CarState state = test.state;
   if (name != vehicle.suspect().name) {

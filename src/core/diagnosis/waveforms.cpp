@@ -35,6 +35,17 @@ trace::Options traceOptions(const job::Case& c, const circuit::Circuit& circuit)
 
 namespace {
 
+// All that was read, before the repair and after it.
+std::vector<const job::Evidence*> readings(const job::Case& c) {
+  std::vector<const job::Evidence*> out;
+  for (const auto* list : {&c.evidence, &c.proof}) {
+    for (const auto& e : *list) {
+      out.push_back(&e);
+    }
+  }
+  return out;
+}
+
 const job::Evidence* latestWaveform(const job::Case& c, const WaveformSet& set,
                                     const std::string& circuit) {
   const job::Evidence* latest = nullptr;
@@ -51,10 +62,10 @@ const job::Evidence* latestWaveform(const job::Case& c, const WaveformSet& set,
 std::vector<Wanted> wantedOf(const job::Case& c, const std::string& folder, const std::string& path,
                              const capture::Record& record) {
   std::vector<Wanted> out;
-  for (const auto& e : c.evidence) {
-    const circuit::Circuit* circuit = c.find(e.test.circuit);
-    if (circuit && !e.reading.file.empty() && capturePath(e.reading.file, folder) == path) {
-      out.push_back({channelFor(record, e), traceOptions(c, *circuit)});
+  for (const auto* e : readings(c)) {
+    const circuit::Circuit* circuit = c.find(e->test.circuit);
+    if (circuit && !e->reading.file.empty() && capturePath(e->reading.file, folder) == path) {
+      out.push_back({channelFor(record, *e), traceOptions(c, *circuit)});
     }
   }
   return out;
@@ -62,7 +73,8 @@ std::vector<Wanted> wantedOf(const job::Case& c, const std::string& folder, cons
 
 WaveformSet analyseWaveforms(const job::Case& c, const std::string& folder, CaptureShelf& shelf) {
   WaveformSet out;
-  for (const auto& e : c.evidence) {
+  for (const auto* reading : readings(c)) {
+    const auto& e = *reading;
     const circuit::Circuit* circuit = c.find(e.test.circuit);
     if (e.test.kind != circuit::TestKind::waveform || !circuit || e.reading.file.empty()) {
       continue;

@@ -46,6 +46,17 @@ std::string Case::nextEvidenceId() const {
   }
 }
 
+std::string Case::nextProofId() const {
+  for (std::size_t n = proof.size() + 1;; ++n) {
+    std::string id = "p" + std::to_string(n);
+    const bool taken = evidenceById(id) || std::any_of(proof.begin(), proof.end(),
+                                                       [&](const auto& e) { return e.id == id; });
+    if (!taken) {
+      return id;
+    }
+  }
+}
+
 std::vector<judging::Limit> commonLimits() {
   using judging::Limit;
   using judging::Provenance;

@@ -8,6 +8,7 @@
 #include <vector>
 
 #include "core/circuit/test.h"
+#include "core/job/course.h"
 #include "core/judging/limit.h"
 
 namespace haybale::job {
@@ -112,6 +113,11 @@ struct Case {
   std::vector<judging::Limit> limits;
   circuit::Meter meter = circuit::genericMeters().front();  ///< the one the readings are taken with
   std::vector<Evidence> evidence;                           ///< in order of time
+  Intake intake;
+  RepairRecord repair;
+  std::vector<Evidence> proof;  ///< read after the repair, in order of time
+  Closing closing;
+  Learnt learnt;  ///< what the logbook knew when the job was begun
   double version = 1;
   Json rest = Json::object();
 
@@ -125,6 +131,8 @@ struct Case {
   [[nodiscard]] std::optional<double> rollingCircumferenceM() const;
   /// An id no evidence has yet.
   [[nodiscard]] std::string nextEvidenceId() const;
+  /// Likewise among the proof's readings: "p1".
+  [[nodiscard]] std::string nextProofId() const;
 };
 
 inline constexpr std::array<std::string_view, 9> kWhenNames{

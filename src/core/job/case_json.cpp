@@ -8,7 +8,9 @@
 
 #include "core/base/text.h"
 #include "core/job/atomic_file.h"
+#include "core/job/course_json.h"
 #include "core/job/test_json.h"
+#include "core/judging/limit_json.h"
 
 namespace haybale::job {
 
@@ -94,32 +96,6 @@ Result<Circuit> readCircuit(const Json& json, const std::string& path) {
     return status.error();
   }
   return c;
-}
-
-Result<judging::Limit> readLimit(const Json& json, const std::string& path) {
-  ObjectReader in(json, path);
-  judging::Limit limit;
-  const int quantity = in.oneOf("quantity", judging::kQuantityNames);
-  if (quantity < 0 && !in.error()) {
-    in.fail("quantity", "is missing", "say what the limit is about, as coil-resistance");
-  }
-  limit.quantity = static_cast<judging::Quantity>(std::max(quantity, 0));
-  limit.min = in.number("min");
-  limit.max = in.number("max");
-  limit.leftRightRatio = in.number("left_right_ratio", 1, 1000);
-  limit.atCelsius = in.number("at_celsius", -60, 250);
-  const int provenance = in.oneOf("provenance", judging::kProvenanceNames);
-  limit.provenance = provenance < 0 ? judging::Provenance::commonPractice
-                                    : static_cast<judging::Provenance>(provenance);
-  limit.source = in.text("source");
-  limit.rest = in.rest();
-  if (limit.min && limit.max && *limit.min > *limit.max) {
-    in.fail("min", "is above max", "swap the two");
-  }
-  if (in.error()) {
-    return *in.error();
-  }
-  return limit;
 }
 
 void readJob(ObjectReader& in, Case& c) {
@@ -217,7 +193,7 @@ Status readLimits(ObjectReader& in, Case& c) {
     return Done{};
   }
   for (std::size_t i = 0; i < limits->size(); ++i) {
-    auto one = readLimit((*limits)[i], fmt::format("limits[{}]", i));
+    auto one = judging::readLimit((*limits)[i], fmt::format("limits[{}]", i));
     if (!one) {
       return one.error();
     }
@@ -252,6 +228,27 @@ Status readEvidences(ObjectReader& in, Case& c) {
   return Done{};
 }
 
+Status readProof(ObjectReader& in, Case& c) {
+  const Json* list = in.array("proof");
+  for (std::size_t i = 0; list && i < list->size(); ++i) {
+    auto one = readEvidence((*list)[i], fmt::format("proof[{}]", i), c);
+    if (!one) {
+      return one.error();
+    }
+    one->id = c.nextProofId();
+    c.proof.push_back(std::move(*one));
+  }
+  return Done{};
+}
+
+Status readCourse(ObjectReader& in, Case& c) {
+  readIntake(in, c.intake);
+  readRepair(in, c.repair);
+  readClosing(in, c.closing);
+  readLearnt(in, c.learnt);
+  return Done{};
+}
+
 }  // namespace
 
 Result<Case> fromJson(const Json& json, const std::string& name) {
@@ -283,7 +280,8 @@ Result<Case> fromJson(const Json& json, const std::string& name) {
   if (!in.any("allowed")) {
     c.allowed = {"unplug", "back-probe"};
   }
-  for (const auto part : {readCircuits, readSuspect, readLimits, readMeter, readEvidences}) {
+  for (const auto part :
+       {readCircuits, readSuspect, readLimits, readMeter, readEvidences, readProof, readCourse}) {
     if (in.error()) {
       break;
     }
@@ -370,19 +368,6 @@ Json circuitJson(const Circuit& c) {
   return out;
 }
 
-Json limitJson(const judging::Limit& l) {
-  Json out;
-  out["quantity"] = judging::kQuantityNames[static_cast<std::size_t>(l.quantity)];
-  setIf(out, "min", l.min);
-  setIf(out, "max", l.max);
-  setIf(out, "left_right_ratio", l.leftRightRatio);
-  setIf(out, "at_celsius", l.atCelsius);
-  out["provenance"] = judging::kProvenanceNames[static_cast<std::size_t>(l.provenance)];
-  setIf(out, "source", l.source);
-  appendRest(out, l.rest);
-  return out;
-}
-
 }  // namespace
 
 Json toJson(const Case& c) {
@@ -415,12 +400,22 @@ Json toJson(const Case& c) {
   appendRest(out["costs"], c.costs.rest);
   out["limits"] = Json::array();
   for (const auto& limit : c.limits) {
-    out["limits"].push_back(limitJson(limit));
+    out["limits"].push_back(judging::limitJson(limit));
   }
   out["meter"] = circuit::toJson(c.meter);
   out["evidence"] = Json::array();
   for (const auto& e : c.evidence) {
     out["evidence"].push_back(evidenceJson(e));
+  }
+  for (const auto& e : c.proof) {
+    out["proof"].push_back(evidenceJson(e));
+  }
+  for (auto& [key, value] :
+       {std::pair{"intake", intakeJson(c.intake)}, std::pair{"repair", repairJson(c.repair)},
+        std::pair{"closing", closingJson(c.closing)}, std::pair{"learnt", learntJson(c.learnt)}}) {
+    if (!value.is_null()) {
+      out[key] = value;
+    }
   }
   appendRest(out, c.rest);
   return out;

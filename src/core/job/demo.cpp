@@ -81,6 +81,18 @@ Case demoCase() {
   c.complaint.text =
       "Lamp came on crossing the ford to the lower barn, stays on since. Joint in the rear right "
       "loom mended last spring.";
+  c.intake.lamps = {"abs", "traction"};
+  c.intake.module = "TH 30-114";
+  c.intake.sensorPart = "TH 48-2";
+  c.intake.basics = {{"battery", "good"}, {"fuses-and-relay", "good"}};
+  StoredCode code;
+  code.code = "C0050-1F";
+  code.circuit = "RR";
+  code.meaning = "erratic";
+  code.status = "active";
+  code.count = 3;
+  code.freeze = "6 km/h, brake pressed, 12.6 V";
+  c.intake.codes = {code};
   addReading(c, "RL", "module pair 1.12k", "2026-11-20T08:10");
   addReading(c, "RL", "C2 a gnd 4.98V key on unplugged", "2026-11-20T08:16");
   addReading(c, "RR", "C2 a gnd 4.97V key on unplugged", "2026-11-20T08:22");

@@ -10,7 +10,7 @@ namespace {
 // As somebody else would write one by hand; with fields of a newer version at every level.
 const char* const kByHand = R"({
   "format": "haybale-case", "version": 2, "weather": "rain",
-  "job": { "title": "Ford", "vehicle": "cart", "tyre": "195/65R15", "circumference_m": null, "fleet": 7 },
+  "job": { "title": "Creek crossing", "vehicle": "cart", "tyre": "195/65R15", "circumference_m": null, "fleet": 7 },
   "circuits": [ { "name": "RR", "location": "rear right", "shielded": true,
       "sensor": { "kind": "passive", "teeth": 48, "maker_mark": "hay" },
       "path": [ { "id": "module", "kind": "module", "zone": "engine-bay", "access_min": 4 },
@@ -35,7 +35,7 @@ const char* const kByHand = R"({
 TEST(CaseFile, IsReadAsOthersWriteIt) {
   const auto c = parseCase(kByHand, "hand.json");
   ASSERT_HB_OK(c);
-  EXPECT_EQ(c->title, "Ford");
+  EXPECT_EQ(c->title, "Creek crossing");
   EXPECT_NEAR(*c->rollingCircumferenceM(), 1.935, 0.005);
   EXPECT_EQ(c->circuits[0].path[3].kind, circuit::ElementKind::splice);
   EXPECT_EQ(c->circuits[1].path.size(), 7U) << "a line nobody described is a typical one";

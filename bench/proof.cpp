@@ -1,0 +1,117 @@
+// Does the proof plan catch what is still wrong? Vehicles are diagnosed as in the fleet bench; then
+// the fault is left in, or mended with a second one behind it, or mended and nothing else wrong;
+// the plan is worked down on the simulated vehicle.
+#include <fmt/format.h>
+
+#include <cstdlib>
+#include <filesystem>
+
+#include "core/diagnosis/guide.h"
+#include "random_vehicle.h"
+
+namespace {
+
+using namespace haybale;
+
+enum State { kLeftIn, kSecond, kSound };
+
+struct Tally {
+  int vehicles = 0, shown = 0, complete = 0;
+  double minutes = 0;
+  std::map<std::string, std::pair<int, int>> byFault;  // shown, of
+};
+
+void diagnose(job::Case& c, sim::SimVehicle& vehicle, const std::string& folder) {
+  diagnosis::Guide guide(c, folder, {60, 1e9});
+  while (const auto* asked = guide.ask()) {
+    if (const auto reading = vehicle.answer(asked->test)) {
+      guide.answer(*reading);
+    } else {
+      guide.cannot();
+    }
+  }
+  c = guide.job();
+}
+
+sim::HiddenFault other(const job::Case& c, const std::string& element, std::mt19937& random) {
+  auto second = sim::drawFault(c, random);
+  while (second.fault.element == element) {
+    second = sim::drawFault(c, random);
+  }
+  return second;
+}
+
+void prove(job::Case& c, sim::SimVehicle& vehicle, const std::string& folder, Tally& tally,
+           const std::string& fault) {
+  diagnosis::CaptureShelf shelf;
+  diagnosis::LikelihoodMemory memory;
+  const auto plan = diagnosis::proveCase(c, folder, shelf, &memory).plan;
+  std::string told;
+  for (const auto& step : plan) {
+    const auto reading = vehicle.answer(step.test);
+    tally.minutes += step.minutes;
+    if (!reading) {
+      continue;
+    }
+    job::Evidence e;
+    e.id = c.nextProofId();
+    e.test = step.test;
+    e.reading = *reading;
+    c.proof.push_back(std::move(e));
+    told += "    " + step.title + "\n";
+  }
+  const auto proof = diagnosis::proveCase(c, folder, shelf, &memory);
+  ++tally.vehicles;
+  tally.shown += proof.shown() ? 1 : 0;
+  tally.complete += proof.complete() ? 1 : 0;
+  auto& by = tally.byFault[fault];
+  by.first += proof.shown() ? 1 : 0;
+  ++by.second;
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+  const int count = argc > 1 ? std::atoi(argv[1]) : 300;
+  const auto folder = (std::filesystem::temp_directory_path() / "haybale_proof").string();
+  Tally tallies[3];
+  for (int v = 0; v < count; ++v) {
+    std::filesystem::remove_all(folder);
+    std::filesystem::create_directories(folder);
+    std::mt19937 random(static_cast<std::uint32_t>(5000 + v));
+    job::Case c = bench::randomCase(random);
+    const auto hidden = bench::randomFault(c, random);
+    sim::SimOptions options;
+    options.seed = static_cast<std::uint32_t>(v + 1);
+    options.folder = folder;
+    sim::SimVehicle vehicle(c, hidden.fault, hidden.severity, options);
+    c.evidence = vehicle.goodWheel();
+    diagnose(c, vehicle, folder);
+    const auto state = static_cast<State>(v % 3);
+    if (state == kLeftIn) {
+      prove(c, vehicle, folder, tallies[state], std::string(diagnosis::nameOf(hidden.fault.fault)));
+      continue;
+    }
+    const auto second = other(c, hidden.fault.element, random);
+    const auto what = state == kSecond ? second : sim::HiddenFault{};
+    options.seed += 100000;
+    sim::SimVehicle mended(c, what.fault, what.severity, options);
+    (void)mended.goodWheel();
+    prove(c, mended, folder, tallies[state], std::string(diagnosis::nameOf(what.fault.fault)));
+  }
+  std::filesystem::remove_all(folder);
+  const char* names[] = {"left in", "second fault", "sound"};
+  for (const State state : {kLeftIn, kSecond, kSound}) {
+    const auto& t = tallies[state];
+    const double n = std::max(1, t.vehicles);
+    fmt::print("{:13} {:4} vehicles  shown {:5.1f} %  proved {:5.1f} %  {:.0f} minutes\n",
+               names[state], t.vehicles, 100 * t.shown / n, 100 * t.complete / n, t.minutes / n);
+    for (const auto& [fault, by] : t.byFault) {
+      fmt::print("    {:20} {} of {}\n", fault, by.first, by.second);
+    }
+  }
+  const int wrong = tallies[0].vehicles + tallies[1].vehicles;
+  fmt::print("left in or second, caught: {:.1f} % (bar 95)\n",
+             100.0 * (tallies[0].shown + tallies[1].shown) / std::max(1, wrong));
+  return 0;
+}

@@ -1,0 +1,138 @@
+#include "app/book/book_files.h"
+
+#include <QDate>
+#include <QDir>
+#include <QFileInfo>
+
+#include "app/frame/dialogs.h"
+#include "app/style/words.h"
+#include "core/job/atomic_file.h"
+#include "core/judging/limits_sheet.h"
+#include "store/bundle.h"
+#include "store/logbook_file.h"
+
+namespace haybale::app {
+
+namespace {
+
+const QString kBundles = QStringLiteral("Job bundles (*.haybale.zip *.zip)");
+const QString kBooks = QStringLiteral("Logbooks (*.jsonl)");
+const QString kSheets = QStringLiteral("Limits sheets (*.json *.csv)");
+
+QString withEnding(const QString& path, const QString& ending) {
+  return path.isEmpty() || path.endsWith(ending, Qt::CaseInsensitive) ? path : path + ending;
+}
+
+}  // namespace
+
+BookFiles::BookFiles(JobModel& model, JobBook& book, QWidget* window)
+    : QObject(window), model_(model), book_(book), window_(window) {}
+
+void BookFiles::tell(const Status& status, const QString& sentence) {
+  emit said(status ? sentence : q(status.error().sentence()), !status);
+}
+
+void BookFiles::ask(const QString& what) {
+  if (what == QStringLiteral("bundle.out")) {
+    bundleOut();
+  } else if (what == QStringLiteral("bundle.in")) {
+    bundleIn();
+  } else if (what == QStringLiteral("book.out")) {
+    bookOut();
+  } else {
+    bookIn();
+  }
+}
+
+void BookFiles::bundleOut() {
+  const QString name =
+      model_.path().isEmpty() ? QStringLiteral("job") : QFileInfo(model_.path()).baseName();
+  const QString path = withEnding(
+      dialogs().saveFile(window_, tr("Save this job as a bundle"),
+                         QDir(model_.folder()).filePath(name + QStringLiteral(".haybale.zip")),
+                         kBundles),
+      QStringLiteral(".zip"));
+  if (!path.isEmpty()) {
+    tell(store::writeBundle(model_.job(), model_.folder().toStdString(), path.toStdString()),
+         tr("The job and all its files are in %1.").arg(path));
+  }
+}
+
+// Beside the bundle, in a folder of its name that is not there yet.
+void BookFiles::bundleIn() {
+  const QString path = dialogs().openFile(window_, tr("Take in a bundle"), kBundles);
+  if (path.isEmpty()) {
+    return;
+  }
+  const QString base =
+      QFileInfo(path).absolutePath() + QLatin1Char('/') + QFileInfo(path).baseName();
+  QString folder = base;
+  for (int n = 2; QFileInfo::exists(folder); ++n) {
+    folder = QStringLiteral("%1-%2").arg(base).arg(n);
+  }
+  const auto unpacked = store::unpackBundle(path.toStdString(), folder.toStdString());
+  if (!unpacked) {
+    emit said(q(unpacked.error().sentence()), true);
+    return;
+  }
+  if (const auto status = model_.open(q(*unpacked)); !status) {
+    emit said(q(status.error().sentence()), true);
+    return;
+  }
+  emit said(tr("Unpacked into %1.").arg(folder), false);
+  emit opened();
+}
+
+void BookFiles::bookOut() {
+  const QString path = withEnding(dialogs().saveFile(window_, tr("Save the whole logbook"),
+                                                     QStringLiteral("logbook.jsonl"), kBooks),
+                                  QStringLiteral(".jsonl"));
+  if (!path.isEmpty() && book_.logbook()) {
+    tell(store::exportLogbook(*book_.logbook(), path), tr("All jobs are in %1.").arg(path));
+  }
+}
+
+void BookFiles::bookIn() {
+  const QString path = dialogs().openFile(window_, tr("Take in a logbook"), kBooks);
+  if (path.isEmpty() || !book_.logbook()) {
+    return;
+  }
+  const auto taken = store::importLogbook(*book_.logbook(), path);
+  emit said(taken ? tr("%1 jobs were taken in.").arg(*taken) : q(taken.error().sentence()), !taken);
+  emit book_.changed();
+}
+
+void BookFiles::sheet(bool save) {
+  if (save) {
+    const QString path = dialogs().saveFile(window_, tr("Save the limits as a sheet"),
+                                            QStringLiteral("limits.json"), kSheets);
+    if (path.isEmpty()) {
+      return;
+    }
+    judging::LimitsSheet out;
+    out.vehicle = model_.job().vehicle;
+    out.date = QDate::currentDate().toString(Qt::ISODate).toStdString();
+    out.limits = model_.job().limits;
+    const bool csv = path.endsWith(QStringLiteral(".csv"), Qt::CaseInsensitive);
+    tell(job::writeFileAtomically(path.toStdString(), csv ? judging::limitsSheetCsv(out)
+                                                          : judging::limitsSheetJson(out)),
+         tr("The limits are in %1.").arg(path));
+    return;
+  }
+  const QString path = dialogs().openFile(window_, tr("Take limits from a sheet"), kSheets);
+  if (path.isEmpty()) {
+    return;
+  }
+  const auto text = job::readFile(path.toStdString());
+  const auto read = text ? judging::parseLimitsSheet(*text, path.toStdString())
+                         : Result<judging::LimitsSheet>(text.error());
+  if (!read) {
+    emit said(q(read.error().sentence()), true);
+    return;
+  }
+  model_.change(tr("limits of a sheet"),
+                [&](job::Case& c) { judging::applySheet(*read, c.limits); });
+  emit said(tr("%1 limits taken from %2.").arg(read->limits.size()).arg(path), false);
+}
+
+}  // namespace haybale::app

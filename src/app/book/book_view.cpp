@@ -1,0 +1,12 @@
+#include "app/book/book_view.h"
+
+namespace haybale::app {
+
+BookView::BookView(JobModel& model, JobBook& book, QWidget* parent) : PageTabs(parent) {
+  jobs_ = new JobsPage(model, book, this);
+  goods_ = new GoodsPage(model, book, this);
+  addPage(tr("Jobs"), QStringLiteral("book.page.jobs"), jobs_);
+  addPage(tr("Known good"), QStringLiteral("book.page.goods"), goods_);
+}
+
+}  // namespace haybale::app

@@ -1,0 +1,24 @@
+// Logbook: jobs, and what is known to be good.
+#pragma once
+
+#include "app/book/goods_page.h"
+#include "app/book/jobs_page.h"
+#include "app/style/page_tabs.h"
+
+namespace haybale::app {
+
+class BookView : public PageTabs {
+  Q_OBJECT
+
+ public:
+  enum Page { kJobs, kGoods };
+  BookView(JobModel& model, JobBook& book, QWidget* parent = nullptr);
+  [[nodiscard]] JobsPage* jobs() const { return jobs_; }
+  [[nodiscard]] GoodsPage* goods() const { return goods_; }
+
+ private:
+  JobsPage* jobs_;
+  GoodsPage* goods_;
+};
+
+}  // namespace haybale::app

@@ -1,0 +1,171 @@
+#include "app/model/job_book.h"
+
+#include <QDateTime>
+#include <QDir>
+#include <QFileInfo>
+
+#include "app/style/words.h"
+#include "core/diagnosis/closing.h"
+#include "core/diagnosis/quantity_of.h"
+#include "core/job/case_json.h"
+
+namespace haybale::app {
+
+namespace {
+
+QString now() {
+  return QDateTime::currentDateTime().toString(Qt::ISODate);
+}
+
+Error noBook() {
+  return Error{"", std::nullopt, "the logbook is not open", "see the message at the start"};
+}
+
+}  // namespace
+
+JobBook::JobBook(JobModel& model, QObject* parent) : QObject(parent), model_(model) {
+  connect(&model_, &JobModel::changed, this, &JobBook::keep);
+  connect(&model_, &JobModel::renamed, this, [this](const QString& from, const QString& to) {
+    if (book_ && keptId_ == from) {
+      if (const auto status = book_->rename(from, to); !status) {
+        emit said(q(status.error().sentence()), true);
+      }
+      keptId_ = to;
+    }
+  });
+}
+
+Status JobBook::open() {
+  auto opened = store::Logbook::open(stateFolder() + QStringLiteral("/logbook.sqlite"));
+  if (!opened) {
+    return opened.error();
+  }
+  book_ = std::move(*opened);
+  teach();
+  emit changed();
+  return Done{};
+}
+
+// A job opened and never touched is not written; one with a file of its own is.
+void JobBook::keep() {
+  if (!book_ || (model_.path().isEmpty() && !model_.isUnsaved())) {
+    return;
+  }
+  std::string text = job::caseText(model_.job());
+  if (text == kept_ && keptId_ == model_.autosaveName() && keptPath_ == model_.path()) {
+    return;
+  }
+  store::JobRow row;
+  row.id = model_.autosaveName();
+  row.path = model_.path();
+  row.folder = model_.folder();
+  row.headline = q(model_.assessment().conclusion.headline);
+  row.changed = now();
+  if (const auto status = book_->keep(row, model_.job()); !status) {
+    emit said(tr("The logbook could not keep this: %1").arg(q(status.error().sentence())), true);
+    return;
+  }
+  kept_ = std::move(text);
+  keptId_ = row.id;
+  keptPath_ = row.path;
+  emit changed();
+}
+
+void JobBook::teach() {
+  if (const auto learnt = store::learnt(book_->database())) {
+    model_.setLearnt(*learnt);
+  }
+}
+
+Status JobBook::show(const QString& id) {
+  if (!book_) {
+    return noBook();
+  }
+  const auto row = book_->row(id);
+  if (!row) {
+    return row.error();
+  }
+  if (!row->path.isEmpty() && QFileInfo::exists(row->path)) {
+    return model_.open(row->path);
+  }
+  if (readAutosave(id)) {
+    return model_.openKept(id);
+  }
+  auto c = book_->load(id);
+  if (!c) {
+    return c.error();
+  }
+  model_.openRecord(std::move(*c), id, {}, row->folder);
+  if (!row->path.isEmpty()) {
+    emit said(tr("%1 is gone; this is the job as the logbook kept it.").arg(row->path), false);
+  }
+  return Done{};
+}
+
+Status JobBook::close(bool comeback) {
+  const auto obstacles = diagnosis::inTheWay(model_.job());
+  if (!obstacles.empty()) {
+    return Error{"", std::nullopt, obstacles.front(), "tick every hole once it is sealed"};
+  }
+  const auto suspect = diagnosis::toRepair(model_.job(), model_.assessment().conclusion);
+  auto closing = diagnosis::closingOf(model_.job(), suspect, model_.proof(), now().toStdString());
+  closing.comeback = comeback;
+  model_.change(tr("close the job"), [&](job::Case& c) { c.closing = closing; });
+  if (book_) {
+    teach();
+  }
+  return Done{};
+}
+
+void JobBook::reopenJob() {
+  model_.change(tr("open the job again"), [](job::Case& c) { c.closing = {}; });
+  if (book_) {
+    teach();
+  }
+}
+
+Status JobBook::keepGood(const QString& id) {
+  if (!book_) {
+    return noBook();
+  }
+  const auto& c = model_.job();
+  const auto* e = c.evidenceById(id.toStdString());
+  const auto* circuit = e ? c.find(e->test.circuit) : nullptr;
+  const auto quantity = circuit ? diagnosis::quantityOf(*circuit, e->test) : std::nullopt;
+  if (!quantity || !e->reading.value || e->reading.value->overload) {
+    return Error{"", std::nullopt, "only a number that a limit can be about is kept as good",
+                 "a coil, a bias, an output"};
+  }
+  judging::GoodSample sample;
+  sample.quantity = *quantity;
+  sample.value = e->reading.value->value;
+  sample.celsius = e->reading.celsius;
+  sample.vehicle = c.vehicle;
+  sample.module = c.intake.module;
+  sample.part = c.intake.sensorPart;
+  sample.circuit = circuit->name;
+  sample.place = e->test.red ? circuit::spoken(e->test.red->place) : std::string();
+  sample.date = e->time.empty() ? now().toStdString() : e->time;
+  const auto kept = store::GoodShelf(book_->database()).keep(sample);
+  if (!kept) {
+    return kept.error();
+  }
+  emit changed();
+  return Done{};
+}
+
+Result<std::vector<store::KeptGood>> JobBook::goods(const store::GoodFor& wanted) {
+  return book_ ? store::GoodShelf(book_->database()).find(wanted)
+               : Result<std::vector<store::KeptGood>>(noBook());
+}
+
+Status JobBook::removeGood(qint64 row) {
+  if (!book_) {
+    return noBook();
+  }
+  const auto status = store::GoodShelf(book_->database()).remove(row);
+  emit changed();
+  return status;
+}
+
+}  // namespace haybale::app

@@ -1,0 +1,54 @@
+// Keeps every job in the logbook as it is worked on, and gives what closed jobs taught to new ones.
+#pragma once
+
+#include <QObject>
+#include <memory>
+
+#include "app/model/job_model.h"
+#include "store/good_shelf.h"
+#include "store/logbook.h"
+#include "store/tallies.h"
+
+namespace haybale::app {
+
+class JobBook : public QObject {
+  Q_OBJECT
+
+ public:
+  explicit JobBook(JobModel& model, QObject* parent = nullptr);
+
+  /// Opens the logbook among the program's own files. Without it the program works on; the error
+  /// says why jobs are not kept.
+  Status open();
+  /// nullptr while none is open.
+  [[nodiscard]] store::Logbook* logbook() { return book_.get(); }
+
+  /// Shows a job of the logbook: its file when that is still there, else what the logbook kept.
+  Status show(const QString& id);
+  /// Ends the job as it is believed now, or says what is in the way.
+  Status close(bool comeback);
+  /// Opens a closed job again.
+  void reopenJob();
+
+  /// Keeps a reading of the job as good for its vehicle, module and sensor part.
+  Status keepGood(const QString& evidence);
+  [[nodiscard]] Result<std::vector<store::KeptGood>> goods(const store::GoodFor& wanted);
+  Status removeGood(qint64 row);
+
+ signals:
+  /// The logbook's content changed.
+  void changed();
+  void said(const QString& sentence, bool bad);
+
+ private:
+  void keep();
+  void teach();
+
+  JobModel& model_;
+  std::unique_ptr<store::Logbook> book_;
+  std::string kept_;  // text of the case that was written last
+  QString keptId_;
+  QString keptPath_;
+};
+
+}  // namespace haybale::app

@@ -1,0 +1,201 @@
+// How readings, captures and what was seen get into the job.
+#include <QDateTime>
+#include <QDir>
+#include <QFileInfo>
+
+#include "app/model/job_model.h"
+
+namespace haybale::app {
+
+using circuit::Place;
+using circuit::TestKind;
+
+job::Evidence JobModel::evidenceOf(const circuit::Test& test, const job::Reading& reading,
+                                   const std::string& id) const {
+  job::Evidence e;
+  e.id = id;
+  e.test = test;
+  e.reading = reading;
+  e.time = QDateTime::currentDateTime().toString(Qt::ISODate).toStdString();
+  return e;
+}
+
+Result<job::TypedReading> JobModel::typedFor(const QString& text, const circuit::Test& test) const {
+  const auto* circuit = job_.find(test.circuit);
+  if (!circuit) {
+    return Error{"", std::nullopt, "no circuit is chosen", "click a place on the line first"};
+  }
+  return job::parseReadingLine(text.toStdString(), *circuit, test);
+}
+
+Status JobModel::enterReading(const QString& text) {
+  return enterReading(text, selection_.test);
+}
+
+Status JobModel::enterReading(const QString& text, const circuit::Test& test) {
+  auto typed = typedFor(text, test);
+  if (!typed) {
+    return typed.error();
+  }
+  typed->test.meterName = job_.meter.name;
+  const auto e = evidenceOf(typed->test, typed->reading, job_.nextEvidenceId());
+  selection_.test = typed->test;
+  selection_.evidence = QString::fromStdString(e.id);
+  const std::string shown =
+      e.reading.value ? units::format(*e.reading.value) : std::string("of a lamp");
+  change(tr("reading %1").arg(QString::fromStdString(shown)),
+         [&](job::Case& c) { c.evidence.push_back(e); });
+  emit selectionChanged();
+  return Done{};
+}
+
+Status JobModel::enterProof(const QString& text, const circuit::Test& test) {
+  auto typed = typedFor(text, test);
+  if (!typed) {
+    return typed.error();
+  }
+  typed->test.meterName = job_.meter.name;
+  enterProofSeen(typed->test, typed->reading);
+  return Done{};
+}
+
+void JobModel::enterProofSeen(const circuit::Test& test, const job::Reading& reading) {
+  const auto e = evidenceOf(test, reading, job_.nextProofId());
+  change(tr("proof of the repair"), [&](job::Case& c) { c.proof.push_back(e); });
+}
+
+Result<std::string> JobModel::relativeCapture(const QString& file) {
+  const QString absolute = QFileInfo(file).absoluteFilePath();
+  if (const auto record = shelf_.load(absolute.toStdString()); !record) {
+    return record.error();
+  }
+  const QString relative = QDir(folder_).relativeFilePath(absolute);
+  return (relative.startsWith(QStringLiteral("..")) ? absolute : relative).toStdString();
+}
+
+Status JobModel::addProofCapture(const circuit::Test& test, const QString& file) {
+  const auto capture = relativeCapture(file);
+  if (!capture) {
+    return capture.error();
+  }
+  job::Reading reading;
+  reading.file = *capture;
+  enterProofSeen(test, reading);
+  return Done{};
+}
+
+const diagnosis::Proof& JobModel::proof() {
+  if (!proof_) {
+    proof_ = diagnosis::proveCase(job_, folder_.toStdString(), shelf_, &memory_);
+  }
+  return *proof_;
+}
+
+Result<diagnosis::Assessment> JobModel::suppose(const QString& text, const circuit::Test& test) {
+  const auto typed = typedFor(text, test);
+  if (!typed) {
+    return typed.error();
+  }
+  job::Case supposed = job_;
+  supposed.evidence.push_back(evidenceOf(typed->test, typed->reading, supposed.nextEvidenceId()));
+  return diagnosis::assessCase(supposed, folder_.toStdString(), shelf_, {}, &memory_);
+}
+
+QString JobModel::captureFolder() const {
+  const QString beside = path_.isEmpty() ? stateFolder() : QFileInfo(path_).absolutePath();
+  return beside + QStringLiteral("/captures");
+}
+
+void JobModel::enterMeasured(const circuit::Test& test, double value) {
+  job::Reading reading;
+  reading.value = units::Entry{};
+  reading.value->unit = circuit::unitOf(test.kind);
+  reading.value->overload = std::isinf(value);
+  reading.value->value = value;
+  circuit::Test made = test;
+  made.meterName = job_.meter.name;
+  enterSeen(made, reading);
+}
+
+void JobModel::enterSeen(const circuit::Test& test, const job::Reading& reading) {
+  const auto e = evidenceOf(test, reading, job_.nextEvidenceId());
+  selection_.evidence = QString::fromStdString(e.id);
+  change(tr("what was seen"), [&](job::Case& c) { c.evidence.push_back(e); });
+  emit selectionChanged();
+}
+
+Status JobModel::addCapture(const QString& circuitName, const QString& file) {
+  const auto* circuit = job_.find(circuitName.toStdString());
+  if (!circuit) {
+    return Error{circuitName.toStdString(), std::nullopt, "is not a circuit of this job",
+                 "drop the capture on one of its wheels"};
+  }
+  const auto capture = relativeCapture(file);
+  if (!capture) {
+    return capture.error();
+  }
+  auto test = job::defaultTest(*circuit, {Place::Kind::modulePlug, circuit->path.front().id},
+                               TestKind::waveform);
+  test.state.key = circuit::Key::off;
+  test.state.unplugged = {circuit->path.front().id};
+  job::Reading reading;
+  reading.file = *capture;
+  const auto e = evidenceOf(test, reading, job_.nextEvidenceId());
+  selection_.evidence = QString::fromStdString(e.id);
+  change(tr("trace of %1").arg(circuitName), [&](job::Case& c) { c.evidence.push_back(e); });
+  emit selectionChanged();
+  return Done{};
+}
+
+Status JobModel::retype(const QString& id, const QString& text) {
+  const auto* e = job_.evidenceById(id.toStdString());
+  const auto* circuit = e ? job_.find(e->test.circuit) : nullptr;
+  if (!circuit) {
+    return Error{id.toStdString(), std::nullopt, "is not among the readings", "choose one of them"};
+  }
+  auto typed = job::parseReadingLine(text.toStdString(), *circuit, e->test);
+  if (!typed) {
+    return typed.error();
+  }
+  change(tr("correct a reading"), [&](job::Case& c) {
+    for (auto& each : c.evidence) {
+      if (each.id == id.toStdString()) {
+        each.test = typed->test;
+        each.reading = typed->reading;
+      }
+    }
+  });
+  return Done{};
+}
+
+void JobModel::attach(const QString& id, const QString& file) {
+  if (file.isEmpty()) {
+    return;
+  }
+  const QString absolute = QFileInfo(file).absoluteFilePath();
+  const QString relative = QDir(folder_).relativeFilePath(absolute);
+  change(tr("attach a file"), [&](job::Case& c) {
+    for (auto& e : c.evidence) {
+      if (e.id == id.toStdString()) {
+        e.attachments.push_back(
+            (relative.startsWith(QStringLiteral("..")) ? absolute : relative).toStdString());
+      }
+    }
+  });
+}
+
+void JobModel::setWithdrawn(const QString& id, bool withdrawn) {
+  change(withdrawn ? tr("withdraw a reading") : tr("count a reading again"), [&](job::Case& c) {
+    for (auto& e : c.evidence) {
+      e.withdrawn = e.id == id.toStdString() ? withdrawn : e.withdrawn;
+    }
+  });
+}
+
+void JobModel::removeEvidence(const QString& id) {
+  change(tr("remove a reading"), [&](job::Case& c) {
+    std::erase_if(c.evidence, [&](const auto& e) { return e.id == id.toStdString(); });
+  });
+}
+
+}  // namespace haybale::app

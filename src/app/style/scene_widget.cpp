@@ -1,0 +1,40 @@
+#include "app/style/scene_widget.h"
+
+#include <QPainter>
+
+#include "app/style/theme.h"
+#include "print/scene_painter.h"
+
+namespace haybale::app {
+
+SceneWidget::SceneWidget(QWidget* parent) : QWidget(parent) {
+  connect(&ThemeHub::instance(), &ThemeHub::changed, this, [this] { update(); });
+}
+
+void SceneWidget::setMaker(Maker maker) {
+  maker_ = std::move(maker);
+  rebuild();
+}
+
+void SceneWidget::rebuild() {
+  if (!isVisible() || !maker_) {
+    return;  // made anew when shown
+  }
+  scene_ = maker_(width(), height());
+  update();
+}
+
+void SceneWidget::paintEvent(QPaintEvent*) {
+  QPainter painter(this);
+  print::paint(painter, scene_, ThemeHub::instance().theme());
+}
+
+void SceneWidget::resizeEvent(QResizeEvent*) {
+  rebuild();
+}
+
+void SceneWidget::showEvent(QShowEvent*) {
+  rebuild();
+}
+
+}  // namespace haybale::app

@@ -1,0 +1,189 @@
+#include "picture/report_course.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+
+#include "core/diagnosis/closing.h"
+#include "core/diagnosis/move_words.h"
+
+namespace haybale::picture {
+
+namespace {
+
+std::string plain(std::string text) {
+  std::replace(text.begin(), text.end(), '-', ' ');
+  return text;
+}
+
+std::string readingText(const job::Evidence& e) {
+  if (e.reading.value) {
+    return units::format(*e.reading.value);
+  }
+  return e.reading.file.empty() ? diagnosis::sayReading(e.reading) : "trace " + e.reading.file;
+}
+
+bool ticked(const std::vector<std::string>& list, const std::string& what) {
+  return std::find(list.begin(), list.end(), what) != list.end();
+}
+
+std::vector<std::string> workDone(const job::Case& job, const diagnosis::Suspect& suspect) {
+  std::vector<std::string> out;
+  for (const auto& step : diagnosis::repairSteps(job, suspect)) {
+    if (!ticked(job.repair.done, step.id)) {
+      continue;
+    }
+    const auto note = job.repair.notes.find(step.id);
+    out.push_back(step.text + (note == job.repair.notes.end()
+                                   ? std::string()
+                                   : fmt::format(" ({}: {})", step.note, note->second)));
+  }
+  return out;
+}
+
+}  // namespace
+
+void addIntake(Report& report, const job::Case& job) {
+  const auto& in = job.intake;
+  if (!in.lamps.empty()) {
+    report.blocks.emplace_back(
+        Paragraph{fmt::format("Lamps lit, functions lost: {}.", fmt::join(in.lamps, ", "))});
+  }
+  if (!in.module.empty() || !in.sensorPart.empty()) {
+    report.blocks.emplace_back(Paragraph{
+        fmt::format("Module: {}. Sensor: {}.", in.module.empty() ? "not noted" : in.module,
+                    in.sensorPart.empty() ? "not noted" : in.sensorPart)});
+  }
+  for (const auto& [name, state] : in.basics) {
+    report.blocks.emplace_back(Paragraph{plain(name) + ": " + state + "."});
+  }
+  if (in.codes.empty()) {
+    report.blocks.emplace_back(Paragraph{
+        in.noCodes ? "No codes were stored." : "Stored codes were not written down.", false, true});
+    return;
+  }
+  Table table;
+  table.head = {"code before clearing", "circuit", "means", "status", "times", "freeze values"};
+  table.widths = {0.2, 0.1, 0.18, 0.12, 0.08, 0.32};
+  for (const auto& code : in.codes) {
+    table.rows.push_back({{code.code, Role::ink, true},
+                          {code.circuit},
+                          {code.meaning},
+                          {code.status},
+                          {code.count ? fmt::format("{:.0f}", *code.count) : ""},
+                          {code.freeze}});
+  }
+  report.blocks.emplace_back(std::move(table));
+}
+
+void addRepair(Report& report, const job::Case& job) {
+  const auto& r = job.repair;
+  const auto holes = diagnosis::piercedHoles(job);
+  if (r.decision.empty() && r.done.empty() && holes.empty()) {
+    return;
+  }
+  report.blocks.emplace_back(Heading{2, "Repair"});
+  if (!r.decision.empty()) {
+    report.blocks.emplace_back(Paragraph{"Decided: " + r.decision});
+  }
+  Bullets done;
+  for (const auto& id : r.done) {
+    const auto note = r.notes.find(id);
+    done.items.push_back(plain(id) + (note == r.notes.end() ? "" : ": " + note->second));
+  }
+  if (!done.items.empty()) {
+    report.blocks.emplace_back(std::move(done));
+  }
+  for (const auto& hole : holes) {
+    report.blocks.emplace_back(Paragraph{
+        "Pierced at " + hole.text + (ticked(r.sealed, hole.key) ? ": sealed." : ": NOT SEALED."),
+        !ticked(r.sealed, hole.key)});
+  }
+}
+
+void addProof(Report& report, const job::Case& job, const diagnosis::Proof& proof) {
+  report.blocks.emplace_back(Heading{2, "Proof"});
+  report.blocks.emplace_back(Paragraph{proof.sentence(), true});
+  Table table;
+  table.head = {"test after the repair", "reading", "as it should", "left to doubt"};
+  table.widths = {0.46, 0.24, 0.14, 0.16};
+  for (const auto& result : proof.results) {
+    const auto e = std::find_if(job.proof.begin(), job.proof.end(),
+                                [&](const auto& p) { return p.id == result.evidence; });
+    if (e == job.proof.end()) {
+      continue;
+    }
+    const auto step = std::find_if(proof.plan.begin(), proof.plan.end(), [&](const auto& s) {
+      return diagnosis::sameTest(s.test, e->test);
+    });
+    table.rows.push_back(
+        {{step == proof.plan.end() ? diagnosis::titleFor(e->test) : step->title},
+         {readingText(*e), Role::ink, true},
+         {result.asItShould ? "yes" : "NO", result.asItShould ? Role::ink : Role::alarm},
+         {fmt::format("{:.1f} %", 100 * result.wrongAfter)}});
+  }
+  if (!table.rows.empty()) {
+    report.blocks.emplace_back(std::move(table));
+  }
+  const auto missing = diagnosis::notTested(job, proof);
+  if (!missing.empty()) {
+    report.blocks.emplace_back(Paragraph{"What was not tested:"});
+    report.blocks.emplace_back(Bullets{missing});
+  }
+}
+
+void addOwnersPage(Report& report, const ReportInput& in) {
+  const auto& job = *in.job;
+  const auto suspect = diagnosis::toRepair(job, in.assessment->conclusion);
+  report.blocks.emplace_back(Heading{2, "What was wrong"});
+  report.blocks.emplace_back(Paragraph{job.complaint.text.empty()
+                                           ? "The complaint was not written down."
+                                           : "You told us: " + job.complaint.text});
+  report.blocks.emplace_back(Paragraph{in.assessment->conclusion.headline + ".", true});
+  report.blocks.emplace_back(
+      Paragraph{fmt::format("{} measurements were made, some {:.0f} minutes of work.",
+                            job.evidence.size(), diagnosis::minutesSpent(job))});
+  report.blocks.emplace_back(Heading{2, "What was done"});
+  const auto done = workDone(job, suspect);
+  if (!job.repair.decision.empty()) {
+    report.blocks.emplace_back(Paragraph{"You decided: " + job.repair.decision});
+  }
+  if (done.empty()) {
+    report.blocks.emplace_back(Paragraph{"Nothing was repaired yet. What may be done:"});
+    Bullets options;
+    for (const auto& option : in.assessment->options) {
+      options.items.push_back(option.text);
+    }
+    report.blocks.emplace_back(std::move(options));
+  } else {
+    report.blocks.emplace_back(Bullets{done});
+  }
+  if (!in.proof) {
+    return;
+  }
+  report.blocks.emplace_back(Heading{2, "How we know"});
+  const auto good = std::count_if(in.proof->results.begin(), in.proof->results.end(),
+                                  [](const auto& r) { return r.asItShould; });
+  report.blocks.emplace_back(
+      Paragraph{in.proof->results.empty()
+                    ? "The repair has not been tried on the road yet."
+                    : fmt::format("{} of {} tests after the repair were as they should be. {}",
+                                  good, in.proof->results.size(), in.proof->sentence())});
+  const auto missing = diagnosis::notTested(job, *in.proof);
+  if (!missing.empty()) {
+    report.blocks.emplace_back(Paragraph{"What was not tested:"});
+    Bullets some{missing};
+    constexpr std::size_t kMost = 6;
+    if (some.items.size() > kMost) {
+      some.items.resize(kMost);
+      some.items.push_back(fmt::format("and {} more, in the full report", missing.size() - kMost));
+    }
+    report.blocks.emplace_back(std::move(some));
+  }
+  report.blocks.emplace_back(
+      Paragraph{"If a lamp comes on again, come back with what you were doing: braking, steering, "
+                "rain, speed.",
+                false, true});
+}
+
+}  // namespace haybale::picture

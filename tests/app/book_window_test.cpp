@@ -1,0 +1,182 @@
+// The logbook in the real window: jobs kept as they are worked on, found, bundled, known good.
+#include <QFile>
+#include <QTableWidget>
+
+#include "app/book/book_view.h"
+#include "app/intake/intake_view.h"
+#include "core/job/case_json.h"
+#include "window_fixture.h"
+
+namespace haybale::app {
+namespace {
+
+class BookWindow : public Window {
+ protected:
+  void startJob(const char* title, const char* vehicle) {
+    window->model().startNew();
+    window->model().change(QStringLiteral("x"), [&](job::Case& c) {
+      c.title = title;
+      c.vehicle = vehicle;
+    });
+  }
+  void search(const char* text) {
+    auto* edit = find<QLineEdit>("book.search");
+    edit->setFocus();
+    edit->selectAll();
+    QTest::keyClicks(edit, QString::fromUtf8(text));
+  }
+  [[nodiscard]] int rows(const char* table) { return find<QTableWidget>(table)->rowCount(); }
+};
+
+TEST_F(BookWindow, AJobIsKeptAsItIsWorkedOnAndFoundByAnyWord) {
+  startJob("Lamp at the gate", "Straw carrier 4");
+  window->showView(MainWindow::kLine);
+  typeReading("C2.w pair 4.83M unplugged");
+  startJob("Pedal pulses", "Hay rake 9");
+  ASSERT_EQ(window->book().logbook()->count(), 2);
+  QTest::keyClick(window.get(), Qt::Key_F, Qt::ControlModifier);
+  ASSERT_EQ(window->view(), MainWindow::kBook);
+  EXPECT_EQ(rows("book.jobs"), 2);
+  search("straw gat");
+  EXPECT_EQ(rows("book.jobs"), 1);
+  search("4.83");
+  EXPECT_EQ(rows("book.jobs"), 1) << "a reading is a word too";
+  search("tractor");
+  EXPECT_EQ(rows("book.jobs"), 0);
+  EXPECT_NE(label("book.count").find("try fewer"), std::string::npos);
+  search("gate");
+  QTest::keyClick(find<QLineEdit>("book.search"), Qt::Key_Return);
+  EXPECT_EQ(job().title, "Lamp at the gate");
+  EXPECT_EQ(job().evidence.size(), 1U);
+  EXPECT_EQ(window->view(), MainWindow::kLine);
+}
+
+TEST_F(BookWindow, ASavedJobStaysOneRowAndOpensFromItsFileOrWithoutIt) {
+  startJob("Lamp at the gate", "Straw carrier 4");
+  nextSave = QString::fromStdString(folder.file("gate.haybale.json"));
+  ASSERT_TRUE(window->save());
+  EXPECT_EQ(window->book().logbook()->count(), 1);
+  startJob("Other", "Other");
+  const auto found = window->book().logbook()->search({QStringLiteral("gate"), {}, {}, {}, {}, {}});
+  ASSERT_TRUE(found.ok());
+  ASSERT_EQ(found->size(), 1U);
+  ASSERT_TRUE(window->book().show(found->front().id).ok());
+  EXPECT_EQ(window->model().path(), nextSave);
+  // The file is gone: the logbook has it still.
+  window->model().startNew();
+  ASSERT_TRUE(QFile::remove(nextSave));
+  ASSERT_TRUE(window->book().show(found->front().id).ok());
+  EXPECT_EQ(job().title, "Lamp at the gate");
+  EXPECT_NE(label("notice").find("is gone"), std::string::npos);
+  reopen();
+  EXPECT_EQ(window->book().logbook()->count(), 2) << "still there after a restart";
+}
+
+TEST_F(BookWindow, WhatClosedJobsTaughtGoesIntoTheNextOne) {
+  for (int n = 0; n < 3; ++n) {
+    startJob("Closed", "Straw carrier");
+    window->model().change(QStringLiteral("x"), [&](job::Case& c) {
+      c.closing.date = "2026-11-20";
+      c.closing.circuit = "RR";
+      c.closing.element = "sensor";
+      c.closing.proved = true;
+    });
+  }
+  reopen();
+  window->model().startNew();
+  EXPECT_EQ(job().learnt.jobs, 3);
+  EXPECT_EQ(job().learnt.counts.at("sensor"), 3);
+  window->showView(MainWindow::kBook);
+  ASSERT_EQ(rows("book.tallies"), 1);
+  EXPECT_EQ(find<QTableWidget>("book.tallies")->item(0, 1)->text().toStdString(), "3");
+}
+
+TEST_F(BookWindow, ABundleGoesOutAndComesInOnAnotherProfile) {
+  window->openDemo();
+  const auto before = job::toJson(job());
+  nextSave = QString::fromStdString(folder.file("cart.haybale.zip"));
+  window->showView(MainWindow::kBook);
+  click(find<QPushButton>("book.bundleOut"));
+  ASSERT_TRUE(QFile::exists(nextSave));
+  qputenv("HAYBALE_STATE_DIR", QByteArray::fromStdString(folder.file("state2")));
+  reopen();
+  nextOpen = nextSave;
+  window->showView(MainWindow::kBook);
+  click(find<QPushButton>("book.bundleIn"));
+  EXPECT_EQ(job().title, before["job"]["title"]);
+  EXPECT_EQ(job().evidence.size(), before["evidence"].size());
+  for (const auto& [id, waveform] : window->model().assessment().waveforms.waveforms) {
+    EXPECT_TRUE(waveform.error.empty()) << waveform.error;
+    EXPECT_NE(waveform.record, nullptr);
+  }
+  test::write(folder.file("evil.zip"), "PK no zip at all");
+  nextOpen = QString::fromStdString(folder.file("evil.zip"));
+  window->showView(MainWindow::kBook);
+  click(find<QPushButton>("book.bundleIn"));
+  EXPECT_NE(label("notice").find("no zip"), std::string::npos);
+}
+
+TEST_F(BookWindow, TheWholeLogbookGoesOutAndComesInElsewhere) {
+  startJob("Lamp at the gate", "Straw carrier 4");
+  nextSave = QString::fromStdString(folder.file("all.jsonl"));
+  window->showView(MainWindow::kBook);
+  click(find<QPushButton>("book.out"));
+  qputenv("HAYBALE_STATE_DIR", QByteArray::fromStdString(folder.file("state2")));
+  reopen();
+  nextOpen = nextSave;
+  window->showView(MainWindow::kBook);
+  EXPECT_EQ(rows("book.jobs"), 0);
+  click(find<QPushButton>("book.in"));
+  EXPECT_EQ(rows("book.jobs"), 1);
+}
+
+TEST_F(BookWindow, GoodReadingsBecomeTheLimit) {
+  startJob("Good wheels", "Straw carrier 4");
+  window->showView(MainWindow::kLine);
+  for (const char* reading : {"module pair 1.10k", "module pair 1.11k", "module pair 1.12k"}) {
+    typeReading(reading);
+  }
+  window->showView(MainWindow::kBook);
+  click(find<QPushButton>("book.page.goods"));
+  for (const char* id : {"e1", "e2"}) {
+    click(find<QPushButton>((std::string("goods.keep.") + id).c_str()));
+  }
+  auto* spreads = find<QTableWidget>("goods.spreads");
+  ASSERT_EQ(spreads->rowCount(), 1);
+  EXPECT_NE(spreads->item(0, 4)->text().indexOf(QStringLiteral("too few")), -1);
+  click(find<QPushButton>("goods.keep.e3"));
+  EXPECT_EQ(rows("goods.samples"), 3);
+  click(find<QPushButton>("goods.use.coil-resistance"));
+  const auto limit = std::find_if(job().limits.begin(), job().limits.end(), [](const auto& l) {
+    return l.quantity == judging::Quantity::coilResistance;
+  });
+  ASSERT_NE(limit, job().limits.end());
+  EXPECT_EQ(limit->provenance, judging::Provenance::goodPart);
+  EXPECT_NE(limit->source.find("3 good readings"), std::string::npos);
+  QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+  EXPECT_EQ(
+      std::count_if(job().limits.begin(), job().limits.end(),
+                    [](const auto& l) { return l.provenance == judging::Provenance::goodPart; }),
+      0);
+}
+
+TEST_F(BookWindow, LimitsGoOutAndComeInAsASheet) {
+  nextSave = QString::fromStdString(folder.file("limits.csv"));
+  window->showView(MainWindow::kIntake);
+  click(find<QPushButton>("intake.page.vehicle"));
+  click(find<QPushButton>("intake.saveSheet"));
+  EXPECT_NE(test::read(folder.file("limits.csv")).find("coil-resistance,800,2500"),
+            std::string::npos);
+  test::write(folder.file("mine.csv"),
+              "quantity,min,max,source\ncoil-resistance,950,1100,\"workshop folder, page 3\"\n");
+  nextOpen = QString::fromStdString(folder.file("mine.csv"));
+  emit window->findChild<IntakeView*>()->sheetWanted(false);
+  EXPECT_EQ(job().limits.front().max, 1100);
+  EXPECT_EQ(job().limits.front().source, "workshop folder, page 3");
+  test::write(folder.file("mine.csv"), "quantity,min\ncoil-resistance,soon\n");
+  emit window->findChild<IntakeView*>()->sheetWanted(false);
+  EXPECT_NE(label("notice").find("mine.csv:2"), std::string::npos) << label("notice");
+}
+
+}  // namespace
+}  // namespace haybale::app

@@ -1,0 +1,305 @@
+// The logbook: found by any word, filtered, migrated, killed, out of disk.
+#include "store/logbook.h"
+
+#include <signal.h>
+#include <sys/resource.h>
+#include <sys/wait.h>
+#include <unistd.h>
+
+#include <QFile>
+#include <cstdio>
+#include <random>
+
+#include "core/job/case_json.h"
+#include "keeper.h"
+#include "store/logbook_file.h"
+#include "store/tallies.h"
+#include "support/haybale_test.h"
+
+namespace haybale::store {
+
+namespace {
+
+JobRow row(int n) {
+  JobRow r;
+  r.id = QStringLiteral("job%1").arg(n);
+  r.changed = QStringLiteral("2026-%1-10T09:00:00").arg(1 + n % 12, 2, 10, QLatin1Char('0'));
+  r.headline = QStringLiteral("Still open");
+  return r;
+}
+
+job::Case job(int n) {
+  job::Case c = job::newCase();
+  c.title = "Job number" + std::to_string(n);
+  c.vehicle = n % 2 == 0 ? "Hay wagon blue" : "Straw carrier";
+  c.complaint.text = "lamp after the wash at Müller's ford " + std::to_string(n);
+  return c;
+}
+
+job::Case closed(int n, const char* element, bool proved, bool comeback) {
+  job::Case c = job(n);
+  c.closing.date = "2026-11-20";
+  c.closing.circuit = "RR";
+  c.closing.element = element;
+  c.closing.fault = "open";
+  c.closing.zone = "flex";
+  c.closing.minutes = 10 + n;
+  c.closing.proved = proved;
+  c.closing.comeback = comeback;
+  return c;
+}
+
+}  // namespace
+
+int keeper(const QString& file) {
+  auto book = Logbook::open(file);
+  if (!book) {
+    return 1;
+  }
+  const int first = static_cast<int>((*book)->count());
+  for (int n = first; n < first + 100000; ++n) {
+    if (!(*book)->keep(row(n), job(n))) {
+      return 1;
+    }
+    std::printf("%d\n", n);
+    std::fflush(stdout);
+  }
+  return 0;
+}
+
+namespace {
+
+class LogbookOf : public testing::Test {
+ protected:
+  void SetUp() override { open(); }
+  void open() {
+    book.reset();
+    auto opened = Logbook::open(file());
+    ASSERT_HB_OK(opened);
+    book = std::move(*opened);
+  }
+  [[nodiscard]] QString file() const { return QString::fromStdString(folder.file("book.sqlite")); }
+  std::vector<QString> found(const Filter& filter) {
+    std::vector<QString> out;
+    const auto rows = book->search(filter);
+    EXPECT_TRUE(rows.ok()) << (rows ? "" : rows.error().sentence());
+    for (std::size_t i = 0; rows && i < rows->size(); ++i) {
+      out.push_back((*rows)[i].id);
+    }
+    return out;
+  }
+  std::string integrity() {
+    auto check = book->database().run(QStringLiteral("PRAGMA integrity_check"));
+    return check && check->next() ? check->value(0).toString().toStdString() : "not run";
+  }
+
+  test::Folder folder;
+  std::unique_ptr<Logbook> book;
+};
+
+using Ids = std::vector<QString>;
+
+TEST_F(LogbookOf, AJobIsFoundByTheBeginningOfAnyOfItsWords) {
+  for (int n = 0; n < 5; ++n) {
+    ASSERT_HB_OK(book->keep(row(n), job(n)));
+  }
+  Filter f;
+  f.text = QStringLiteral("mull wash");  // without the dots of ü, and only its beginning
+  EXPECT_EQ(found(f).size(), 5U);
+  f.text = QStringLiteral("number3");
+  EXPECT_EQ(found(f), Ids{QStringLiteral("job3")});
+  f.text = QStringLiteral("nothing like it");
+  EXPECT_TRUE(found(f).empty());
+  // Signs of the query language are just signs.
+  for (const char* odd :
+       {"\"", "a\" OR \"b", "(", "*", "NEAR(", "title:", "-", "'; DROP TABLE jobs"}) {
+    f.text = QString::fromLatin1(odd);
+    (void)found(f);
+  }
+  EXPECT_EQ(book->count(), 5);
+}
+
+TEST_F(LogbookOf, FiltersHoldTogetherAndEmptyOnesDoNot) {
+  for (int n = 0; n < 6; ++n) {
+    ASSERT_HB_OK(book->keep(row(n), n == 4 ? closed(n, "L2", true, false) : job(n)));
+  }
+  Filter f;
+  EXPECT_EQ(found(f).size(), 6U);
+  f.vehicle = QStringLiteral("hay wag");
+  EXPECT_EQ(found(f).size(), 3U);
+  f.fault = QStringLiteral("open");
+  EXPECT_EQ(found(f), Ids{QStringLiteral("job4")});
+  f.zone = QStringLiteral("cabin");
+  EXPECT_TRUE(found(f).empty());
+  Filter when;
+  when.month = QStringLiteral("2026-03");
+  EXPECT_EQ(found(when), Ids{QStringLiteral("job2")});
+  when.month = QStringLiteral("2026");
+  when.circuit = QStringLiteral("RR");
+  EXPECT_EQ(found(when).size(), 6U);
+  when.circuit = QStringLiteral("R");
+  EXPECT_TRUE(found(when).empty()) << "a circuit is one whole name";
+}
+
+TEST_F(LogbookOf, WhatIsKeptComesBackAsItWas) {
+  const auto c = closed(7, "L2", true, true);
+  JobRow r = row(7);
+  r.path = QStringLiteral("/yard/7.json");
+  ASSERT_HB_OK(book->keep(r, job(7)));
+  ASSERT_HB_OK(book->keep(r, c));
+  EXPECT_EQ(book->count(), 1);
+  open();
+  const auto again = book->load(r.id);
+  ASSERT_HB_OK(again);
+  EXPECT_EQ(job::toJson(*again), job::toJson(c));
+  EXPECT_EQ(book->row(r.id)->path, r.path);
+  ASSERT_HB_OK(book->rename(r.id, QStringLiteral("other")));
+  EXPECT_FALSE(book->load(r.id).ok());
+  Filter f;
+  f.text = QStringLiteral("number7");
+  EXPECT_EQ(found(f), Ids{QStringLiteral("other")});
+  ASSERT_HB_OK(book->forget(QStringLiteral("other")));
+  EXPECT_TRUE(found(f).empty());
+}
+
+TEST_F(LogbookOf, ClosedJobsAreTalliedAndProvedOnesTeach) {
+  ASSERT_HB_OK(book->keep(row(0), closed(0, "L2", true, false)));
+  ASSERT_HB_OK(book->keep(row(1), closed(1, "L2", true, true)));
+  ASSERT_HB_OK(book->keep(row(2), closed(2, "sensor", false, false)));
+  ASSERT_HB_OK(book->keep(row(3), job(3)));
+  const auto all = tallies(book->database());
+  ASSERT_HB_OK(all);
+  ASSERT_EQ(all->size(), 2U);
+  EXPECT_EQ((*all)[0].jobs, 2);
+  EXPECT_NEAR((*all)[0].share, 2.0 / 3, 1e-12);
+  EXPECT_NEAR((*all)[0].minutes, 10.5, 1e-12);
+  EXPECT_EQ((*all)[0].comebacks, 1);
+  const auto taught = learnt(book->database());
+  ASSERT_HB_OK(taught);
+  EXPECT_EQ(taught->jobs, 2);
+  EXPECT_FALSE(taught->counts.contains("sensor"));
+  // Opened again, it counts no more.
+  ASSERT_HB_OK(book->keep(row(0), job(0)));
+  EXPECT_EQ(learnt(book->database())->jobs, 1);
+}
+
+TEST_F(LogbookOf, TheWholeGoesOutAndComesInElsewhere) {
+  for (int n = 0; n < 4; ++n) {
+    ASSERT_HB_OK(book->keep(row(n), closed(n, "L2", true, false)));
+  }
+  const QString out = QString::fromStdString(folder.file("all.jsonl"));
+  ASSERT_HB_OK(exportLogbook(*book, out));
+  auto other = Logbook::open(QString::fromStdString(folder.file("other.sqlite")));
+  ASSERT_HB_OK(other);
+  const auto taken = importLogbook(**other, out);
+  ASSERT_HB_OK(taken);
+  EXPECT_EQ(*taken, 4);
+  for (int n = 0; n < 4; ++n) {
+    EXPECT_EQ(job::toJson(*(*other)->load(row(n).id)), job::toJson(*book->load(row(n).id)));
+  }
+  EXPECT_EQ(*importLogbook(**other, out), 0) << "nothing newer in it";
+  // One bad line, and none is taken.
+  std::string lines = test::read(folder.file("all.jsonl"));
+  test::write(folder.file("bad.jsonl"),
+              lines + "{\"format\": \"haybale-logbook\", \"id\": \"x\"}\n");
+  auto third = Logbook::open(QString::fromStdString(folder.file("third.sqlite")));
+  const auto refused = importLogbook(**third, QString::fromStdString(folder.file("bad.jsonl")));
+  ASSERT_FALSE(refused.ok());
+  EXPECT_NE(refused.error().sentence().find("bad.jsonl:5"), std::string::npos)
+      << refused.error().sentence();
+  EXPECT_EQ((*third)->count(), 0);
+}
+
+// A file of the first schema, as the first version made it: without the shelf of good readings.
+TEST_F(LogbookOf, AnOlderFileIsBroughtForwardAndBackedUp) {
+  ASSERT_HB_OK(book->keep(row(1), job(1)));
+  ASSERT_TRUE(book->database().run(QStringLiteral("DROP TABLE goods")).ok());
+  ASSERT_TRUE(book->database().run(QStringLiteral("PRAGMA user_version=1")).ok());
+  open();
+  EXPECT_EQ(book->count(), 1);
+  EXPECT_TRUE(book->database().run(QStringLiteral("SELECT count(*) FROM goods")).ok());
+  const QString backup = file() + QStringLiteral(".v1.bak");
+  ASSERT_TRUE(QFile::exists(backup));
+  // A newer one is left alone.
+  ASSERT_TRUE(book->database().run(QStringLiteral("PRAGMA user_version=99")).ok());
+  book.reset();
+  const auto refused = Logbook::open(file());
+  ASSERT_FALSE(refused.ok());
+  EXPECT_NE(refused.error().sentence().find("newer version"), std::string::npos);
+}
+
+TEST_F(LogbookOf, AFileThatIsNoLogbookIsRefusedInOneSentence) {
+  test::write(folder.file("hay.sqlite"), std::string(5000, 'h'));
+  const auto refused = Logbook::open(QString::fromStdString(folder.file("hay.sqlite")));
+  ASSERT_FALSE(refused.ok());
+  EXPECT_EQ(refused.error().sentence().find('\n'), std::string::npos);
+}
+
+// A disk that is full: files may not grow beyond a megabyte in this process.
+TEST_F(LogbookOf, AFullDiskIsToldAndNothingKeptIsLost) {
+  ::signal(SIGXFSZ, SIG_IGN);
+  rlimit before{};
+  ASSERT_EQ(::getrlimit(RLIMIT_FSIZE, &before), 0);
+  const rlimit tight{1 << 20, before.rlim_max};
+  ASSERT_EQ(::setrlimit(RLIMIT_FSIZE, &tight), 0);
+  int kept = 0;
+  std::string sentence;
+  for (; kept < 1000; ++kept) {
+    if (const auto status = book->keep(row(kept), job(kept)); !status) {
+      sentence = status.error().sentence();
+      break;
+    }
+  }
+  ASSERT_EQ(::setrlimit(RLIMIT_FSIZE, &before), 0);
+  EXPECT_LT(kept, 1000);
+  EXPECT_NE(sentence.find("disk"), std::string::npos) << sentence;
+  open();
+  EXPECT_EQ(integrity(), "ok");
+  EXPECT_EQ(book->count(), kept);
+  ASSERT_HB_OK(book->keep(row(kept), job(kept)));  // there is room again
+}
+
+// Two hundred times: a process keeps jobs and is killed; all it acknowledged is there.
+TEST_F(LogbookOf, TwoHundredTimesKilledNothingAcknowledgedIsLost) {
+  std::mt19937 random(11);
+  int acknowledged = 0;
+  for (int run = 0; run < 200; ++run) {
+    book.reset();
+    int ends[2];
+    ASSERT_EQ(::pipe(ends), 0);
+    const pid_t child = ::fork();
+    if (child == 0) {
+      ::dup2(ends[1], STDOUT_FILENO);
+      ::close(ends[0]);
+      ::close(ends[1]);
+      const std::string path = folder.file("book.sqlite");
+      ::execl("/proc/self/exe", "keeper", "--keeper", path.c_str(), static_cast<char*>(nullptr));
+      ::_exit(127);
+    }
+    ::close(ends[1]);
+    FILE* out = ::fdopen(ends[0], "r");
+    char line[64];
+    const int most = 1 + static_cast<int>(random() % 6);
+    for (int n = 0; n < most && std::fgets(line, sizeof line, out); ++n) {
+      acknowledged = std::atoi(line) + 1;
+    }
+    ::usleep(random() % 6000);
+    ::kill(child, SIGKILL);
+    while (std::fgets(line, sizeof line, out)) {
+      acknowledged = std::atoi(line) + 1;
+    }
+    std::fclose(out);
+    ::waitpid(child, nullptr, 0);
+    open();
+    ASSERT_EQ(integrity(), "ok") << run;
+    ASSERT_GE(book->count(), acknowledged) << run;
+    ASSERT_LE(book->count(), acknowledged + 1) << run;
+  }
+  EXPECT_GT(acknowledged, 200);
+  const auto last = book->load(row(acknowledged - 1).id);
+  ASSERT_HB_OK(last);
+  EXPECT_EQ(job::toJson(*last), job::toJson(job(acknowledged - 1)));
+}
+
+}  // namespace
+}  // namespace haybale::store
