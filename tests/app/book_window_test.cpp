@@ -1,4 +1,7 @@
 // The logbook in the real window: jobs kept as they are worked on, found, bundled, known good.
+#include <signal.h>
+#include <sys/resource.h>
+
 #include <QFile>
 #include <QTableWidget>
 
@@ -128,6 +131,29 @@ TEST_F(BookWindow, TheWholeLogbookGoesOutAndComesInElsewhere) {
   EXPECT_EQ(rows("book.jobs"), 0);
   click(find<QPushButton>("book.in"));
   EXPECT_EQ(rows("book.jobs"), 1);
+}
+
+// No file may grow any more: what was kept stays, what cannot be kept is said.
+TEST_F(BookWindow, AFullDiskIsToldAtOnceAndWhatWasKeptStays) {
+  startJob("Lamp at the gate", "Straw carrier 4");
+  window->showView(MainWindow::kLine);
+  typeReading("C2.w pair 4.83M unplugged");
+  ::signal(SIGXFSZ, SIG_IGN);
+  rlimit before{};
+  ASSERT_EQ(::getrlimit(RLIMIT_FSIZE, &before), 0);
+  const rlimit tight{64, before.rlim_max};
+  ASSERT_EQ(::setrlimit(RLIMIT_FSIZE, &tight), 0);
+  typeReading("C2.w pair 4.91M unplugged");
+  ASSERT_EQ(::setrlimit(RLIMIT_FSIZE, &before), 0);
+  EXPECT_NE(label("notice").find("could not"), std::string::npos) << label("notice");
+  EXPECT_EQ(job().evidence.size(), 2U) << "it is still in the window";
+  const auto kept = window->book().logbook()->search({});
+  ASSERT_TRUE(kept.ok());
+  ASSERT_EQ(kept->size(), 1U);
+  EXPECT_EQ(window->book().logbook()->load(kept->front().id)->evidence.size(), 1U);
+  typeReading("C2.w pair 4.85M unplugged");
+  EXPECT_EQ(window->book().logbook()->load(kept->front().id)->evidence.size(), 3U)
+      << "room again: all of it is kept";
 }
 
 TEST_F(BookWindow, GoodReadingsBecomeTheLimit) {

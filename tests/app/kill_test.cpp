@@ -1,4 +1,4 @@
-// Kills the program with SIGKILL while somebody types, fifty times: nothing acknowledged may be
+// Kills the program with SIGKILL while somebody types, two hundred times: nothing acknowledged may be
 // lost, no file broken.
 //
 // The typist is this very binary, started anew with --typist: it opens the job in a real window,
@@ -15,6 +15,7 @@
 
 #include "app/model/autosave.h"
 #include "core/job/case_json.h"
+#include "store/logbook.h"
 #include "typist.h"
 #include "window_fixture.h"
 
@@ -111,12 +112,27 @@ Acknowledged typeAndKill(const std::string& file, std::size_t lines, int millise
   return seen;
 }
 
-TEST(Kill, FiftyTimesWhileTyping) {
+// The logbook is whole, and has as many readings of the job as were acknowledged.
+void expectTheLogbookWhole(const std::string& state, const QString& id, std::size_t entered) {
+  auto book = store::Logbook::open(QString::fromStdString(state + "/logbook.sqlite"));
+  ASSERT_TRUE(book.ok()) << book.error().sentence();
+  auto check = (*book)->database().run(QStringLiteral("PRAGMA integrity_check"));
+  ASSERT_TRUE(check.ok() && check->next());
+  ASSERT_EQ(check->value(0).toString().toStdString(), "ok");
+  const auto job = (*book)->load(id);
+  ASSERT_TRUE(job.ok() || entered == 0) << job.error().sentence();
+  ASSERT_GE(job ? job->evidence.size() : 0, entered);
+}
+
+// Four times fifty, each from a start of its own.
+class Kill : public testing::TestWithParam<unsigned> {};
+
+TEST_P(Kill, FiftyTimesWhileTyping) {
   const test::Folder folder;
   qputenv("HAYBALE_STATE_DIR", QByteArray::fromStdString(folder.file("state")));
   const std::string file = folder.file("job.haybale.json");
   test::write(file, job::caseText(job::newCase()));
-  std::mt19937 random(50);
+  std::mt19937 random(GetParam());
   std::size_t most = 0;
   for (int round = 0; round < 50; ++round) {
     const auto seen = typeAndKill(file, random() % 90, static_cast<int>(random() % 12));
@@ -127,6 +143,11 @@ TEST(Kill, FiftyTimesWhileTyping) {
     const std::size_t readings =
         std::max(saved->evidence.size(), kept ? kept->job.evidence.size() : 0);
     ASSERT_GE(readings, seen.entered) << "round " << round;
+    expectTheLogbookWhole(folder.file("state"), autosaveId(QString::fromStdString(file)),
+                          seen.entered);
+    if (HasFatalFailure()) {
+      return;
+    }
     if (seen.draftIsLast) {
       ASSERT_TRUE(kept) << "round " << round;
       // The kill may have come after a further key, or after the entry, that could not be told any
@@ -145,6 +166,7 @@ TEST(Kill, FiftyTimesWhileTyping) {
   }
   EXPECT_GT(most, 20U) << "the typist must get somewhere for this to prove anything";
 }
+INSTANTIATE_TEST_SUITE_P(FromAStart, Kill, testing::Values(50U, 51U, 52U, 53U));
 
 }  // namespace
 }  // namespace haybale::app

@@ -4,6 +4,8 @@
 #include <QDoubleSpinBox>
 #include <QTableWidget>
 #include <QTimer>
+#include <cstring>
+#include <filesystem>
 
 #include "app/swap/swap_view.h"
 #include "window_fixture.h"
@@ -202,6 +204,57 @@ TEST_F(AtTheYard, WhyShowsHowSuspicionMovedAndWhatASupposedReadingWouldDo) {
   click(find<QPushButton>("side.why"));
   EXPECT_TRUE(looked);
   EXPECT_EQ(job().evidence.size(), before);
+}
+
+// A player that writes down what it is given stands in for the sound card.
+TEST_F(AtTheYard, ThePassiveSignalGoesToTheSoundCardWithinItsLimit) {
+  const std::string heard = folder.file("heard.raw");
+  test::write(folder.file("aplay"), "#!/bin/sh\ncat > " + heard + "\n");
+  std::filesystem::permissions(folder.file("aplay"), std::filesystem::perms::owner_all);
+  const QByteArray path = qgetenv("PATH");
+  qputenv("PATH", QByteArray::fromStdString(folder.path()) + ':' + path);
+  window->showView(MainWindow::kSwap);
+  click(find<QPushButton>("swap.page.inject"));
+  auto* sound = find<QPushButton>("inject.sound");
+  find<QDoubleSpinBox>("inject.volts")->setValue(5);
+  click(sound);
+  EXPECT_FALSE(sound->isChecked());
+  EXPECT_NE(label("notice").find("at most 2.80 V"), std::string::npos) << label("notice");
+  find<QDoubleSpinBox>("inject.volts")->setValue(1.4);
+  click(sound);
+  ASSERT_TRUE(sound->isChecked());
+  QTest::qWait(900);
+  click(sound);
+  qputenv("PATH", path);
+  const std::string bytes = test::read(heard);
+  ASSERT_GT(bytes.size(), 2U * signal::AudioWave::kRate / 2);
+  std::vector<std::int16_t> samples(bytes.size() / 2);
+  std::memcpy(samples.data(), bytes.data(), samples.size() * 2);
+  int top = 0;
+  int rising = 0;
+  const std::size_t from = samples.size() / 3;
+  for (std::size_t i = from + 1; i < samples.size(); ++i) {
+    top = std::max(top, std::abs(int{samples[i]}));
+    rising += samples[i - 1] < 0 && samples[i] >= 0;
+  }
+  EXPECT_NEAR(top, 16384, 60) << "half of what the output gives";
+  const double seconds =
+      static_cast<double>(samples.size() - from) / double{signal::AudioWave::kRate};
+  const auto fed = window->findChild<InjectPage*>()->test().state.inject;
+  EXPECT_NEAR(rising / seconds, fed->hz, 0.03 * fed->hz);
+}
+
+TEST_F(AtTheYard, TheSpeedSeenComesFromALogToo) {
+  window->showView(MainWindow::kSwap);
+  click(find<QPushButton>("swap.page.inject"));
+  nextOpen = QString::fromStdString(folder.file("drive.csv"));
+  test::write(folder.file("drive.csv"), "s,RL,RR\n0,20,19.8\n1,20,20\n2,20,20.1\n");
+  click(find<QPushButton>("inject.log"));
+  EXPECT_NEAR(find<QDoubleSpinBox>("inject.seen")->value(), 20, 0.2);
+  EXPECT_NE(label("inject.observed").find("RR in the log"), std::string::npos);
+  test::write(folder.file("drive.csv"), "s,RL\n0,20\n");
+  click(find<QPushButton>("inject.log"));
+  EXPECT_NE(label("notice").find("no speed of RR"), std::string::npos);
 }
 
 }  // namespace

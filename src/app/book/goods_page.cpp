@@ -9,35 +9,26 @@
 #include <QTableWidget>
 #include <QVBoxLayout>
 
+#include "app/style/labels.h"
 #include "app/style/plain_table.h"
 #include "app/style/words.h"
 #include "core/diagnosis/quantity_of.h"
 
 namespace haybale::app {
 
-namespace {
-
-QLabel* head(const QString& text, QWidget* parent) {
-  auto* label = new QLabel(text, parent);
-  label->setProperty("sub", true);
-  return label;
-}
-
-}  // namespace
-
 GoodsPage::GoodsPage(JobModel& model, JobBook& book, QWidget* parent)
     : QWidget(parent), model_(model), book_(book) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(6);
-  column->addWidget(head(tr("Readings of this job that a limit can be about"), this));
+  column->addWidget(partHead(tr("Readings of this job that a limit can be about"), this));
   readings_ =
       plainTable(this, "goods.readings",
                  {tr("circuit"), tr("what"), tr("reading"), tr("judged"), QString()}, false);
   readings_->horizontalHeader()->setSectionResizeMode(1, QHeaderView::Stretch);
   column->addWidget(readings_, 3);
   auto* row = new QHBoxLayout;
-  row->addWidget(head(tr("Kept as good, for the same"), this));
+  row->addWidget(partHead(tr("Kept as good, for the same"), this));
   by_ = new QComboBox(this);
   by_->setObjectName(QStringLiteral("goods.by"));
   by_->addItems({tr("vehicle"), tr("module"), tr("sensor part")});

@@ -12,6 +12,7 @@
 
 #include "app/frame/reading_box.h"
 #include "app/style/form.h"
+#include "app/style/labels.h"
 #include "app/style/plain_table.h"
 #include "core/diagnosis/closing.h"
 #include "core/diagnosis/move_words.h"
@@ -19,17 +20,6 @@
 namespace haybale::app {
 
 namespace {
-
-QLabel* words(QWidget* parent, const char* property, const QString& name = {}) {
-  auto* label = new QLabel(parent);
-  label->setWordWrap(true);
-  label->setTextFormat(Qt::PlainText);
-  label->setObjectName(name);
-  if (property) {
-    label->setProperty(property, true);
-  }
-  return label;
-}
 
 QString shownReading(const job::Evidence& e) {
   if (e.reading.value) {
@@ -45,7 +35,7 @@ ProofPage::ProofPage(JobModel& model, JobBook& book, QWidget* parent)
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(8);
-  sentence_ = words(this, "head", QStringLiteral("proof.sentence"));
+  sentence_ = textLabel(this, "head", {}, QStringLiteral("proof.sentence"));
   column->addWidget(sentence_);
   table_ = plainTable(
       this, "proof.table",
@@ -59,10 +49,10 @@ ProofPage::ProofPage(JobModel& model, JobBook& book, QWidget* parent)
   auto* below = new QHBoxLayout;
   below->setSpacing(20);
   auto* left = new QVBoxLayout;
-  title_ = words(this, "sub", QStringLiteral("proof.title"));
-  instructions_ = words(this, nullptr, QStringLiteral("proof.instructions"));
-  why_ = words(this, "faint");
-  caution_ = words(this, "caution");
+  title_ = textLabel(this, "sub", {}, QStringLiteral("proof.title"));
+  instructions_ = textLabel(this, nullptr, {}, QStringLiteral("proof.instructions"));
+  why_ = textLabel(this, "faint");
+  caution_ = textLabel(this, "caution");
   box_ = new ReadingBox(
       model_, QStringLiteral("proof"),
       [this] {
@@ -89,9 +79,9 @@ ProofPage::ProofPage(JobModel& model, JobBook& book, QWidget* parent)
   }
   left->addStretch(1);
   auto* right = new QVBoxLayout;
-  auto* end = words(this, "sub");
+  auto* end = textLabel(this, "sub");
   end->setText(tr("The end of the job"));
-  obstacles_ = words(this, nullptr, QStringLiteral("proof.obstacles"));
+  obstacles_ = textLabel(this, nullptr, {}, QStringLiteral("proof.obstacles"));
   comeback_ = new QCheckBox(tr("it had been here for this before"), this);
   comeback_->setObjectName(QStringLiteral("proof.comeback"));
   overlay_ = new QPushButton(tr("Before and after, turn on turn"), this);
@@ -145,12 +135,24 @@ const diagnosis::ProofStep* ProofPage::step() {
 }
 
 const job::Evidence* ProofPage::madeOf(const diagnosis::ProofStep& step) const {
-  for (const auto& e : model_.job().proof) {
-    if (!e.withdrawn && diagnosis::sameTest(e.test, step.test)) {
-      return &e;
-    }
-  }
-  return nullptr;
+  const auto& proof = model_.job().proof;
+  const auto it = std::find_if(proof.rbegin(), proof.rend(), [&](const job::Evidence& e) {
+    return !e.withdrawn && diagnosis::sameTest(e.test, step.test);
+  });
+  return it == proof.rend() ? nullptr : &*it;
+}
+
+bool ProofPage::isOpen(const diagnosis::ProofStep& step) {
+  const auto* made = madeOf(step);
+  const auto& proof = model_.job().proof;
+  const auto times = std::count_if(proof.begin(), proof.end(), [&](const job::Evidence& e) {
+    return !e.withdrawn && diagnosis::sameTest(e.test, step.test);
+  });
+  const auto& results = model_.proof().results;
+  const auto result = std::find_if(results.begin(), results.end(), [&](const auto& r) {
+    return made && r.evidence == made->id;
+  });
+  return !made || (times == 1 && result != results.end() && !result->asItShould);
 }
 
 void ProofPage::refresh() {
@@ -158,9 +160,9 @@ void ProofPage::refresh() {
   sentence_->setText(q(proof.sentence()));
   sentence_->setProperty("bad", proof.shown());
   // The next one not made is the one to do.
-  if (const auto* s = step(); !s || madeOf(*s)) {
+  if (const auto* s = step(); !s || !isOpen(*s)) {
     for (std::size_t i = 0; i < proof.plan.size(); ++i) {
-      if (!madeOf(proof.plan[i])) {
+      if (isOpen(proof.plan[i])) {
         chosen_ = static_cast<int>(i);
         break;
       }
@@ -225,13 +227,17 @@ void ProofPage::showStep() {
   const bool trace = s && s->test.kind == circuit::TestKind::waveform;
   title_->setText(s ? q(s->title) : tr("No test of this tool box would show more"));
   instructions_->setText(s ? q(s->instructions) : QString());
-  why_->setText(s ? tr("In the plan because %1.").arg(q(s->why)) : QString());
+  const bool open = s && isOpen(*s);
+  why_->setText(!s             ? QString()
+                : made && open ? tr("Not as it should be: make it once more, at a second contact, "
+                                    "before you believe it.")
+                               : tr("In the plan because %1.").arg(q(s->why)));
   caution_->setText(s ? q(s->caution) : QString());
   caution_->setVisible(s != nullptr);
-  box_->setVisible(s && !made && !trace && s->answers.empty());
-  file_->setVisible(trace && !made);
+  box_->setVisible(open && !trace && s->answers.empty());
+  file_->setVisible(trace && open);
   back_->setVisible(made != nullptr);
-  answers_->setVisible(s && !made && !s->answers.empty());
+  answers_->setVisible(open && !s->answers.empty());
   if (s) {
     offerAnswers(*s);
     box_->refreshEcho();

@@ -41,8 +41,11 @@ class ProofPage : public QWidget {
   void showStep();
   void offerAnswers(const diagnosis::ProofStep& step);
   [[nodiscard]] const diagnosis::ProofStep* step();
-  /// The reading that was made of a step, if any: its index among the case's proof.
+  /// The latest reading that was made of a step, if any.
   [[nodiscard]] const job::Evidence* madeOf(const diagnosis::ProofStep& step) const;
+  /// Whether a step is not made yet, or gave once what it should not: it is made again before that
+  /// is believed.
+  [[nodiscard]] bool isOpen(const diagnosis::ProofStep& step);
   void closeJob();
 
   JobModel& model_;

@@ -12,21 +12,12 @@
 
 #include "app/intake/mark_box.h"
 #include "app/style/form.h"
+#include "app/style/labels.h"
 #include "core/diagnosis/repair_plan.h"
 
 namespace haybale::app {
 
 namespace {
-
-QLabel* words(const QString& text, QWidget* parent, const char* property = nullptr) {
-  auto* label = new QLabel(text, parent);
-  label->setWordWrap(true);
-  label->setTextFormat(Qt::PlainText);
-  if (property) {
-    label->setProperty(property, true);
-  }
-  return label;
-}
 
 std::vector<std::string>& doneOf(job::Case& c) {
   return c.repair.done;
@@ -57,20 +48,21 @@ RepairPage::RepairPage(JobModel& model, QWidget* parent) : QWidget(parent), mode
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(8);
-  headline_ = words({}, this, "head");
+  headline_ = textLabel(this, "head");
   headline_->setObjectName(QStringLiteral("repair.headline"));
   column->addWidget(headline_);
-  open_ = words(tr("Not isolated yet: measuring on may be cheaper than this repair. The odds stand "
-                   "below."),
-                this, "caution");
+  open_ =
+      textLabel(this, "caution",
+                tr("Not isolated yet: measuring on may be cheaper than this repair. The odds stand "
+                   "below."));
   open_->setObjectName(QStringLiteral("repair.open"));
   column->addWidget(open_);
-  column->addWidget(words(tr("The owner decides"), this, "sub"));
+  column->addWidget(textLabel(this, "sub", tr("The owner decides")));
   options_ = new QVBoxLayout;
   options_->setSpacing(4);
   column->addLayout(options_);
   auto* top = new QHBoxLayout;
-  top->addWidget(words(tr("The work, step by step"), this, "sub"), 1);
+  top->addWidget(textLabel(this, "sub", tr("The work, step by step")), 1);
   top->addWidget(new QLabel(tr("The shop joins wires by"), this));
   school_ = new QComboBox(this);
   school_->setObjectName(QStringLiteral("repair.school"));
@@ -97,9 +89,10 @@ RepairPage::RepairPage(JobModel& model, QWidget* parent) : QWidget(parent), mode
   inside->addStretch();
   area->setWidget(sheet);
   column->addWidget(area, 1);
-  column->addWidget(words(tr("Common practice; the maker's procedure, local rules and a licensed "
-                             "technician's judgement come first."),
-                          this, "faint"));
+  column->addWidget(
+      textLabel(this, "faint",
+                tr("Common practice; the maker's procedure, local rules and a licensed "
+                   "technician's judgement come first.")));
   connect(&model_, &JobModel::changed, this, [this] {
     if (isVisible()) {
       refresh();
@@ -172,7 +165,7 @@ void RepairPage::addSteps() {
                          QStringLiteral("repair.done.") + q(step.id), row);
     tick->setText({});
     grid->addWidget(tick, 0, 0, Qt::AlignTop);
-    grid->addWidget(words(q(step.text), row), 0, 1);
+    grid->addWidget(textLabel(row, nullptr, q(step.text)), 0, 1);
     if (!step.note.empty()) {
       auto* note = new QLineEdit(row);
       note->setProperty("tight", true);
@@ -182,7 +175,7 @@ void RepairPage::addSteps() {
       grid->addWidget(note, 0, 2, Qt::AlignTop);
     }
     if (!step.caution.empty()) {
-      grid->addWidget(words(q(step.caution), row, "caution"), 1, 1, 1, 2);
+      grid->addWidget(textLabel(row, "caution", q(step.caution)), 1, 1, 1, 2);
     }
     grid->setColumnStretch(1, 1);
     steps_->addWidget(row);
@@ -195,8 +188,8 @@ void RepairPage::addHoles() {
   if (holes.empty()) {
     return;
   }
-  holes_->addWidget(words(tr("Holes that were pierced: each sealed, or it is the next green crust"),
-                          this, "sub"));
+  holes_->addWidget(textLabel(
+      this, "sub", tr("Holes that were pierced: each sealed, or it is the next green crust")));
   for (const auto& hole : holes) {
     auto* tick = markBox(model_, hole.key, sealedOf, tr("hole sealed"),
                          QStringLiteral("repair.sealed.") + q(hole.key), this);

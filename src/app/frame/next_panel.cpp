@@ -9,6 +9,7 @@
 
 #include "app/frame/reasons_dialog.h"
 #include "app/style/form.h"
+#include "app/style/labels.h"
 #include "app/style/theme.h"
 #include "core/base/text.h"
 #include "print/scene_painter.h"
@@ -21,21 +22,6 @@ namespace {
 
 constexpr int kOutcomeH = 37;
 constexpr std::size_t kReasonLetters = 96;  // two lines; the rest stands behind "Why"
-
-QString q(const std::string& text) {
-  return QString::fromStdString(text);
-}
-
-QLabel* label(QWidget* parent, const char* property, const QString& name) {
-  auto* l = new QLabel(parent);
-  l->setWordWrap(true);
-  l->setTextFormat(Qt::PlainText);
-  l->setObjectName(name);
-  if (property) {
-    l->setProperty(property, true);
-  }
-  return l;
-}
 
 QFrame* rule(QWidget* parent) {
   auto* line = new QFrame(parent);
@@ -93,23 +79,23 @@ NextPanel::NextPanel(JobModel& model, QWidget* parent) : QWidget(parent), model_
   column->setContentsMargins(18, 12, 18, 12);
   column->setSpacing(4);
 
-  auto* standHead = label(this, "faint", {});
+  auto* standHead = textLabel(this, "faint", {}, {});
   standHead->setText(tr("Where it stands"));
-  headline_ = label(this, "sub", QStringLiteral("side.headline"));
-  action_ = label(this, nullptr, QStringLiteral("side.action"));
-  reasons_ = label(this, "faint", QStringLiteral("side.reasons"));
+  headline_ = textLabel(this, "sub", {}, QStringLiteral("side.headline"));
+  action_ = textLabel(this, nullptr, {}, QStringLiteral("side.action"));
+  reasons_ = textLabel(this, "faint", {}, QStringLiteral("side.reasons"));
   why_ = new QPushButton(this);
   why_->setProperty("flat", true);
   why_->setStyleSheet(QStringLiteral("text-align: left; padding: 1px 0px; min-height: 24px;"));
   why_->setObjectName(QStringLiteral("side.why"));
   connect(why_, &QPushButton::clicked, this, &NextPanel::showReasons);
-  auto* nextHead = label(this, "faint", {});
+  auto* nextHead = textLabel(this, "faint", {}, {});
   nextHead->setText(tr("Next move"));
-  title_ = label(this, "head", QStringLiteral("side.title"));
-  instructions_ = label(this, nullptr, QStringLiteral("side.instructions"));
+  title_ = textLabel(this, "head", {}, QStringLiteral("side.title"));
+  instructions_ = textLabel(this, nullptr, {}, QStringLiteral("side.instructions"));
   outcomes_ = new OutcomeBars(this);
-  cost_ = label(this, "faint", QStringLiteral("side.cost"));
-  caution_ = label(this, "caution", QStringLiteral("side.caution"));
+  cost_ = textLabel(this, "faint", {}, QStringLiteral("side.cost"));
+  caution_ = textLabel(this, "caution", {}, QStringLiteral("side.caution"));
   box_ = new ReadingBox(
       model_, QStringLiteral("side"),
       [this] {
@@ -132,13 +118,13 @@ NextPanel::NextPanel(JobModel& model, QWidget* parent) : QWidget(parent), model_
   place_ = new QPushButton(tr("Show on the line"), this);
   place_->setProperty("flat", true);
   place_->setObjectName(QStringLiteral("side.place"));
-  othersHead_ = label(this, "faint", {});
+  othersHead_ = textLabel(this, "faint", {}, {});
   othersHead_->setText(tr("Other ways"));
 
   for (QWidget* w : std::initializer_list<QWidget*>{nextHead, title_, instructions_}) {
     column->addWidget(w);
   }
-  auto* meaning = label(this, "faint", {});
+  auto* meaning = textLabel(this, "faint", {}, {});
   meaning->setText(tr("What the answer will mean"));
   column->addSpacing(4);
   column->addWidget(meaning);

@@ -147,7 +147,11 @@ std::vector<Shot> shots() {
          press(w, "close.page.repair");
        },
        false},
-      {"proof", [](MainWindow& w) { press(w, "close.page.proof"); }},
+      {"proof",
+       [](MainWindow& w) {
+         w.showView(MainWindow::kClose);
+         press(w, "close.page.proof");
+       }},
       {"report", [](MainWindow& w) { press(w, "close.page.report"); }, false},
       {"logbook",
        [](MainWindow& w) {

@@ -7,6 +7,7 @@
 #include <QPushButton>
 #include <QVBoxLayout>
 
+#include "app/style/labels.h"
 #include "app/style/words.h"
 #include "picture/watch_strip.h"
 #include "print/scene_painter.h"
@@ -17,16 +18,6 @@ namespace {
 
 constexpr int kWidth = 700;
 constexpr std::size_t kMostReasons = 5;
-
-QLabel* line(QWidget* parent, const QString& text, const char* property = nullptr) {
-  auto* label = new QLabel(text, parent);
-  label->setWordWrap(true);
-  label->setTextFormat(Qt::PlainText);
-  if (property) {
-    label->setProperty(property, true);
-  }
-  return label;
-}
 
 // "L2 62 %, C2 21 %".
 QString leaders(const diagnosis::Conclusion& conclusion) {
@@ -52,34 +43,34 @@ ReasonsDialog::ReasonsDialog(JobModel& model, circuit::Test test, QWidget* paren
   column->setContentsMargins(22, 16, 22, 16);
   column->setSpacing(7);
   const auto& conclusion = model_.assessment().conclusion;
-  column->addWidget(line(this, q(conclusion.headline), "head"));
+  column->addWidget(textLabel(this, "head", q(conclusion.headline)));
   for (std::size_t i = 0; i < std::min(kMostReasons, conclusion.reasons.size()); ++i) {
-    column->addWidget(line(this, q(conclusion.reasons[i])));
+    column->addWidget(textLabel(this, nullptr, q(conclusion.reasons[i])));
   }
   timeline_ = new SceneWidget(this);
   timeline_->setObjectName(QStringLiteral("reasons.timeline"));
   if (!conclusion.timeline.empty()) {
-    column->addWidget(line(this, tr("How suspicion moved, reading by reading"), "sub"));
+    column->addWidget(textLabel(this, "sub", tr("How suspicion moved, reading by reading")));
     column->addWidget(timeline_);
     column->addSpacing(8);
     drawTimeline();
   }
-  column->addWidget(line(this, tr("What if"), "sub"));
+  column->addWidget(textLabel(this, "sub", tr("What if")));
   auto* row = new QHBoxLayout;
   supposed_ = new QLineEdit(this);
   supposed_->setObjectName(QStringLiteral("reasons.suppose"));
   supposed_->setPlaceholderText(tr("a reading that might come, such as 1.1k or OL"));
   supposed_->setMaximumWidth(280);
-  outcome_ = line(this, tr("Suppose a reading of the next move; nothing is kept."), "faint");
+  outcome_ = textLabel(this, "faint", tr("Suppose a reading of the next move; nothing is kept."));
   outcome_->setObjectName(QStringLiteral("reasons.outcome"));
   row->addWidget(supposed_);
   row->addWidget(outcome_, 1);
   column->addLayout(row);
-  auto* optionsHead = line(this, tr("What may be done now"), "sub");
+  auto* optionsHead = textLabel(this, "sub", tr("What may be done now"));
   optionsHead->setObjectName(QStringLiteral("reasons.options"));
   column->addWidget(optionsHead);
   for (const auto& option : model_.assessment().options) {
-    column->addWidget(line(this, q(option.text)));
+    column->addWidget(textLabel(this, nullptr, q(option.text)));
   }
   auto* close = new QPushButton(tr("Close"), this);
   close->setAutoDefault(false);

@@ -12,18 +12,13 @@
 
 #include "app/intake/codes_table.h"
 #include "app/intake/mark_box.h"
+#include "app/style/labels.h"
 #include "app/style/words.h"
 #include "core/diagnosis/intake_priors.h"
 
 namespace haybale::app {
 
 namespace {
-
-QLabel* head(const QString& text, QWidget* parent) {
-  auto* label = new QLabel(text, parent);
-  label->setProperty("sub", true);
-  return label;
-}
 
 QString plain(std::string_view word) {
   return q(word).replace(QLatin1Char('-'), QLatin1Char(' '));
@@ -84,7 +79,7 @@ QWidget* CounterPage::codesPart() {
   auto* column = new QVBoxLayout(part);
   column->setContentsMargins(0, 0, 0, 0);
   auto* top = new QHBoxLayout;
-  top->addWidget(head(tr("Codes in the module, before anything is cleared"), part), 1);
+  top->addWidget(partHead(tr("Codes in the module, before anything is cleared"), part), 1);
   noCodes_ = new QCheckBox(tr("none were stored"), part);
   noCodes_->setObjectName(QStringLiteral("intake.noCodes"));
   connect(noCodes_, &QCheckBox::toggled, this, [this](bool on) {
@@ -112,7 +107,7 @@ QWidget* CounterPage::lampsPart() {
   auto* part = new QWidget(this);
   auto* grid = new QGridLayout(part);
   grid->setContentsMargins(0, 0, 0, 0);
-  grid->addWidget(head(tr("Lamps lit, functions lost"), part), 0, 0, 1, 3);
+  grid->addWidget(partHead(tr("Lamps lit, functions lost"), part), 0, 0, 1, 3);
   const ListOf list = [](job::Case& c) -> std::vector<std::string>& { return c.intake.lamps; };
   int index = 0;
   for (const auto word : job::kLampNames) {
@@ -130,7 +125,7 @@ QWidget* CounterPage::basicsPart() {
   auto* grid = new QGridLayout(part);
   grid->setContentsMargins(0, 0, 0, 0);
   grid->setVerticalSpacing(4);
-  grid->addWidget(head(tr("First things first"), part), 0, 0, 1, 3);
+  grid->addWidget(partHead(tr("First things first"), part), 0, 0, 1, 3);
   int row = 1;
   for (const auto name : job::kBasicNames) {
     grid->addWidget(new QLabel(plain(name), part), row, 0);
@@ -171,7 +166,7 @@ QWidget* CounterPage::partsPart() {
   auto* form = new QFormLayout(part);
   form->setContentsMargins(0, 0, 0, 0);
   form->setVerticalSpacing(5);
-  form->addRow(head(tr("What is fitted"), part));
+  form->addRow(partHead(tr("What is fitted"), part));
   auto* module = new QLineEdit(part);
   bind(module, model_, intakeField("module", &job::Intake::module));
   auto* sensor = new QLineEdit(part);
@@ -187,7 +182,7 @@ QWidget* CounterPage::pricesPart() {
   auto* part = new QWidget(this);
   auto* grid = new QGridLayout(part);
   grid->setContentsMargins(0, 0, 0, 0);
-  grid->addWidget(head(tr("Prices, in the shop's money"), part), 0, 0, 1, 6);
+  grid->addWidget(partHead(tr("Prices, in the shop's money"), part), 0, 0, 1, 6);
   const std::tuple<const char*, QString, double job::Case::Costs::*> rows[] = {
       {"hour", tr("an hour"), &job::Case::Costs::hour},
       {"sensor", tr("sensor"), &job::Case::Costs::sensor},
@@ -215,7 +210,7 @@ QWidget* CounterPage::oddsPart() {
   auto* part = new QWidget(this);
   auto* column = new QVBoxLayout(part);
   column->setContentsMargins(0, 0, 0, 0);
-  column->addWidget(head(tr("What that says, before anything is measured"), part));
+  column->addWidget(partHead(tr("What that says, before anything is measured"), part));
   odds_ = new QLabel(part);
   odds_->setObjectName(QStringLiteral("intake.odds"));
   odds_->setWordWrap(true);

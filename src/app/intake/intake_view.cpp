@@ -15,6 +15,7 @@
 #include "app/intake/limits_form.h"
 #include "app/intake/mark_box.h"
 #include "app/style/form.h"
+#include "app/style/labels.h"
 #include "app/style/words.h"
 #include "core/judging/limits_sheet.h"
 #include "core/sensing/tyre.h"
@@ -22,12 +23,6 @@
 namespace haybale::app {
 
 namespace {
-
-QLabel* head(const QString& text, QWidget* parent) {
-  auto* label = new QLabel(text, parent);
-  label->setProperty("sub", true);
-  return label;
-}
 
 QLabel* faint(const QString& text, QWidget* parent) {
   auto* label = new QLabel(text, parent);
@@ -66,14 +61,13 @@ IntakeView::IntakeView(JobModel& model, QWidget* parent) : PageTabs(parent), mod
   columns->setContentsMargins(0, 0, 0, 0);
   columns->setSpacing(18);
   auto* left = new QVBoxLayout;
-  for (QWidget* part : {vehiclePart(), complaintPart(), toolsPart()}) {
+  for (QWidget* part : {vehiclePart(), complaintPart(), toolsPart(), allowedPart()}) {
     left->addWidget(part);
   }
   left->addStretch();
   auto* right = new QVBoxLayout;
   right->addWidget(circuitsPart());
   right->addWidget(limitsPart());
-  right->addWidget(allowedPart());
   right->addStretch();
   columns->addLayout(left, 3);
   columns->addLayout(right, 5);
@@ -89,7 +83,7 @@ QWidget* IntakeView::vehiclePart() {
   auto* form = new QFormLayout(part);
   form->setContentsMargins(0, 0, 0, 0);
   form->setVerticalSpacing(5);
-  form->addRow(head(tr("The vehicle"), part));
+  form->addRow(partHead(tr("The vehicle"), part));
   auto* title = new QLineEdit(part);
   bind(title, model_,
        plainField(QStringLiteral("intake.title"), tr("title"),
@@ -122,7 +116,7 @@ QWidget* IntakeView::complaintPart() {
   auto* part = new QWidget(this);
   auto* column = new QVBoxLayout(part);
   column->setContentsMargins(0, 8, 0, 0);
-  column->addWidget(head(tr("The complaint"), part));
+  column->addWidget(partHead(tr("The complaint"), part));
   auto* text = new QPlainTextEdit(part);
   text->setFixedHeight(92);
   text->setTabChangesFocus(true);
@@ -149,7 +143,7 @@ QWidget* IntakeView::toolsPart() {
   auto* part = new QWidget(this);
   auto* grid = new QGridLayout(part);
   grid->setContentsMargins(0, 8, 0, 0);
-  grid->addWidget(head(tr("The tool box"), part), 0, 0, 1, 3);
+  grid->addWidget(partHead(tr("The tool box"), part), 0, 0, 1, 3);
   const ListOf list = [](job::Case& c) -> std::vector<std::string>& { return c.toolbox; };
   addMarks(grid, 1, 3, job::kToolNames, list, tr("tool box"), QStringLiteral("intake.tool."));
   return part;
@@ -159,9 +153,9 @@ QWidget* IntakeView::allowedPart() {
   auto* part = new QWidget(this);
   auto* grid = new QGridLayout(part);
   grid->setContentsMargins(0, 8, 0, 0);
-  grid->addWidget(head(tr("What may be done to the wires"), part), 0, 0, 1, 4);
+  grid->addWidget(partHead(tr("What may be done to the wires"), part), 0, 0, 1, 4);
   const ListOf list = [](job::Case& c) -> std::vector<std::string>& { return c.allowed; };
-  addMarks(grid, 1, 4, job::kAllowedNames, list, tr("what is allowed"),
+  addMarks(grid, 1, 2, job::kAllowedNames, list, tr("what is allowed"),
            QStringLiteral("intake.allowed."));
   return part;
 }
@@ -184,7 +178,7 @@ QWidget* IntakeView::circuitsPart() {
   auto* column = new QVBoxLayout(part);
   column->setContentsMargins(0, 0, 0, 0);
   auto* top = new QHBoxLayout;
-  top->addWidget(head(tr("The circuits"), part), 1);
+  top->addWidget(partHead(tr("The circuits"), part), 1);
   auto* add = new QPushButton(tr("Add a circuit"), part);
   add->setObjectName(QStringLiteral("intake.addCircuit"));
   top->addWidget(add);
@@ -196,7 +190,7 @@ QWidget* IntakeView::circuitsPart() {
   area->setWidgetResizable(true);
   area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   area->setWidget(table);
-  area->setMinimumHeight(232);
+  area->setMinimumHeight(214);
   column->addWidget(area);
   return part;
 }
@@ -206,7 +200,7 @@ QWidget* IntakeView::limitsPart() {
   auto* column = new QVBoxLayout(part);
   column->setContentsMargins(0, 8, 0, 0);
   auto* top = new QHBoxLayout;
-  top->addWidget(head(tr("The limits"), part), 1);
+  top->addWidget(partHead(tr("The limits"), part), 1);
   for (const bool save : {false, true}) {
     auto* button = new QPushButton(save ? tr("Save as a sheet") : tr("Take from a sheet"), part);
     button->setObjectName(save ? QStringLiteral("intake.saveSheet")

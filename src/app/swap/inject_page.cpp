@@ -13,6 +13,8 @@
 
 #include "app/frame/dialogs.h"
 #include "app/style/form.h"
+#include "app/style/labels.h"
+#include "core/capture/candump.h"
 #include "core/capture/open.h"
 #include "core/sensing/substitution.h"
 #include "core/sensing/tyre.h"
@@ -37,21 +39,12 @@ QDoubleSpinBox* number(QWidget* parent, const char* name, double low, double hig
   return box;
 }
 
-QLabel* words(QWidget* parent, const char* property, const char* name) {
-  auto* label = new QLabel(parent);
-  label->setWordWrap(true);
-  label->setTextFormat(Qt::PlainText);
-  label->setObjectName(QString::fromLatin1(name));
-  if (property) {
-    label->setProperty(property, true);
-  }
-  return label;
-}
-
 }  // namespace
 
 InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
-    : QWidget(parent), model_(model), hub_(hub), sweeper_(new QTimer(this)) {
+    : QWidget(parent), model_(model), hub_(hub), sweeper_(new QTimer(this)),
+      feeder_(new QTimer(this)),
+      player_(new SoundPipe(signal::AudioWave::kRate, this)) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(6);
@@ -69,13 +62,17 @@ InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
   volts_ = number(this, "inject.volts", 0.1, 5, 2, 2, tr("V p-p"));
   supply_ = number(this, "inject.supply", 4, 16, 12, 1, tr("V unplugged"));
   sense_ = number(this, "inject.sense", 0, 1000, 100, 0, tr("\u03a9 sense"));
-  settings_ = words(this, nullptr, "inject.settings");
-  box_ = words(this, nullptr, "inject.box");
+  fullScale_ = number(this, "inject.fullScale", 0.1, 20, 2.8, 2, tr("V p-p, measured"));
+  fullScale_->setToolTip(tr("What the sound output gives at full scale, at its volume as it stands: "
+                            "measure it once"));
+  settings_ = textLabel(this, nullptr, {}, QStringLiteral("inject.settings"));
+  box_ = textLabel(this, nullptr, {}, QStringLiteral("inject.box"));
   place_->setFixedWidth(170);
   form_ = form;
   form->addRow(tr("Fed in at"), place_);
   form->addRow(tr("Road speed"), kmh_);
   form->addRow(tr("Height"), volts_);
+  form->addRow(tr("Sound gives"), fullScale_);
   form->addRow(tr("Supply"), supply_);
   form->addRow(tr("In series"), sense_);
   form->addRow(tr("Signal"), settings_);
@@ -94,7 +91,16 @@ InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
   auto* save = new QPushButton(tr("Save as WAV or CSV"), this);
   save->setObjectName(QStringLiteral("inject.save"));
   save->setProperty("flat", true);
+  sound_ = new QPushButton(tr("By sound card"), this);
+  sound_->setObjectName(QStringLiteral("inject.sound"));
+  sound_->setCheckable(true);
+  sound_->setMinimumHeight(44);
+  sound_->setToolTip(tr("A sine for a passive input, out of this machine's sound output through an "
+                        "isolating transformer"));
+  connect(sound_, &QPushButton::toggled, this, &InjectPage::playSound);
+  connect(feeder_, &QTimer::timeout, this, &InjectPage::feedSound);
   keys->addWidget(start_, 1);
+  keys->addWidget(sound_);
   keys->addWidget(sweep_);
   keys->addWidget(save);
   left->addLayout(keys);
@@ -105,9 +111,9 @@ InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
   left->addWidget(preview_);
   left->addStretch();
   auto* right = new QVBoxLayout;
-  steps_ = words(this, nullptr, "inject.steps");
-  cautions_ = words(this, "caution", "inject.cautions");
-  observed_ = words(this, "head", "inject.observed");
+  steps_ = textLabel(this, nullptr, {}, QStringLiteral("inject.steps"));
+  cautions_ = textLabel(this, "caution", {}, QStringLiteral("inject.cautions"));
+  observed_ = textLabel(this, "head", {}, QStringLiteral("inject.observed"));
   seen_ = number(this, "inject.seen", 0, 400, 0, 1, tr("km/h"));
   auto* row = new QHBoxLayout;
   auto* ask = new QLabel(tr("The module shows"), this);
@@ -117,8 +123,13 @@ InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
   row->addWidget(ask);
   row->addWidget(seen_);
   row->addWidget(keepButton);
+  auto* log = new QPushButton(tr("From a log"), this);
+  log->setObjectName(QStringLiteral("inject.log"));
+  log->setToolTip(tr("Wheel speeds of a CSV, or of a bus log in candump form with its signal map"));
+  connect(log, &QPushButton::clicked, this, &InjectPage::readLog);
+  row->addWidget(log);
   row->addStretch();
-  meaning_ = words(this, nullptr, "inject.meaning");
+  meaning_ = textLabel(this, nullptr, {}, QStringLiteral("inject.meaning"));
   right->addWidget(steps_);
   right->addWidget(cautions_);
   right->addWidget(observed_);
@@ -141,7 +152,7 @@ InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
       return;
     }
     sweepShare_ = 0;
-    if (!running_) {
+    if (!running_ && !sound_->isChecked()) {
       start(true);
     }
     sweeper_->start(200);
@@ -232,6 +243,7 @@ void InjectPage::refresh() {
   const bool coil = isCoil();
   // Only what this kind of input needs.
   for (const auto& [field, shown] : {std::pair<QWidget*, bool>{volts_, coil},
+                                     {fullScale_, coil},
                                      {supply_, !coil},
                                      {sense_, !coil},
                                      {box_, !coil}}) {
@@ -261,7 +273,13 @@ void InjectPage::refresh() {
   start_->setText(running_ ? tr("Stop the signal")
                   : live   ? tr("Start the signal")
                            : tr("No source connected"));
-  sweep_->setEnabled(live);
+  const bool plays = coil && SoundPipe::available();
+  sound_->setEnabled(plays);
+  sound_->setText(!coil    ? tr("Needs the load box")
+                  : !plays ? tr("No sound here")
+                  : sound_->isChecked() ? tr("Stop the sound")
+                                        : tr("By sound card"));
+  sweep_->setEnabled(live || sound_->isChecked());
   sweep_->setText(sweeper_->isActive() ? tr("Stop the sweep") : tr("Sweep"));
   if (!hub_.connected(Instrument::bus)) {
     observed_->setText(tr("Read the live speed of %1").arg(q(model_.job().suspect)));
@@ -309,11 +327,70 @@ void InjectPage::sweep() {
   sweepShare_ += 0.01;
   if (sweepShare_ > 1) {
     sweeper_->stop();
-    hub_.sweepGenerator(hz());
+    nowHz_ = hz();
+    hub_.sweepGenerator(nowHz_);
     refresh();
     return;
   }
-  hub_.sweepGenerator(hz() * std::pow(8.0, sweepShare_) / 4);
+  nowHz_ = hz() * std::pow(8.0, sweepShare_) / 4;
+  hub_.sweepGenerator(nowHz_);
+}
+
+void InjectPage::playSound(bool on) {
+  const auto share = signal::audioShare(volts_->value(), fullScale_->value());
+  if (on && !share) {
+    sound_->setChecked(false);
+    emit said(q(share.error().sentence()), true);
+    return;
+  }
+  if (on) {
+    hub_.place(test());
+    feeder_->start(40);
+    feedSound();
+  } else {
+    feeder_->stop();
+    player_->stop();
+  }
+  refresh();
+}
+
+// A fifth of a second ahead: a change of speed is heard at once, and nothing runs dry.
+void InjectPage::feedSound() {
+  constexpr double kAheadS = 0.2;
+  const auto share = signal::audioShare(volts_->value(), fullScale_->value());
+  if (!share || !isCoil()) {
+    sound_->setChecked(false);
+    return;
+  }
+  const double lacks = kAheadS - player_->ahead();
+  if (lacks > 0) {
+    player_->write(wave_.next(lacks, sweeper_->isActive() ? nowHz_ : hz(), *share));
+  }
+}
+
+// A table of speeds as it is; a bus log with the signal map beside it, LOG.map.json.
+void InjectPage::readLog() {
+  const QString path = dialogs().openFile(this, tr("Speeds from a log"),
+                                          QStringLiteral("Logs (*.csv *.log *.txt);;All files (*)"));
+  if (path.isEmpty()) {
+    return;
+  }
+  const auto log = capture::openSpeedLog(path.toStdString());
+  if (!log) {
+    emit said(q(log.error().sentence()), true);
+    return;
+  }
+  const auto wheels = capture::summarise(*log);
+  const auto own = wheels.find(model_.job().suspect);
+  if (own == wheels.end()) {
+    emit said(tr("%1 holds no speed of %2.").arg(path, q(model_.job().suspect)), true);
+    return;
+  }
+  seen_->setValue(own->second.medianKmh);
+  observed_->setText(tr("%1 in the log: %2 km/h, %3 dropouts")
+                         .arg(q(own->first))
+                         .arg(own->second.medianKmh, 0, 'f', 1)
+                         .arg(own->second.dropouts));
 }
 
 // Six teeth of it.

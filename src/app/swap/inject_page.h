@@ -5,7 +5,9 @@
 #include <QWidget>
 
 #include "app/live/instrument_hub.h"
+#include "app/live/sound_pipe.h"
 #include "app/swap/swap_page.h"
+#include "core/signal/audio_wave.h"
 
 class QDoubleSpinBox;
 class QFormLayout;
@@ -36,6 +38,9 @@ class InjectPage : public QWidget {
   void start(bool on);
   void sweep();
   void saveSignal();
+  void playSound(bool on);
+  void feedSound();
+  void readLog();
   void keep();
   void drawPreview();
   [[nodiscard]] signal::Substitute wantedSignal() const;
@@ -58,11 +63,17 @@ class InjectPage : public QWidget {
   QLabel* cautions_;
   QLabel* observed_;
   QDoubleSpinBox* seen_;
+  QDoubleSpinBox* fullScale_;
+  QPushButton* sound_;
   QPushButton* start_;
   QPushButton* sweep_;
   QLabel* meaning_;
   SceneWidget* preview_ = nullptr;
   QTimer* sweeper_;
+  QTimer* feeder_;  // of the sound output
+  SoundPipe* player_;
+  signal::AudioWave wave_;
+  double nowHz_ = 0;  // while it sweeps
   double sweepShare_ = 0;
   bool running_ = false;
 };

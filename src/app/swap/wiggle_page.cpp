@@ -5,9 +5,7 @@
 #include <QComboBox>
 #include <QKeyEvent>
 #include <QLabel>
-#include <QProcess>
 #include <QPushButton>
-#include <QStandardPaths>
 #include <QVBoxLayout>
 #include <cmath>
 
@@ -32,7 +30,10 @@ QString inUnit(double value, circuit::TestKind kind) {
 }  // namespace
 
 WigglePage::WigglePage(JobModel& model, InstrumentHub& hub, QWidget* parent)
-    : QWidget(parent), model_(model), hub_(hub) {
+    : QWidget(parent),
+      model_(model),
+      hub_(hub),
+      player_(new SoundPipe(signal::Tone::kRate, this)) {
   setFocusPolicy(Qt::StrongFocus);
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
@@ -105,10 +106,7 @@ WigglePage::WigglePage(JobModel& model, InstrumentHub& hub, QWidget* parent)
 }
 
 WigglePage::~WigglePage() {
-  if (player_) {
-    player_->kill();
-    player_->waitForFinished(500);
-  }
+  player_->stop();
 }
 
 void WigglePage::showEvent(QShowEvent*) {
@@ -221,25 +219,16 @@ void WigglePage::play(double value, bool dropout) {
   if (!sound_->isChecked()) {
     return;
   }
-  if (!player_) {
-    const QString program = QStandardPaths::findExecutable(QStringLiteral("aplay"));
-    if (program.isEmpty()) {
-      sound_->setChecked(false);
-      sound_->setEnabled(false);
-      sound_->setText(tr("No sound here"));
-      sound_->setToolTip(tr("The program aplay (Debian: alsa-utils) plays the tone"));
-      return;
-    }
-    player_ = new QProcess(this);
-    player_->start(
-        program, {QStringLiteral("-q"), QStringLiteral("-t"), QStringLiteral("raw"),
-                  QStringLiteral("-f"), QStringLiteral("S16_LE"), QStringLiteral("-r"),
-                  QString::number(signal::Tone::kRate), QStringLiteral("-c"), QStringLiteral("1")});
+  if (!SoundPipe::available()) {
+    sound_->setChecked(false);
+    sound_->setEnabled(false);
+    sound_->setText(tr("No sound here"));
+    sound_->setToolTip(tr("The program aplay (Debian: alsa-utils) plays the tone"));
+    return;
   }
   const auto samples =
       tone_.next(kToneS, signal::Tone::pitchHz(value, watch_.steady().value_or(value)), dropout);
-  player_->write(reinterpret_cast<const char*>(samples.data()),
-                 static_cast<qint64>(samples.size() * sizeof samples[0]));
+  player_->write(samples);
 }
 
 void WigglePage::refresh() {

@@ -6,6 +6,7 @@
 #include <QWidget>
 
 #include "app/live/instrument_hub.h"
+#include "app/live/sound_pipe.h"
 #include "app/model/job_model.h"
 #include "app/style/scene_widget.h"
 #include "core/diagnosis/wiggle_watch.h"
@@ -15,7 +16,6 @@
 class QComboBox;
 class QGridLayout;
 class QLabel;
-class QProcess;
 class QPushButton;
 
 namespace haybale::app {
@@ -54,7 +54,7 @@ class WigglePage : public QWidget {
   std::vector<std::pair<double, double>> readings_;
   QString leg_;
   signal::Tone tone_;
-  QProcess* player_ = nullptr;
+  SoundPipe* player_;
   QComboBox* what_;
   QLabel* big_;
   QLabel* count_;

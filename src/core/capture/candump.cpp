@@ -8,6 +8,7 @@
 #include <cmath>
 
 #include "core/base/text.h"
+#include "core/capture/mapped_file.h"
 
 namespace haybale::capture {
 
@@ -296,6 +297,25 @@ std::map<std::string, WheelSummary> summarise(const SpeedLog& log) {
     out[circuit] = summaryOf(circuit, log);
   }
   return out;
+}
+
+Result<SpeedLog> openSpeedLog(const std::string& path) {
+  const auto file = MappedFile::open(path);
+  if (!file) {
+    return file.error();
+  }
+  const auto text = file->bytes();
+  const auto firstLine = text.substr(0, text.find('\n'));
+  if (!parseFrame(firstLine)) {
+    return parseSpeedTable(text, path);
+  }
+  const std::string side = path + ".map.json";
+  const auto map = MappedFile::open(side);
+  if (!map) {
+    return Error{path, std::nullopt, "is a bus log without its signal map", "put it beside, as " + side};
+  }
+  const auto mapped = parseSignalMap(map->bytes(), side);
+  return mapped ? parseCandump(text, *mapped, path) : Result<SpeedLog>(mapped.error());
 }
 
 }  // namespace haybale::capture

@@ -64,6 +64,10 @@ void takeFrame(const BusFrame& frame, const std::vector<BusSignal>& mapped, Spee
 /// A table of km/h: first column seconds, one column a circuit, named in its head.
 [[nodiscard]] Result<SpeedLog> parseSpeedTable(std::string_view text, const std::string& name);
 
+/// A log from disk: a table of speeds, or a bus log with its signal map in FILE.map.json. The error
+/// says which of the two it could not be, and why.
+[[nodiscard]] Result<SpeedLog> openSpeedLog(const std::string& path);
+
 /// What one wheel did over a log.
 struct WheelSummary {
   double medianKmh = 0;  ///< while any wheel turned

@@ -18,9 +18,9 @@ using circuit::WheelMotion;
 
 namespace {
 
-constexpr std::size_t kMostSteps = 9;
-constexpr double kEnough = 0.02;       // left unseen, of what may still be wrong
-constexpr double kLeastCatch = 0.003;  // of a further step
+constexpr std::size_t kMostSteps = 10;
+constexpr double kEnough = 0.01;       // left unseen, of what may still be wrong
+constexpr double kLeastCatch = 0.002;  // of a further step
 constexpr double kSetUpMinutes = 3;    // of any step: a cheap one is not free
 constexpr double kCreepKmh = 5;
 constexpr double kRoadKmh = 95;

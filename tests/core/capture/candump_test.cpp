@@ -1,9 +1,10 @@
 // Wheel speeds from a bus log and from a table.
 #include "core/capture/candump.h"
 
-#include <gtest/gtest.h>
 
 #include <random>
+
+#include "support/haybale_test.h"
 
 namespace {
 
@@ -103,6 +104,27 @@ TEST(Candump, RandomBytesNeverCrash) {
     (void)parseCandump(text, kMap, "x");
     (void)parseSpeedTable(text, "x");
   }
+}
+
+TEST(SpeedLogFile, ABusLogNeedsItsMapBesideItAndATableDoesNot) {
+  const haybale::test::Folder folder;
+  const std::string log = folder.file("drive.log");
+  haybale::test::write(log, "(1.00) can0 1F0#07D007D0\n(1.10) can0 1F0#07D007D0\n");
+  const auto without = openSpeedLog(log);
+  ASSERT_FALSE(without.ok());
+  EXPECT_NE(without.error().sentence().find("drive.log.map.json"), std::string::npos);
+  BusSignal own;
+  own.circuit = "RR";
+  own.id = 0x1F0;
+  haybale::test::write(log + ".map.json", signalMapText({own}));
+  const auto with = openSpeedLog(log);
+  ASSERT_HB_OK(with);
+  EXPECT_NEAR(with->wheels.at("RR").front().kmh, 20, 1e-9);
+  haybale::test::write(folder.file("table.csv"), "s,RR\n0,20\n1,20.5\n");
+  const auto table = openSpeedLog(folder.file("table.csv"));
+  ASSERT_HB_OK(table);
+  EXPECT_EQ(table->wheels.at("RR").size(), 2U);
+  EXPECT_FALSE(openSpeedLog(folder.file("none.csv")).ok());
 }
 
 }  // namespace
