@@ -35,7 +35,9 @@ void diagnose(job::Case& c, sim::SimVehicle& vehicle, const std::string& folder)
 
 sim::HiddenFault other(const job::Case& c, const std::string& element, std::mt19937& random) {
   auto second = sim::drawFault(c, random);
-  while (second.fault.element == element) {
+  // A latch-off is cured by the clearing that the proof begins with.
+  while (second.fault.element == element ||
+         second.fault.fault == diagnosis::Fault::latchedOff) {
     second = sim::drawFault(c, random);
   }
   return second;

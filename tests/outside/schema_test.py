@@ -32,4 +32,14 @@ assert broken(lambda c: c.pop("circuits"))
 assert broken(lambda c: c["circuits"][0]["path"][1].update(zone="attic"))
 assert broken(lambda c: c["evidence"][0]["reading"].update(ohm="lots"))
 assert broken(lambda c: c["evidence"][0].pop("test"))
+assert broken(lambda c: c["intake"]["codes"][0].update(status="asleep"))
+assert broken(lambda c: c["intake"]["basics"].update(battery="meh"))
+assert broken(lambda c: c.update(closing={"minutes": -1}))
+
+sheets = json.loads((root / "docs/formats/limits.schema.json").read_text())
+jsonschema.Draft7Validator.check_schema(sheets)
+sheet = {"format": "haybale-limits", "limits": demo["limits"]}
+assert jsonschema.Draft7Validator(sheets).is_valid(sheet)
+sheet["limits"][0]["quantity"] = "weight"
+assert not jsonschema.Draft7Validator(sheets).is_valid(sheet)
 print("schema ok")

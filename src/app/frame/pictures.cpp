@@ -117,21 +117,23 @@ std::vector<Shot> shots() {
        [](MainWindow& w) {
          w.showView(MainWindow::kIntake);
          press(w, "intake.page.vehicle");
-       }},
+       },
+       false},
       {"counter", [](MainWindow& w) { press(w, "intake.page.counter"); }, false},
       {"line", [](MainWindow& w) { w.showView(MainWindow::kLine); }},
-      {"readings", [](MainWindow& w) { press(w, "line.list"); }},
+      {"readings", [](MainWindow& w) { press(w, "line.list"); }, false},
       {"line-editor",
        [](MainWindow& w) {
          press(w, "line.list");
          press(w, "line.edit");
-       }},
+       },
+       false},
       {"trace",
        [](MainWindow& w) {
          press(w, "line.edit");
          w.showView(MainWindow::kTrace);
        }},
-      {"turns", [](MainWindow& w) { press(w, "trace.turns"); }},
+      {"turns", [](MainWindow& w) { press(w, "trace.turns"); }, false},
       {"swap",
        [](MainWindow& w) {
          press(w, "trace.turns");
@@ -158,7 +160,8 @@ std::vector<Shot> shots() {
          fillLogbook(w);
          w.showView(MainWindow::kBook);
          press(w, "book.page.jobs");
-       }},
+       },
+       false},
       {"known-good", [](MainWindow& w) { press(w, "book.page.goods"); }, false},
   };
 }

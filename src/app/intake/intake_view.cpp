@@ -61,13 +61,14 @@ IntakeView::IntakeView(JobModel& model, QWidget* parent) : PageTabs(parent), mod
   columns->setContentsMargins(0, 0, 0, 0);
   columns->setSpacing(18);
   auto* left = new QVBoxLayout;
-  for (QWidget* part : {vehiclePart(), complaintPart(), toolsPart(), allowedPart()}) {
+  for (QWidget* part : {vehiclePart(), complaintPart(), toolsPart()}) {
     left->addWidget(part);
   }
   left->addStretch();
   auto* right = new QVBoxLayout;
   right->addWidget(circuitsPart());
   right->addWidget(limitsPart());
+  right->addWidget(allowedPart());
   right->addStretch();
   columns->addLayout(left, 3);
   columns->addLayout(right, 5);
@@ -155,7 +156,7 @@ QWidget* IntakeView::allowedPart() {
   grid->setContentsMargins(0, 8, 0, 0);
   grid->addWidget(partHead(tr("What may be done to the wires"), part), 0, 0, 1, 4);
   const ListOf list = [](job::Case& c) -> std::vector<std::string>& { return c.allowed; };
-  addMarks(grid, 1, 2, job::kAllowedNames, list, tr("what is allowed"),
+  addMarks(grid, 1, 4, job::kAllowedNames, list, tr("what is allowed"),
            QStringLiteral("intake.allowed."));
   return part;
 }
@@ -190,7 +191,7 @@ QWidget* IntakeView::circuitsPart() {
   area->setWidgetResizable(true);
   area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   area->setWidget(table);
-  area->setMinimumHeight(214);
+  area->setMinimumHeight(186);
   column->addWidget(area);
   return part;
 }

@@ -4,7 +4,7 @@
 
 #include <QComboBox>
 #include <QDoubleSpinBox>
-#include <QFormLayout>
+#include <QGridLayout>
 #include <QLabel>
 #include <QPushButton>
 #include <QTimer>
@@ -49,13 +49,23 @@ InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(6);
   board_ = swapBoardWidget(this);
-  board_->setFixedHeight(230);
+  board_->setFixedHeight(200);
   column->addWidget(board_);
   auto* below = new QHBoxLayout;
   below->setSpacing(20);
-  auto* form = new QFormLayout;
-  form->setLabelAlignment(Qt::AlignRight | Qt::AlignVCenter);
+  // Not a form layout: with rows hidden and texts that wrap, Qt 6.4's writes beyond its tables.
+  auto* form = new QGridLayout;
   form->setVerticalSpacing(6);
+  form->setColumnStretch(1, 1);
+  const auto addRow = [&](const QString& text, QWidget* field) {
+    auto* label = new QLabel(text, this);
+    label->setBuddy(field);
+    labels_[field] = label;
+    const int row = form->rowCount();
+    form->addWidget(label, row, 0, Qt::AlignRight | Qt::AlignVCenter);
+    const bool wraps = qobject_cast<QLabel*>(field) != nullptr;
+    form->addWidget(field, row, 1, wraps ? Qt::Alignment{} : Qt::AlignLeft);
+  };
   place_ = new QComboBox(this);
   place_->setObjectName(QStringLiteral("inject.place"));
   kmh_ = number(this, "inject.kmh", 1, 250, 20, 1, tr("km/h"));
@@ -68,16 +78,16 @@ InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
   settings_ = textLabel(this, nullptr, {}, QStringLiteral("inject.settings"));
   box_ = textLabel(this, nullptr, {}, QStringLiteral("inject.box"));
   place_->setFixedWidth(170);
-  form_ = form;
-  form->addRow(tr("Fed in at"), place_);
-  form->addRow(tr("Road speed"), kmh_);
-  form->addRow(tr("Height"), volts_);
-  form->addRow(tr("Sound gives"), fullScale_);
-  form->addRow(tr("Supply"), supply_);
-  form->addRow(tr("In series"), sense_);
-  form->addRow(tr("Signal"), settings_);
-  form->addRow(tr("Load box"), box_);
+  addRow(tr("Fed in at"), place_);
+  addRow(tr("Road speed"), kmh_);
+  addRow(tr("Height"), volts_);
+  addRow(tr("Sound gives"), fullScale_);
+  addRow(tr("Supply"), supply_);
+  addRow(tr("In series"), sense_);
+  addRow(tr("Signal"), settings_);
+  addRow(tr("Load box"), box_);
   auto* left = new QVBoxLayout;
+  left->setSpacing(7);
   left->addLayout(form);
   auto* keys = new QHBoxLayout;
   start_ = new QPushButton(tr("Start the signal"), this);
@@ -100,16 +110,19 @@ InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
   connect(sound_, &QPushButton::toggled, this, &InjectPage::playSound);
   connect(feeder_, &QTimer::timeout, this, &InjectPage::feedSound);
   keys->addWidget(start_, 1);
-  keys->addWidget(sound_);
-  keys->addWidget(sweep_);
-  keys->addWidget(save);
+  keys->addWidget(sound_, 1);
+  auto* more = new QHBoxLayout;
+  more->addWidget(sweep_);
+  more->addWidget(save);
+  more->addStretch();
   left->addLayout(keys);
+  left->addLayout(more);
   preview_ = new SceneWidget(this);
-  preview_->setFixedSize(440, 118);
+  preview_->setFixedHeight(104);
   preview_->setObjectName(QStringLiteral("inject.preview"));
   left->addSpacing(6);
   left->addWidget(preview_);
-  left->addStretch();
+  left->addStretch(1);
   auto* right = new QVBoxLayout;
   steps_ = textLabel(this, nullptr, {}, QStringLiteral("inject.steps"));
   cautions_ = textLabel(this, "caution", {}, QStringLiteral("inject.cautions"));
@@ -127,15 +140,15 @@ InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
   log->setObjectName(QStringLiteral("inject.log"));
   log->setToolTip(tr("Wheel speeds of a CSV, or of a bus log in candump form with its signal map"));
   connect(log, &QPushButton::clicked, this, &InjectPage::readLog);
-  row->addWidget(log);
   row->addStretch();
   meaning_ = textLabel(this, nullptr, {}, QStringLiteral("inject.meaning"));
   right->addWidget(steps_);
   right->addWidget(cautions_);
   right->addWidget(observed_);
   right->addLayout(row);
+  right->addWidget(log, 0, Qt::AlignLeft);
   right->addWidget(meaning_);
-  right->addStretch();
+  right->addStretch(1);
   below->addLayout(left, 1);
   below->addLayout(right, 1);
   column->addLayout(below, 3);
@@ -248,7 +261,7 @@ void InjectPage::refresh() {
                                      {sense_, !coil},
                                      {box_, !coil}}) {
     field->setVisible(shown);
-    form_->labelForField(field)->setVisible(shown);
+    labels_[field]->setVisible(shown);
   }
   settings_->setText(
       coil ? q(fmt::format("sine, {:.1f} Hz, {:.2f} V p-p, isolated, through about 1 k\u03A9", hz(),

@@ -2,6 +2,7 @@
 // the module makes of it.
 #pragma once
 
+#include <QHash>
 #include <QWidget>
 
 #include "app/live/instrument_hub.h"
@@ -10,7 +11,6 @@
 #include "core/signal/audio_wave.h"
 
 class QDoubleSpinBox;
-class QFormLayout;
 class QTimer;
 
 namespace haybale::signal {
@@ -50,7 +50,7 @@ class InjectPage : public QWidget {
 
   JobModel& model_;
   InstrumentHub& hub_;
-  QFormLayout* form_ = nullptr;
+  QHash<QWidget*, QLabel*> labels_;  // of the fields
   QComboBox* place_;
   QDoubleSpinBox* kmh_;
   QDoubleSpinBox* volts_;

@@ -286,7 +286,9 @@ void LineNet::addSensor(const Element& e, const Wires& at) {
     }
   }
   addLeaks(e, at, at);
-  const bool reversed = faultOf(e, FaultKind::sensorReversed) != nullptr;
+  // Wires exchanged from the sensor on are the sensor's own.
+  const bool reversed =
+      faultOf(e, FaultKind::sensorReversed) != nullptr || faultOf(e, FaultKind::crossed) != nullptr;
   const Node plus = to[reversed ? kB : kA];
   const Node minus = to[reversed ? kA : kB];
   const SensorValues& s = p_->sensor;

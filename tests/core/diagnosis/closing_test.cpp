@@ -185,6 +185,34 @@ TEST_F(Proving, ASoundVehicleIsProvedAndAFaultLeftInIsSeen) {
   EXPECT_FALSE(left.complete());
 }
 
+// Reverse polarity on an active sensor: no signal, and codes (trade practice); in the sensor itself
+// as well as at a joint.
+TEST_F(CloseOut, ASensorThatIsReversedGivesNoSignalWhereverTheWiresAreExchanged) {
+  for (auto& circuit : c.circuits) {
+    circuit.sensor.kind = circuit::SensorKind::active;
+  }
+  for (const char* element : {"L1", "L2", "sensor"}) {
+    const auto hidden = sim::chosenFault(c, "reversed", element, "", std::nullopt);
+    ASSERT_HB_OK(hidden);
+    sim::SimOptions options;
+    options.slip = 0;
+    sim::SimVehicle vehicle(c, hidden->fault, hidden->severity, options);
+    circuit::Test test;
+    test.circuit = "RR";
+    test.kind = circuit::TestKind::codes;
+    test.state.wheel = circuit::WheelMotion::driven;
+    const auto codes = vehicle.answer(test);
+    ASSERT_TRUE(codes && codes->codes);
+    EXPECT_FALSE(codes->codes->empty()) << element;
+    test.kind = circuit::TestKind::liveSpeed;
+    const auto speeds = vehicle.answer(test);
+    ASSERT_TRUE(speeds);
+    for (const auto& [name, kmh] : speeds->kmh) {
+      EXPECT_EQ(kmh == 0, name == "RR") << element << " " << name;
+    }
+  }
+}
+
 TEST_F(CloseOut, TheClosingSaysWhatItWasAndWhetherItIsProved) {
   reading("RR", "module pair OL");
   const auto closing = closingOf(c, {"L2", circuit::WireId::b, "open", 0.9}, {}, "2026-11-20");
