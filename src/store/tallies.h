@@ -18,7 +18,7 @@ struct Tally {
   qint64 comebacks = 0;
 };
 
-/// Most frequent first. `vehicle` empty: all vehicles.
+/// Most frequent first. Only vehicles whose name begins with `vehicle`; empty: all.
 [[nodiscard]] Result<std::vector<Tally>> tallies(Database& db, const QString& vehicle = {});
 
 /// Counts of proved jobs for the priors of the next one.

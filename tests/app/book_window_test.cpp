@@ -112,6 +112,9 @@ TEST_F(BookWindow, ABundleGoesOutAndComesInOnAnotherProfile) {
     EXPECT_TRUE(waveform.error.empty()) << waveform.error;
     EXPECT_NE(waveform.record, nullptr);
   }
+  // Opened like any job, it comes into a folder of its own once more.
+  window->openPath(nextSave);
+  EXPECT_TRUE(window->model().path().contains(QStringLiteral("cart-2"))) << window->model().path().toStdString();
   test::write(folder.file("evil.zip"), "PK no zip at all");
   nextOpen = QString::fromStdString(folder.file("evil.zip"));
   window->showView(MainWindow::kBook);

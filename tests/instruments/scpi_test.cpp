@@ -9,6 +9,7 @@
 #include <thread>
 
 #include "instruments/drivers.h"
+#include "line_relay.h"
 #include "strict_peer.h"
 
 namespace {
@@ -110,6 +111,28 @@ TEST_P(AnswersOf, NoReadingIsLost) {
 }
 INSTANTIATE_TEST_SUITE_P(StrictPeer, AnswersOf,
                          testing::Values("plain", "formats", "fragments", "slow", "drop"));
+
+// The same peer at the end of a serial line, and as a device file: a pseudo terminal carries the
+// bytes.
+TEST(StrictPeer, SpeaksOverASerialLineAndADeviceFileToo) {
+  for (const auto kind : {Address::Kind::serial, Address::Kind::usbtmc}) {
+    for (const char* mode : {"plain", "fragments", "formats"}) {
+      StrictPeer peer(mode);
+      const test::LineRelay line(peer.address().number);
+      ASSERT_FALSE(line.device().empty());
+      ScpiLink link({kind, line.device(), 9600}, kShort);
+      const auto who = link.connect();
+      ASSERT_TRUE(who) << mode << ": " << who.error().sentence();
+      EXPECT_EQ(who->spoken(), "Strict One (Hedge Works), serial SN 4");
+      Multimeter meter(link);
+      for (int k = 1; k <= 10; ++k) {
+        const auto value = meter.read(Quantity::dcVolts);
+        ASSERT_TRUE(value) << mode << k << ": " << value.error().sentence();
+        EXPECT_NEAR(*value, k, 1e-9) << mode;
+      }
+    }
+  }
+}
 
 TEST(StrictPeer, HalfAnAnswerIsAnErrorNotAReading) {
   StrictPeer peer("half");

@@ -58,12 +58,15 @@ void BookFiles::bundleOut() {
   }
 }
 
-// Beside the bundle, in a folder of its name that is not there yet.
 void BookFiles::bundleIn() {
   const QString path = dialogs().openFile(window_, tr("Take in a bundle"), kBundles);
-  if (path.isEmpty()) {
-    return;
+  if (!path.isEmpty()) {
+    takeBundle(path);
   }
+}
+
+// In a folder of its name that is not there yet.
+void BookFiles::takeBundle(const QString& path) {
   const QString base =
       QFileInfo(path).absolutePath() + QLatin1Char('/') + QFileInfo(path).baseName();
   QString folder = base;

@@ -18,6 +18,8 @@ class BookFiles : public QObject {
  public slots:
   /// "bundle.out", "bundle.in", "book.out", "book.in".
   void ask(const QString& what);
+  /// Unpacks a bundle beside itself and opens its job.
+  void takeBundle(const QString& path);
   /// Takes the job's limits from a sheet, or saves them as one.
   void sheet(bool save);
 

@@ -94,7 +94,7 @@ JobsPage::JobsPage(JobModel& model, JobBook& book, QWidget* parent)
   }
   buttons->addStretch();
   column->addLayout(buttons);
-  auto* head = new QLabel(tr("What failed, in the jobs that were closed"), this);
+  auto* head = new QLabel(tr("What failed, in the closed jobs of the vehicles above"), this);
   head->setProperty("sub", true);
   column->addWidget(head);
   tallies_ = plainTable(
@@ -105,6 +105,7 @@ JobsPage::JobsPage(JobModel& model, JobBook& book, QWidget* parent)
   tallies_->setColumnWidth(3, 150);
   column->addWidget(tallies_, 2);
   connect(text_, &QLineEdit::textChanged, this, &JobsPage::refresh);
+  connect(vehicle_, &QLineEdit::textChanged, this, &JobsPage::tally);
   connect(text_, &QLineEdit::returnPressed, this, &JobsPage::openChosen);
   connect(jobs_, &QTableWidget::cellActivated, this, &JobsPage::openChosen);
   connect(&book_, &JobBook::changed, this, [this] {
@@ -168,7 +169,7 @@ void JobsPage::tally() {
   if (!book_.logbook()) {
     return;
   }
-  const auto rows = store::tallies(book_.logbook()->database());
+  const auto rows = store::tallies(book_.logbook()->database(), vehicle_->text().trimmed());
   if (!rows) {
     return;
   }

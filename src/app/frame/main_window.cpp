@@ -36,7 +36,7 @@ namespace haybale::app {
 namespace {
 
 constexpr int kNoticeMs = 9000;
-const char* const kCaseFilter = "Jobs (*.haybale.json *.json);;All files (*)";
+const char* const kCaseFilter = "Jobs (*.haybale.json *.json *.zip);;All files (*)";
 const char* const kCaptureFilter = "Captures (*.csv *.txt *.tsv *.wav *.vcd);;All files (*)";
 
 // A case is JSON: by its name, or because its first sign that is not blank is a brace.
@@ -306,6 +306,10 @@ void MainWindow::openPath(const QString& path) {
     }
     return;
   }
+  if (path.endsWith(QStringLiteral(".zip"), Qt::CaseInsensitive)) {
+    files_->takeBundle(path);
+    return;
+  }
   addCapture(model_.selection().circuit, path);
 }
 
@@ -356,7 +360,7 @@ void MainWindow::addCapture(const QString& circuit, const QString& file) {
   if (file.isEmpty()) {
     return;
   }
-  if (looksLikeCase(file)) {
+  if (looksLikeCase(file) || file.endsWith(QStringLiteral(".zip"), Qt::CaseInsensitive)) {
     openPath(file);
     return;
   }

@@ -56,12 +56,11 @@ Circuit together(const Circuit& into, const Circuit& from) {
   return out;
 }
 
-// Volts peak to peak at the pins of `into`, with what is wrong with the suspect's parts in place.
-double swingOf(const job::Case& c, const CarTest& test, const World& world,
-               const circuit::ParameterPoint& values) {
+// What is wrong with the suspect's parts, where they now are.
+std::vector<circuit::LineFault> faultsIn(const job::Case& c, const CarTest& test,
+                                         const World& world) {
   const auto& into = *c.find(test.state.swap->into);
   const auto& from = *c.find(test.state.swap->sensorOf);
-  const Circuit line = together(into, from);
   const auto& suspect = *c.suspectCircuit();
   const auto joint = *suspect.indexOf(suspect.sensorConnector()->id);
   std::vector<circuit::LineFault> faults;
@@ -75,8 +74,17 @@ double swingOf(const job::Case& c, const CarTest& test, const World& world,
       faults.push_back(f);
     }
   }
+  return faults;
+}
+
+// Volts peak to peak at the pins of `into`, with what is wrong with the suspect's parts in place.
+double swingOf(const job::Case& c, const CarTest& test, const World& world,
+               const circuit::ParameterPoint& values) {
+  const auto& from = *c.find(test.state.swap->sensorOf);
+  const Circuit line = together(*c.find(test.state.swap->into), from);
+  const auto faults = faultsIn(c, test, world);
   auto point = values;
-  point.sensor.fluxSwingMwb *= from.name == suspect.name ? world.output : 1;
+  point.sensor.fluxSwingMwb *= from.name == c.suspect ? world.output : 1;
   CarTest scope;
   scope.kind = TestKind::waveform;
   scope.circuit = line.name;
@@ -129,6 +137,98 @@ TEST_F(Substitution, AgreesWithTheWholeVehiclePutTogetherAnewForEveryFaultAndDir
           EXPECT_GT(swing, edge) << h.element << " " << row.suspect.fault;
         } else if (row.inputs.front().code.empty() || row.inputs.front().code == "no-signal") {
           EXPECT_LT(swing, edge) << h.element << " " << row.suspect.fault;
+        }
+        ++compared;
+      }
+    }
+  }
+  EXPECT_GT(compared, 40);
+}
+
+// What a meter reads at the plug of the line that was put together: ohms of a coil's pair and of
+// each wire to ground, or how far an active sensor's current pulls the pins down, as a share of a
+// sound one's.
+struct AtThePlug {
+  double pair = 0, toGround = 0, pull = 0;
+};
+AtThePlug standing(const job::Case& c, const CarTest& test, const World& world,
+                   const circuit::ParameterPoint& values, const AtThePlug* sound) {
+  const auto& from = *c.find(test.state.swap->sensorOf);
+  const Circuit line = together(*c.find(test.state.swap->into), from);
+  const auto faults = faultsIn(c, test, world);
+  const std::string module = line.path.front().id;
+  const circuit::Place plug{circuit::Place::Kind::modulePlug, module};
+  const circuit::Place pins{circuit::Place::Kind::modulePins, module};
+  const circuit::Probe a{plug, circuit::WireId::a};
+  const circuit::Probe b{plug, circuit::WireId::b};
+  const circuit::Probe ground{{circuit::Place::Kind::ground, ""}, std::nullopt};
+  CarTest ohms;
+  ohms.kind = TestKind::resistance;
+  ohms.circuit = line.name;
+  ohms.state.key = circuit::Key::off;
+  ohms.state.unplugged = {module};
+  const auto read = [&](CarTest t, const circuit::Probe& red, const circuit::Probe& black) {
+    t.red = red;
+    t.black = black;
+    return circuit::predict(line, values, t, faults).value_or(1e12);
+  };
+  AtThePlug out;
+  out.pair = read(ohms, a, b);
+  out.toGround = std::min(read(ohms, a, ground), read(ohms, b, ground));
+  CarTest volts;
+  volts.kind = TestKind::dcVoltage;
+  volts.circuit = line.name;
+  volts.state.key = circuit::Key::on;
+  CarTest apart = volts;
+  apart.state.unplugged = {module};
+  const circuit::Probe pinA{pins, circuit::WireId::a};
+  const circuit::Probe pinB{pins, circuit::WireId::b};
+  const double drop = read(apart, pinA, pinB) - read(volts, pinA, pinB);
+  out.pull = sound ? drop / sound->pull : drop;
+  return out;
+}
+
+TEST_F(Substitution, StandingCodesAreThoseOfTheOhmsAndVoltsOfTheLinePutTogether) {
+  int compared = 0;
+  for (const auto sensor : {SensorKind::passive, SensorKind::active}) {
+    kind(sensor);
+    const bool coil = sensor == SensorKind::passive;
+    const auto b = belief();
+    for (auto test : {swap(TestKind::codes, "RL", "RR"), swap(TestKind::codes, "RR", "RL")}) {
+      test.state.wheel = circuit::WheelMotion::still;
+      for (const auto& row : outlookOf(b, test).rows) {
+        const Cell* cell = nullptr;
+        for (const auto& each : b.cells()) {
+          const auto& h = b.hypotheses()[each.hypothesis];
+          if (h.element == row.suspect.element && nameOf(h.fault) == row.suspect.fault &&
+              h.wire == row.suspect.wire && (!cell || each.weight > cell->weight)) {
+            cell = &each;
+          }
+        }
+        ASSERT_NE(cell, nullptr);
+        const auto& h = b.hypotheses()[cell->hypothesis];
+        const auto& input = row.inputs.front();
+        const bool standing_code = input.code == "open" || input.code.starts_with("short");
+        if (h.fault == Fault::inputDead || h.fault == Fault::circuitsExchanged ||
+            h.fault == Fault::noSupply || h.fault == Fault::shortToSupply ||
+            h.fault == Fault::latchedOff || (standing_code && input.codeShare < 0.7)) {
+          continue;  // of the module, or on the edge; a meter has no supply to be shorted to
+        }
+        const auto& values = b.values()[cell->values];
+        const auto sound = standing(c, test, World{}, values, nullptr);
+        const auto now = standing(c, test, worldOf(h, cell->severity(), values), values, &sound);
+        const std::string what = h.element + " " + row.suspect.fault + " " + input.code;
+        if (coil && input.code == "open") {
+          EXPECT_GT(now.pair, 3e3) << what;
+        } else if (coil && input.code == "short-ground") {
+          EXPECT_TRUE(now.toGround < 1e3 || now.pair < 300) << what << " " << now.pair;
+        } else if (coil && !standing_code) {
+          EXPECT_LT(now.pair, 50e3) << what;
+          EXPECT_GT(now.pair, 30) << what;
+        } else if (!coil && input.code == "open") {
+          EXPECT_LT(now.pull, 0.6) << what;
+        } else if (!coil && !standing_code) {
+          EXPECT_GT(now.pull, 0.4) << what;
         }
         ++compared;
       }
