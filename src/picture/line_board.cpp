@@ -507,7 +507,7 @@ class Board {
                                                           : std::vector<ReadingCard>{};
     std::erase_if(good, [](const ReadingCard& card) { return card.view->withdrawn; });
     auto own = cardsOf(circuit_.name);
-    if (own.empty()) {
+    if (own.empty() && !in_.printed) {
       text(in_.width / 2, kCardsTop + 40,
            "No reading yet. Click a place on the line, then type what the meter shows.", 15,
            Role::faint, false, Anchor::middle);

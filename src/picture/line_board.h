@@ -18,6 +18,7 @@ struct BoardInput {
   std::string selectedEvidence;               ///< card that is lit up
   std::optional<circuit::Test> profileOf;     ///< the profile of this test is drawn below
   std::optional<std::string> editing;         ///< the line is edited; id of the element chosen
+  bool printed = false;                       ///< on paper: nothing asks to be clicked
   double width = 860;
   double height = 560;
 };

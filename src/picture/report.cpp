@@ -50,21 +50,28 @@ void addConclusion(Report& report, const diagnosis::Conclusion& conclusion) {
 }
 
 void addLine(Report& report, const job::Case& job, const diagnosis::Assessment& assessment,
-             const circuit::Circuit& circuit, const Measure& measure) {
+             const circuit::Circuit& circuit, const Measure& measure, bool small = false) {
   BoardInput input;
-  input.job = &job;
+  job::Case bare;  // a small picture shows no readings
+  if (small) {
+    bare = job;
+    bare.evidence.clear();
+  }
+  input.job = small ? &bare : &job;
   input.assessment = &assessment;
   input.circuit = circuit.name;
+  input.printed = true;
   input.width = kFigureW;
   const auto readings = std::count_if(job.evidence.begin(), job.evidence.end(), [&](const auto& e) {
     return e.test.circuit == circuit.name;
   });
-  input.height = readings > 4 ? 700 : readings > 0 ? 590 : 310;
+  input.height = readings > 4 && !small ? 700 : readings > 0 && !small ? 590 : 310;
   report.blocks.emplace_back(
       Heading{2, "The line, " + (circuit.location.empty() ? circuit.name : circuit.location)});
   report.blocks.emplace_back(Figure{
       lineBoard(input, measure),
-      "Above: what could still explain the readings. Below: each reading where it was taken."});
+      small ? "The circuit from the module to the wheel; above each part, how far it is suspected."
+            : "Above: what could still explain the readings. Below: each reading where it was taken."});
 }
 
 std::string placeOf(const job::Evidence& e) {
@@ -177,6 +184,9 @@ Report reportOf(const ReportInput& input, const Measure& measure) {
       Paragraph{"Printed " + input.when + " by Hay Bale " HAYBALE_VERSION ".", false, true});
   if (input.reader == Reader::owner) {
     addOwnersPage(report, input);
+    if (const auto* suspect = job.suspectCircuit()) {
+      addLine(report, job, assessment, *suspect, measure, true);
+    }
     return report;
   }
   addComplaint(report, job);

@@ -147,6 +147,11 @@ TEST(Cli, ReportsAreWrittenInBothForms) {
   ASSERT_EQ(ran({"report", job, "-o", folder.file("r.html")}).exit, 0);
   ASSERT_EQ(ran({"report", job, "-o", folder.file("r.pdf")}).exit, 0);
   EXPECT_NE(test::read(folder.file("r.html")).find("Bale cart no. 7"), std::string::npos);
+  // One page for the owner, by what another program (poppler) counts.
+  ASSERT_EQ(ran({"report", job, "--owner", "-o", folder.file("owner.pdf")}).exit, 0);
+  const std::string info = folder.file("info.txt");
+  ASSERT_EQ(std::system(("pdfinfo " + folder.file("owner.pdf") + " > " + info).c_str()), 0);
+  EXPECT_NE(test::read(info).find("Pages:           1\n"), std::string::npos) << test::read(info);
   EXPECT_TRUE(test::read(folder.file("r.pdf")).starts_with("%PDF-"));
   EXPECT_EQ(ran({"report", job, "-o", folder.file("r.docx")}).exit, 2);
   EXPECT_EQ(ran({"report", job, "-o", "/no/such/folder/r.pdf"}).exit, 1);

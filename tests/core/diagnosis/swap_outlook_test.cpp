@@ -100,6 +100,19 @@ double swingOf(const job::Case& c, const CarTest& test, const World& world,
   return circuit::predict(line, point, scope, faults).value_or(0);
 }
 
+// The heaviest cell of a suspect is what its row stands for.
+const Cell* heaviestOf(const Belief& b, const Suspect& suspect) {
+  const Cell* cell = nullptr;
+  for (const auto& each : b.cells()) {
+    const auto& h = b.hypotheses()[each.hypothesis];
+    if (h.element == suspect.element && nameOf(h.fault) == suspect.fault &&
+        h.wire == suspect.wire && (!cell || each.weight > cell->weight)) {
+      cell = &each;
+    }
+  }
+  return cell;
+}
+
 TEST_F(Substitution, AgreesWithTheWholeVehiclePutTogetherAnewForEveryFaultAndDirection) {
   int compared = 0;
   for (const auto sensor : {SensorKind::passive, SensorKind::active}) {
@@ -109,15 +122,7 @@ TEST_F(Substitution, AgreesWithTheWholeVehiclePutTogetherAnewForEveryFaultAndDir
          {swap(TestKind::liveSpeed, "RL", "RR"), swap(TestKind::liveSpeed, "RR", "RL")}) {
       const double sound = swingOf(c, test, World{}, b.values().front());
       for (const auto& row : outlookOf(b, test).rows) {
-        // The heaviest cell of that suspect is what the row stands for.
-        const Cell* cell = nullptr;
-        for (const auto& each : b.cells()) {
-          const auto& h = b.hypotheses()[each.hypothesis];
-          if (h.element == row.suspect.element && nameOf(h.fault) == row.suspect.fault &&
-              h.wire == row.suspect.wire && (!cell || each.weight > cell->weight)) {
-            cell = &each;
-          }
-        }
+        const Cell* cell = heaviestOf(b, row.suspect);
         ASSERT_NE(cell, nullptr);
         const auto& h = b.hypotheses()[cell->hypothesis];
         if (h.fault == Fault::inputDead || h.fault == Fault::circuitsExchanged ||
@@ -197,14 +202,7 @@ TEST_F(Substitution, StandingCodesAreThoseOfTheOhmsAndVoltsOfTheLinePutTogether)
     for (auto test : {swap(TestKind::codes, "RL", "RR"), swap(TestKind::codes, "RR", "RL")}) {
       test.state.wheel = circuit::WheelMotion::still;
       for (const auto& row : outlookOf(b, test).rows) {
-        const Cell* cell = nullptr;
-        for (const auto& each : b.cells()) {
-          const auto& h = b.hypotheses()[each.hypothesis];
-          if (h.element == row.suspect.element && nameOf(h.fault) == row.suspect.fault &&
-              h.wire == row.suspect.wire && (!cell || each.weight > cell->weight)) {
-            cell = &each;
-          }
-        }
+        const Cell* cell = heaviestOf(b, row.suspect);
         ASSERT_NE(cell, nullptr);
         const auto& h = b.hypotheses()[cell->hypothesis];
         const auto& input = row.inputs.front();
