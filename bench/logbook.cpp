@@ -49,9 +49,11 @@ store::JobRow rowOf(int n) {
 
 int main(int argc, char** argv) {
   const int count = argc > 1 ? std::atoi(argv[1]) : 100000;
-  const auto folder = std::filesystem::temp_directory_path() / "haybale_logbook";
+  // A folder that is named is kept, for bench_start.
+  const auto folder = argc > 2 ? std::filesystem::path(argv[2])
+                               : std::filesystem::temp_directory_path() / "haybale_logbook";
   std::filesystem::remove_all(folder);
-  const QString file = QString::fromStdString((folder / "book.sqlite").string());
+  const QString file = QString::fromStdString((folder / "logbook.sqlite").string());
   std::mt19937 random(3);
   std::vector<std::string> texts;
   {
@@ -104,7 +106,7 @@ int main(int argc, char** argv) {
     ++n;
   });
   fmt::print("{} jobs, file {:.0f} MB\n", count,
-             static_cast<double>(std::filesystem::file_size(folder / "book.sqlite")) / 1e6);
+             static_cast<double>(std::filesystem::file_size(folder / "logbook.sqlite")) / 1e6);
   fmt::print("open          {:6.1f} ms median, {:6.1f} ms p95 (bar 500)\n", 1e3 * opening.median,
              1e3 * opening.p95);
   fmt::print(
@@ -113,6 +115,8 @@ int main(int argc, char** argv) {
       1e3 * search.median, 1e3 * search.p95, 1e3 * plain.median, plain.median / search.median);
   fmt::print("keep one job  {:6.1f} ms median, {:6.1f} ms p95 (bar 10)\n", 1e3 * keep.median,
              1e3 * keep.p95);
-  std::filesystem::remove_all(folder);
+  if (argc < 3) {
+    std::filesystem::remove_all(folder);
+  }
   return 0;
 }

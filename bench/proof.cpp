@@ -36,8 +36,7 @@ void diagnose(job::Case& c, sim::SimVehicle& vehicle, const std::string& folder)
 sim::HiddenFault other(const job::Case& c, const std::string& element, std::mt19937& random) {
   auto second = sim::drawFault(c, random);
   // A latch-off is cured by the clearing that the proof begins with.
-  while (second.fault.element == element ||
-         second.fault.fault == diagnosis::Fault::latchedOff) {
+  while (second.fault.element == element || second.fault.fault == diagnosis::Fault::latchedOff) {
     second = sim::drawFault(c, random);
   }
   return second;
@@ -111,7 +110,8 @@ int main(int argc, char** argv) {
     const auto what = state == kSecond ? second : sim::HiddenFault{};
     sim::SimVehicle mended(c, what.fault, what.severity, options);
     (void)mended.goodWheel();
-    prove(c, mended, folder, tallies[state], std::string(diagnosis::nameOf(what.fault.fault)), tell);
+    prove(c, mended, folder, tallies[state], std::string(diagnosis::nameOf(what.fault.fault)),
+          tell);
   }
   std::filesystem::remove_all(folder);
   const char* names[] = {"left in", "second fault", "sound"};

@@ -71,7 +71,8 @@ void addLine(Report& report, const job::Case& job, const diagnosis::Assessment& 
   report.blocks.emplace_back(Figure{
       lineBoard(input, measure),
       small ? "The circuit from the module to the wheel; above each part, how far it is suspected."
-            : "Above: what could still explain the readings. Below: each reading where it was taken."});
+            : "Above: what could still explain the readings. Below: each reading where it was "
+              "taken."});
 }
 
 std::string placeOf(const job::Evidence& e) {

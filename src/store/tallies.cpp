@@ -6,7 +6,8 @@ Result<std::vector<Tally>> tallies(Database& db, const QString& vehicle) {
   auto found = db.run(
       QStringLiteral("SELECT class, count(*), avg(minutes), sum(comeback) FROM outcomes WHERE "
                      "class<>''") +
-          (vehicle.isEmpty() ? QString() : QStringLiteral(" AND instr(lower(vehicle), lower(?)) = 1")) +
+          (vehicle.isEmpty() ? QString()
+                             : QStringLiteral(" AND instr(lower(vehicle), lower(?)) = 1")) +
           QStringLiteral(" GROUP BY class ORDER BY 2 DESC, 1"),
       vehicle.isEmpty() ? QVariantList{} : QVariantList{vehicle});
   if (!found) {

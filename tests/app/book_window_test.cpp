@@ -114,7 +114,8 @@ TEST_F(BookWindow, ABundleGoesOutAndComesInOnAnotherProfile) {
   }
   // Opened like any job, it comes into a folder of its own once more.
   window->openPath(nextSave);
-  EXPECT_TRUE(window->model().path().contains(QStringLiteral("cart-2"))) << window->model().path().toStdString();
+  EXPECT_TRUE(window->model().path().contains(QStringLiteral("cart-2")))
+      << window->model().path().toStdString();
   test::write(folder.file("evil.zip"), "PK no zip at all");
   nextOpen = QString::fromStdString(folder.file("evil.zip"));
   window->showView(MainWindow::kBook);
@@ -187,6 +188,49 @@ TEST_F(BookWindow, GoodReadingsBecomeTheLimit) {
       std::count_if(job().limits.begin(), job().limits.end(),
                     [](const auto& l) { return l.provenance == judging::Provenance::goodPart; }),
       0);
+}
+
+// A trace is kept with its output per hertz, which does not hang on how fast it was spun.
+TEST_F(BookWindow, GoodTracesMakeALimitOfTheirOutputPerHertz) {
+  window->openDemo();
+  const auto vehicle = job().vehicle;
+  window->showView(MainWindow::kBook);
+  click(find<QPushButton>("book.page.goods"));
+  std::string trace;
+  for (const auto& e : job().evidence) {
+    trace = !e.reading.file.empty() && e.test.circuit == "RL" ? e.id : trace;
+  }
+  ASSERT_FALSE(trace.empty());
+  for (int n = 0; n < 3; ++n) {
+    click(find<QPushButton>(("goods.keep." + trace).c_str()));
+  }
+  const auto kept =
+      window->book().goods({QString::fromStdString(vehicle), {}, {}, judging::Quantity::fluxSwing});
+  ASSERT_TRUE(kept.ok());
+  ASSERT_EQ(kept->size(), 3U);
+  // The demo's good wheel is made with 2 mWb.
+  EXPECT_NEAR((*kept)[0].sample.value, 2e-3, 4e-5);
+  EXPECT_TRUE(QFile::exists(QString::fromStdString((*kept)[0].sample.trace)));
+  EXPECT_EQ(window->findChild<QPushButton*>(QStringLiteral("goods.use.flux-swing")), nullptr)
+      << "three times the same trace is no spread";
+  window->model().change(QStringLiteral("x"), [](job::Case& c) {
+    judging::Limit limit;
+    limit.quantity = judging::Quantity::fluxSwing;
+    limit.min = 1.7e-3;
+    limit.max = 2.3e-3;
+    limit.provenance = judging::Provenance::goodPart;
+    c.limits.push_back(limit);
+  });
+  int judged = 0;
+  for (const auto& view : window->model().assessment().views) {
+    for (const auto& check : view.checks) {
+      if (check.reason.find("output per hertz") != std::string::npos) {
+        EXPECT_EQ(check.verdict == judging::Verdict::pass, view.circuit == "RL") << check.reason;
+        ++judged;
+      }
+    }
+  }
+  EXPECT_EQ(judged, 2);
 }
 
 TEST_F(BookWindow, LimitsGoOutAndComeInAsASheet) {

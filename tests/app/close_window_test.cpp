@@ -66,8 +66,7 @@ class CloseWindow : public Window {
     wheel.noiseRmsV = 0.003;
     capture::Record record;
     record.time.stepS = 1 / 4000.0;
-    record.channels.push_back(
-        signal::passiveSignal(wheel, signal::handSpin(7, 2.6), 4000, 2.4));
+    record.channels.push_back(signal::passiveSignal(wheel, signal::handSpin(7, 2.6), 4000, 2.4));
     record.channels.back().name = "RR";
     const std::string path = folder.file("mended.csv");
     EXPECT_TRUE(capture::saveCapture(path, record).ok());
@@ -191,6 +190,44 @@ TEST_F(CloseWindow, CodesAreWrittenDownBeforeTheyAreCleared) {
   QApplication::processEvents();
   EXPECT_TRUE(job().intake.noCodes);
   EXPECT_NE(find<QPushButton>("side.answer0"), nullptr);
+}
+
+TEST_F(CloseWindow, ASwapThatClearsCodesInsistsOnThemToo) {
+  window->showView(MainWindow::kSwap);
+  click(find<QPushButton>("swap.page.swap"));
+  find<QComboBox>("swap.read")->setCurrentIndex(1);
+  QApplication::processEvents();
+  QApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+  click(find<QPushButton>("swap.answer0"));
+  EXPECT_TRUE(job().evidence.empty());
+  EXPECT_NE(label("notice").find("stored codes"), std::string::npos);
+  window->model().change(QStringLiteral("x"), [](job::Case& c) { c.intake.noCodes = true; });
+  QApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+  click(find<QPushButton>("swap.answer0"));
+  EXPECT_EQ(job().evidence.size(), 1U);
+}
+
+TEST_F(CloseWindow, ARenamedCircuitTakesItsWholeCourseAlong) {
+  window->model().change(QStringLiteral("x"), [](job::Case& c) {
+    job::StoredCode code;
+    code.circuit = "RR";
+    c.intake.codes = {code};
+    job::Evidence e;
+    e.id = "p1";
+    e.test.kind = circuit::TestKind::liveSpeed;
+    e.test.circuit = "RR";
+    e.reading.kmh = {{"RR", 20.0}};
+    c.proof = {e};
+    c.closing.circuit = "RR";
+  });
+  window->showView(MainWindow::kIntake);
+  click(find<QPushButton>("intake.page.vehicle"));
+  type("intake.circuit3.name", "HR");
+  EXPECT_EQ(job().suspect, "HR");
+  EXPECT_EQ(job().intake.codes[0].circuit, "HR");
+  EXPECT_EQ(job().proof[0].test.circuit, "HR");
+  EXPECT_EQ(job().proof[0].reading.kmh[0].first, "HR");
+  EXPECT_EQ(job().closing.circuit, "HR");
 }
 
 TEST_F(CloseWindow, AHoleThatIsNotSealedKeepsTheJobOpen) {

@@ -1,5 +1,5 @@
-// Kills the program with SIGKILL while somebody types, two hundred times: nothing acknowledged may be
-// lost, no file broken.
+// Kills the program with SIGKILL while somebody types, two hundred times: nothing acknowledged may
+// be lost, no file broken.
 //
 // The typist is this very binary, started anew with --typist: it opens the job in a real window,
 // types readings key by key, and prints a line as soon as the program shows that it took something

@@ -103,10 +103,9 @@ TEST_F(Demo, LanesShareTheTimeAndTheScale) {
 
 TEST_F(Demo, ReportSaysComplaintReadingsReasonsAndCautions) {
   const auto html = toHtml(reportOf({&job, &assessment, nullptr, "2026-11-20 09:00"}, roughWidth));
-  for (const char* part :
-       {"Lamp came on crossing the ford", "4.97 V", "17 % of the output",
-        "common practice", "Limits used", "Cautions", "<svg", "Wheel up: rated stands",
-        "2026-11-20 09:00", "judgement come first"}) {
+  for (const char* part : {"Lamp came on crossing the ford", "4.97 V", "17 % of the output",
+                           "common practice", "Limits used", "Cautions", "<svg",
+                           "Wheel up: rated stands", "2026-11-20 09:00", "judgement come first"}) {
     EXPECT_NE(html.find(part), std::string::npos) << part;
   }
 }
@@ -143,13 +142,15 @@ TEST_F(Demo, TheReportTellsTheCourseOfTheJobAndEscapesAllOfIt) {
   proof.wrong = 0.02;
   ReportInput input{&job, &assessment, &proof, "now"};
   const auto whole = toHtml(reportOf(input, roughWidth));
-  for (const char* words : {"C0050-1F", "&lt;script&gt;1", "&lt;b&gt;mend", "&lt;i&gt;8 Nm", "NOT SEALED",
-                            "no code returned", "2.0 %", "Nothing was measured on FL"}) {
+  for (const char* words :
+       {"C0050-1F", "&lt;script&gt;1", "&lt;b&gt;mend", "&lt;i&gt;8 Nm", "NOT SEALED",
+        "no code returned", "2.0 %", "Nothing was measured on FL"}) {
     EXPECT_NE(whole.find(words), std::string::npos) << words;
   }
   input.reader = Reader::owner;
   const auto owner = toHtml(reportOf(input, roughWidth));
-  for (const char* words : {"What was wrong", "You decided: &lt;b&gt;mend", "1 of 1 tests after the repair"}) {
+  for (const char* words :
+       {"What was wrong", "You decided: &lt;b&gt;mend", "1 of 1 tests after the repair"}) {
     EXPECT_NE(owner.find(words), std::string::npos) << words;
   }
   EXPECT_EQ(owner.find("<b>"), std::string::npos);

@@ -12,7 +12,7 @@
 #include "app/style/labels.h"
 #include "app/style/plain_table.h"
 #include "app/style/words.h"
-#include "core/diagnosis/quantity_of.h"
+#include "core/diagnosis/good_value.h"
 
 namespace haybale::app {
 
@@ -85,8 +85,8 @@ void GoodsPage::fillReadings() {
   readings_->setRowCount(0);
   for (const auto& e : c.evidence) {
     const auto* circuit = c.find(e.test.circuit);
-    const auto quantity = circuit ? diagnosis::quantityOf(*circuit, e.test) : std::nullopt;
-    if (!quantity || !e.reading.value || e.reading.value->overload || e.withdrawn) {
+    const auto good = diagnosis::goodValueOf(c, model_.assessment().waveforms, e);
+    if (!circuit || !good) {
       continue;
     }
     const auto* view = model_.assessment().view(e.id);
@@ -98,9 +98,9 @@ void GoodsPage::fillReadings() {
     readings_->setRowCount(row + 1);
     putRow(readings_, row,
            {q(circuit->name),
-            q(judging::spoken(*quantity)) + QStringLiteral(", ") +
+            q(judging::spoken(good->quantity)) + QStringLiteral(", ") +
                 q(view ? view->title : std::string()),
-            q(units::format(*e.reading.value)), judged});
+            q(units::format(good->value, judging::unitOf(good->quantity))), judged});
     auto* button = new QPushButton(tr("Keep as good"), readings_);
     button->setObjectName(QStringLiteral("goods.keep.") + q(e.id));
     button->setProperty("key", true);
@@ -139,7 +139,9 @@ void GoodsPage::fillSpreads() {
            {q(judging::spoken(quantity)), QString::number(s.n), q(units::format(s.median, unit)),
             s.n > 1 ? q(units::format(s.deviation, unit)) : QString(),
             limit ? q(fmt::format("{} (k {:.2f})", judging::limitText(*limit), s.factor))
-                  : tr("too few to tell: keep at least %1").arg(judging::kFewestForALimit)});
+            : s.n < judging::kFewestForALimit
+                ? tr("too few to tell: keep at least %1").arg(judging::kFewestForALimit)
+                : tr("they do not vary: keep other parts")});
     if (limit) {
       auto* button = new QPushButton(tr("Use as limit"), spreads_);
       button->setObjectName(QStringLiteral("goods.use.") + q(judging::kQuantityNames[k]));
@@ -168,7 +170,8 @@ void GoodsPage::fillSamples() {
     samples_->setRowCount(row + 1);
     putRow(samples_, row,
            {q(s.date).left(10), q(judging::spoken(s.quantity)),
-            q(units::format(s.value, judging::unitOf(s.quantity))), q(s.circuit), q(s.place)});
+            q(units::format(s.value, judging::unitOf(s.quantity))), q(s.circuit),
+            s.trace.empty() ? q(s.place) : tr("trace kept")});
     auto* button = new QPushButton(tr("Take out"), samples_);
     button->setProperty("flat", true);
     connect(button, &QPushButton::clicked, this, [this, number = number] {

@@ -149,9 +149,8 @@ bool ProofPage::isOpen(const diagnosis::ProofStep& step) {
     return !e.withdrawn && diagnosis::sameTest(e.test, step.test);
   });
   const auto& results = model_.proof().results;
-  const auto result = std::find_if(results.begin(), results.end(), [&](const auto& r) {
-    return made && r.evidence == made->id;
-  });
+  const auto result = std::find_if(results.begin(), results.end(),
+                                   [&](const auto& r) { return made && r.evidence == made->id; });
   return !made || (times == 1 && result != results.end() && !result->asItShould);
 }
 

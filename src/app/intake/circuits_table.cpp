@@ -25,10 +25,30 @@ Status rename(job::Case& c, Circuit& own, const std::string& name) {
                  name.empty() ? "a circuit needs a name" : "\"" + name + "\" is taken",
                  "a short name of its own, as RR"};
   }
-  for (auto& e : c.evidence) {
-    e.test.circuit = e.test.circuit == own.name ? name : e.test.circuit;
+  const std::string before = own.name;
+  const auto follow = [&](std::string& text) { text = text == before ? name : text; };
+  for (auto* list : {&c.evidence, &c.proof}) {
+    for (auto& e : *list) {
+      follow(e.test.circuit);
+      if (auto& swap = e.test.state.swap) {
+        follow(swap->sensorOf);
+        follow(swap->into);
+      }
+      if (e.reading.codes) {
+        for (auto& code : *e.reading.codes) {
+          follow(code.circuit);
+        }
+      }
+      for (auto& [wheel, kmh] : e.reading.kmh) {
+        follow(wheel);
+      }
+    }
   }
-  c.suspect = c.suspect == own.name ? name : c.suspect;
+  for (auto& code : c.intake.codes) {
+    follow(code.circuit);
+  }
+  follow(c.closing.circuit);
+  follow(c.suspect);
   own.name = name;
   return Done{};
 }

@@ -27,10 +27,10 @@ double SoundPipe::ahead() const {
 void SoundPipe::write(const std::vector<std::int16_t>& samples) {
   if (!player_) {
     player_ = new QProcess(this);
-    player_->start(playerProgram(), {QStringLiteral("-q"), QStringLiteral("-t"), QStringLiteral("raw"),
-                                     QStringLiteral("-f"), QStringLiteral("S16_LE"),
-                                     QStringLiteral("-r"), QString::number(rate_),
-                                     QStringLiteral("-c"), QStringLiteral("1")});
+    player_->start(playerProgram(),
+                   {QStringLiteral("-q"), QStringLiteral("-t"), QStringLiteral("raw"),
+                    QStringLiteral("-f"), QStringLiteral("S16_LE"), QStringLiteral("-r"),
+                    QString::number(rate_), QStringLiteral("-c"), QStringLiteral("1")});
     startedMs_ = QDateTime::currentMSecsSinceEpoch();
     writtenS_ = 0;
   }

@@ -2,11 +2,12 @@
 
 #include <QDateTime>
 #include <QDir>
+#include <QFile>
 #include <QFileInfo>
 
 #include "app/style/words.h"
 #include "core/diagnosis/closing.h"
-#include "core/diagnosis/quantity_of.h"
+#include "core/diagnosis/good_value.h"
 #include "core/job/case_json.h"
 
 namespace haybale::app {
@@ -124,6 +125,22 @@ void JobBook::reopenJob() {
   }
 }
 
+// The trace itself is kept among the program's own files: the job may go.
+Result<std::string> JobBook::copyOfTrace(const job::Evidence& e) {
+  const QString from = q(diagnosis::capturePath(e.reading.file, model_.folder().toStdString()));
+  const QString folder = stateFolder() + QStringLiteral("/good");
+  QDir().mkpath(folder);
+  const QString to =
+      QStringLiteral("%1/%2-%3")
+          .arg(folder, QDateTime::currentDateTime().toString(QStringLiteral("yyyyMMdd-HHmmss-zzz")),
+               QFileInfo(from).fileName());
+  if (!QFile::copy(from, to)) {
+    return Error{from.toStdString(), std::nullopt, "could not be copied among the good ones",
+                 "look whether the file is there and the disk has room"};
+  }
+  return to.toStdString();
+}
+
 Status JobBook::keepGood(const QString& id) {
   if (!book_) {
     return noBook();
@@ -131,14 +148,21 @@ Status JobBook::keepGood(const QString& id) {
   const auto& c = model_.job();
   const auto* e = c.evidenceById(id.toStdString());
   const auto* circuit = e ? c.find(e->test.circuit) : nullptr;
-  const auto quantity = circuit ? diagnosis::quantityOf(*circuit, e->test) : std::nullopt;
-  if (!quantity || !e->reading.value || e->reading.value->overload) {
+  const auto good = e ? diagnosis::goodValueOf(c, model_.assessment().waveforms, *e) : std::nullopt;
+  if (!good) {
     return Error{"", std::nullopt, "only a number that a limit can be about is kept as good",
-                 "a coil, a bias, an output"};
+                 "a coil, a bias, an output, a trace of a passive sensor"};
   }
   judging::GoodSample sample;
-  sample.quantity = *quantity;
-  sample.value = e->reading.value->value;
+  sample.quantity = good->quantity;
+  sample.value = good->value;
+  if (!e->reading.file.empty()) {
+    auto copied = copyOfTrace(*e);
+    if (!copied) {
+      return copied.error();
+    }
+    sample.trace = std::move(*copied);
+  }
   sample.celsius = e->reading.celsius;
   sample.vehicle = c.vehicle;
   sample.module = c.intake.module;

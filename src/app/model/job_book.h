@@ -43,6 +43,7 @@ class JobBook : public QObject {
  private:
   void keep();
   void teach();
+  Result<std::string> copyOfTrace(const job::Evidence& e);
 
   JobModel& model_;
   std::unique_ptr<store::Logbook> book_;

@@ -42,7 +42,10 @@ QDoubleSpinBox* number(QWidget* parent, const char* name, double low, double hig
 }  // namespace
 
 InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
-    : QWidget(parent), model_(model), hub_(hub), sweeper_(new QTimer(this)),
+    : QWidget(parent),
+      model_(model),
+      hub_(hub),
+      sweeper_(new QTimer(this)),
       feeder_(new QTimer(this)),
       player_(new SoundPipe(signal::AudioWave::kRate, this)) {
   auto* column = new QVBoxLayout(this);
@@ -73,8 +76,9 @@ InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
   supply_ = number(this, "inject.supply", 4, 16, 12, 1, tr("V unplugged"));
   sense_ = number(this, "inject.sense", 0, 1000, 100, 0, tr("\u03a9 sense"));
   fullScale_ = number(this, "inject.fullScale", 0.1, 20, 2.8, 2, tr("V p-p, measured"));
-  fullScale_->setToolTip(tr("What the sound output gives at full scale, at its volume as it stands: "
-                            "measure it once"));
+  fullScale_->setToolTip(
+      tr("What the sound output gives at full scale, at its volume as it stands: "
+         "measure it once"));
   settings_ = textLabel(this, nullptr, {}, QStringLiteral("inject.settings"));
   box_ = textLabel(this, nullptr, {}, QStringLiteral("inject.box"));
   place_->setFixedWidth(170);
@@ -105,8 +109,9 @@ InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
   sound_->setObjectName(QStringLiteral("inject.sound"));
   sound_->setCheckable(true);
   sound_->setMinimumHeight(44);
-  sound_->setToolTip(tr("A sine for a passive input, out of this machine's sound output through an "
-                        "isolating transformer"));
+  sound_->setToolTip(
+      tr("A sine for a passive input, out of this machine's sound output through an "
+         "isolating transformer"));
   connect(sound_, &QPushButton::toggled, this, &InjectPage::playSound);
   connect(feeder_, &QTimer::timeout, this, &InjectPage::feedSound);
   keys->addWidget(start_, 1);
@@ -288,8 +293,8 @@ void InjectPage::refresh() {
                            : tr("No source connected"));
   const bool plays = coil && SoundPipe::available();
   sound_->setEnabled(plays);
-  sound_->setText(!coil    ? tr("Needs the load box")
-                  : !plays ? tr("No sound here")
+  sound_->setText(!coil                 ? tr("Needs the load box")
+                  : !plays              ? tr("No sound here")
                   : sound_->isChecked() ? tr("Stop the sound")
                                         : tr("By sound card"));
   sweep_->setEnabled(live || sound_->isChecked());
@@ -383,8 +388,8 @@ void InjectPage::feedSound() {
 
 // A table of speeds as it is; a bus log with the signal map beside it, LOG.map.json.
 void InjectPage::readLog() {
-  const QString path = dialogs().openFile(this, tr("Speeds from a log"),
-                                          QStringLiteral("Logs (*.csv *.log *.txt);;All files (*)"));
+  const QString path = dialogs().openFile(
+      this, tr("Speeds from a log"), QStringLiteral("Logs (*.csv *.log *.txt);;All files (*)"));
   if (path.isEmpty()) {
     return;
   }

@@ -245,6 +245,12 @@ void SwapPage::fillAnswers() {
     button->setMinimumHeight(38);
     connect(button, &QPushButton::clicked, this,
             [this, t, reading = category.reading, words = category.words] {
+              if (t.kind == TestKind::codes && !model_.job().intake.codesKept()) {
+                emit said(tr("Clearing wipes the stored codes: write them down in Intake first, or "
+                             "tick there that none were stored."),
+                          true);
+                return;
+              }
               model_.enterSeen(t, reading);
               emit said(tr("Kept: %1. Suspicion has moved.").arg(q(words)), false);
             });

@@ -30,10 +30,7 @@ QString inUnit(double value, circuit::TestKind kind) {
 }  // namespace
 
 WigglePage::WigglePage(JobModel& model, InstrumentHub& hub, QWidget* parent)
-    : QWidget(parent),
-      model_(model),
-      hub_(hub),
-      player_(new SoundPipe(signal::Tone::kRate, this)) {
+    : QWidget(parent), model_(model), hub_(hub), player_(new SoundPipe(signal::Tone::kRate, this)) {
   setFocusPolicy(Qt::StrongFocus);
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);

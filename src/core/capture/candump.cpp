@@ -312,7 +312,8 @@ Result<SpeedLog> openSpeedLog(const std::string& path) {
   const std::string side = path + ".map.json";
   const auto map = MappedFile::open(side);
   if (!map) {
-    return Error{path, std::nullopt, "is a bus log without its signal map", "put it beside, as " + side};
+    return Error{path, std::nullopt, "is a bus log without its signal map",
+                 "put it beside, as " + side};
   }
   const auto mapped = parseSignalMap(map->bytes(), side);
   return mapped ? parseCandump(text, *mapped, path) : Result<SpeedLog>(mapped.error());

@@ -218,7 +218,30 @@ Verdict worst(const std::vector<Check>& checks) {
   return verdict;
 }
 
-void assessWaveform(ReadingView& view, const job::Evidence& e, const WaveformSet& waveforms) {
+// The output per hertz against the shop's own limit; a scope's amplitude is good to some 2 %
+// (common practice, no source).
+void judgeFlux(ReadingView& view, const job::Case& c, double weber) {
+  constexpr double kScope = 0.02;
+  for (const auto* limit : strongest(c, Quantity::fluxSwing)) {
+    if (!limit->min && !limit->max) {
+      continue;
+    }
+    const auto judgement = judging::judge(weber, kScope * weber, limit->min, limit->max);
+    Check check;
+    check.verdict = judgement.verdict;
+    check.against = fmt::format("limit {} ({})", judging::limitText(*limit),
+                                judging::spoken(limit->provenance));
+    const char* const how = judgement.verdict == Verdict::pass   ? "keeps"
+                            : judgement.verdict == Verdict::fail ? "breaks"
+                                                                 : "is too near to tell of";
+    check.reason = fmt::format("{} of output per hertz {} the {}.",
+                               units::format(weber, units::Unit::weber), how, check.against);
+    view.checks.push_back(check);
+  }
+}
+
+void assessWaveform(ReadingView& view, const job::Case& c, const job::Evidence& e,
+                    const WaveformSet& waveforms) {
   const auto analysis = waveforms.analyses.find(e.id);
   if (analysis == waveforms.analyses.end()) {
     const auto it = waveforms.waveforms.find(e.id);
@@ -245,6 +268,9 @@ void assessWaveform(ReadingView& view, const job::Evidence& e, const WaveformSet
     check.against = f.code;
     check.reason = f.text;
     view.checks.push_back(check);
+  }
+  if (a.fluxSwingMwb) {
+    judgeFlux(view, c, 1e-3 * *a.fluxSwingMwb);
   }
 }
 
@@ -350,7 +376,7 @@ ReadingView assess(const job::Case& c, const job::Evidence& e, const WaveformSet
     return view;
   }
   if (e.test.kind == TestKind::waveform) {
-    assessWaveform(view, e, waveforms);
+    assessWaveform(view, c, e, waveforms);
   } else if (e.reading.value) {
     assessValue(view, c, e, *circuit, known->second);
   } else if (e.reading.lamp) {

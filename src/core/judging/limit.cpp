@@ -20,8 +20,18 @@ std::string_view spoken(Provenance provenance) {
 }
 
 units::Unit unitOf(Quantity quantity) {
-  return quantity == Quantity::acOutput || quantity == Quantity::biasUnplugged ? units::Unit::volt
-                                                                               : units::Unit::ohm;
+  switch (quantity) {
+    case Quantity::acOutput:
+    case Quantity::biasUnplugged:
+      return units::Unit::volt;
+    case Quantity::fluxSwing:
+      return units::Unit::weber;
+    case Quantity::coilResistance:
+    case Quantity::wireInsulation:
+    case Quantity::wireContinuity:
+      break;
+  }
+  return units::Unit::ohm;
 }
 
 std::string_view spoken(Quantity quantity) {
@@ -36,6 +46,8 @@ std::string_view spoken(Quantity quantity) {
       return "AC output, spun";
     case Quantity::biasUnplugged:
       return "bias, unplugged";
+    case Quantity::fluxSwing:
+      return "output per hertz";
   }
   return "";
 }

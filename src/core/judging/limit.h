@@ -20,9 +20,18 @@ inline constexpr std::array<std::string_view, 3> kProvenanceNames{"service-infor
 [[nodiscard]] std::string_view spoken(Provenance provenance);
 
 /// What a limit is about.
-enum class Quantity { coilResistance, wireInsulation, wireContinuity, acOutput, biasUnplugged };
-inline constexpr std::array<std::string_view, 5> kQuantityNames{
-    "coil-resistance", "wire-insulation", "wire-continuity", "ac-output", "bias-unplugged"};
+/// `fluxSwing`: peak volts over 2 pi f of a passive sensor's trace, in webers (V s).
+enum class Quantity {
+  coilResistance,
+  wireInsulation,
+  wireContinuity,
+  acOutput,
+  biasUnplugged,
+  fluxSwing
+};
+inline constexpr std::array<std::string_view, 6> kQuantityNames{
+    "coil-resistance", "wire-insulation", "wire-continuity",
+    "ac-output",       "bias-unplugged",  "flux-swing"};
 [[nodiscard]] units::Unit unitOf(Quantity quantity);
 [[nodiscard]] std::string_view spoken(Quantity quantity);
 

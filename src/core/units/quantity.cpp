@@ -36,6 +36,7 @@ constexpr std::array kUnitNames{
     UnitName{"\xCE\xA9", Unit::ohm},
     UnitName{"\xCF\x89", Unit::ohm},
     UnitName{"hz", Unit::hertz},
+    UnitName{"wb", Unit::weber},
     UnitName{"\xC2\xB0"
              "c",
              Unit::celsius},
@@ -79,6 +80,8 @@ std::string_view exampleFor(Unit unit) {
       return "type degrees Celsius as 20";
     case Unit::percent:
       return "type percent as 40";
+    case Unit::weber:
+      return "type the output per hertz as 2m or 2 mWb";
     case Unit::none:
       return "type a number with its unit, as 1.1k ohm or 4.98V";
   }
@@ -253,6 +256,8 @@ std::string_view symbol(Unit unit) {
              "C";
     case Unit::percent:
       return "%";
+    case Unit::weber:
+      return "Wb";
     case Unit::none:
       return "";
   }

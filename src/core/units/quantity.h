@@ -9,7 +9,7 @@
 
 namespace haybale::units {
 
-enum class Unit { ohm, volt, ampere, hertz, second, metre, kmh, celsius, percent, none };
+enum class Unit { ohm, volt, ampere, hertz, second, metre, kmh, celsius, percent, weber, none };
 
 /// The sign printed after a number: "Ω", "V", ...
 [[nodiscard]] std::string_view symbol(Unit unit);

@@ -1,7 +1,6 @@
 // Wheel speeds from a bus log and from a table.
 #include "core/capture/candump.h"
 
-
 #include <random>
 
 #include "support/haybale_test.h"

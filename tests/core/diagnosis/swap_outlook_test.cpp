@@ -2,6 +2,8 @@
 // four substitutions of the trade as they are told.
 #include "core/diagnosis/swap_outlook.h"
 
+#include <set>
+
 #include "core/diagnosis/job_fixture.h"
 
 namespace haybale::diagnosis {
@@ -261,6 +263,34 @@ TEST_F(Substitution, ASuspectSensorFollowedOnAGoodLineClearsSensorAndRing) {
     beyond += id == "sensor" || id == "ring" ? share : 0;
   }
   EXPECT_LT(beyond, 0.25);
+}
+
+// Three channels: one sensor on the differential; a shaft sensor beside the wheels. Circuits are
+// named, not hard-wired to four corners.
+TEST_F(Substitution, ASensorOnADifferentialOrAShaftIsSwappedLikeAnyOther) {
+  c.circuits.resize(2);
+  c.circuits.push_back(circuit::typicalCircuit("DIFF", "differential"));
+  c.circuits.push_back(circuit::typicalCircuit("SHAFT", "propeller shaft"));
+  c.suspect = "DIFF";
+  kind(SensorKind::passive);
+  std::set<std::string> partners;
+  for (const auto& t : substitutions(c)) {
+    if (t.state.swap) {
+      EXPECT_TRUE(t.state.swap->into == "DIFF" || t.state.swap->sensorOf == "DIFF");
+      partners.insert(t.state.swap->into == "DIFF" ? t.state.swap->sensorOf : t.state.swap->into);
+    }
+  }
+  EXPECT_FALSE(partners.empty());
+  const auto b = belief();
+  for (const char* other : {"FL", "SHAFT"}) {
+    CarTest t = swap(TestKind::liveSpeed, other, "DIFF");
+    t.circuit = "DIFF";
+    const auto outlook = outlookOf(b, t);
+    const auto follows = std::find_if(outlook.meanings.begin(), outlook.meanings.end(),
+                                      [](const auto& m) { return m.first == "DIFF follows"; });
+    ASSERT_NE(follows, outlook.meanings.end()) << other;
+    EXPECT_EQ(follows->second.rfind("the sensor or its ring", 0), 0U) << follows->second;
+  }
 }
 
 TEST_F(Substitution, ADeliberateShortTurnsAnOpenCodeWhereTheLineIsWhole) {
