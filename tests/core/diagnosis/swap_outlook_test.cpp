@@ -127,9 +127,16 @@ TEST_F(Substitution, AgreesWithTheWholeVehiclePutTogetherAnewForEveryFaultAndDir
         const Cell* cell = heaviestOf(b, row.suspect);
         ASSERT_NE(cell, nullptr);
         const auto& h = b.hypotheses()[cell->hypothesis];
-        if (h.fault == Fault::inputDead || h.fault == Fault::circuitsExchanged ||
-            h.fault == Fault::wideGap || h.fault == Fault::latchedOff) {
-          continue;  // not electrical, or cured by clearing
+        if (h.fault == Fault::inputDead || h.fault == Fault::circuitsExchanged) {
+          // Of the module: on its own input nothing is followed, on another's everything.
+          const bool own = test.state.swap->into == c.suspect;
+          EXPECT_EQ(row.inputs.front().follows < 0.5, own) << row.suspect.fault;
+          ++compared;
+          continue;
+        }
+        if (h.fault == Fault::latchedOff ||
+            (h.fault == Fault::wideGap && sensor != SensorKind::passive)) {
+          continue;  // cured by clearing; a gap's edge is not in the current
         }
         const auto& values = b.values()[cell->values];
         const double severity = cell->high > 1e14 ? cell->high : std::sqrt(cell->low * cell->high);
@@ -195,6 +202,25 @@ AtThePlug standing(const job::Case& c, const CarTest& test, const World& world,
   return out;
 }
 
+// Volts on the harness with the module's plug off: what is shorted to the supply is live.
+double harnessVolts(const job::Case& c, const CarTest& test, const World& world,
+                    const circuit::ParameterPoint& values) {
+  const Circuit line = together(*c.find(test.state.swap->into), *c.find(test.state.swap->sensorOf));
+  const auto faults = faultsIn(c, test, world);
+  double most = 0;
+  for (const auto wire : {circuit::WireId::a, circuit::WireId::b}) {
+    CarTest volts;
+    volts.kind = TestKind::dcVoltage;
+    volts.circuit = line.name;
+    volts.state.key = circuit::Key::on;
+    volts.state.unplugged = {line.path.front().id};
+    volts.red = circuit::Probe{{circuit::Place::Kind::modulePlug, line.path.front().id}, wire};
+    volts.black = circuit::Probe{{circuit::Place::Kind::ground, ""}, std::nullopt};
+    most = std::max(most, circuit::predict(line, values, volts, faults).value_or(0));
+  }
+  return most;
+}
+
 TEST_F(Substitution, StandingCodesAreThoseOfTheOhmsAndVoltsOfTheLinePutTogether) {
   int compared = 0;
   for (const auto sensor : {SensorKind::passive, SensorKind::active}) {
@@ -210,11 +236,20 @@ TEST_F(Substitution, StandingCodesAreThoseOfTheOhmsAndVoltsOfTheLinePutTogether)
         const auto& input = row.inputs.front();
         const bool standing_code = input.code == "open" || input.code.starts_with("short");
         if (h.fault == Fault::inputDead || h.fault == Fault::circuitsExchanged ||
-            h.fault == Fault::noSupply || h.fault == Fault::shortToSupply ||
-            h.fault == Fault::latchedOff || (standing_code && input.codeShare < 0.7)) {
-          continue;  // of the module, or on the edge; a meter has no supply to be shorted to
+            h.fault == Fault::noSupply || h.fault == Fault::latchedOff ||
+            (standing_code && input.codeShare < 0.7)) {
+          continue;  // of the module, or on the edge
         }
         const auto& values = b.values()[cell->values];
+        if (h.fault == Fault::shortToSupply) {
+          const double live = harnessVolts(c, test, worldOf(h, cell->severity(), values), values);
+          EXPECT_TRUE(input.code != "short-supply" || live > 3) << h.element << live;
+          EXPECT_TRUE(input.code == "short-supply" || input.code == "open" || live < 3 ||
+                      cell->severity() > 100)
+              << h.element << " " << input.code << " " << live;
+          ++compared;
+          continue;
+        }
         const auto sound = standing(c, test, World{}, values, nullptr);
         const auto now = standing(c, test, worldOf(h, cell->severity(), values), values, &sound);
         const std::string what = h.element + " " + row.suspect.fault + " " + input.code;
@@ -263,6 +298,53 @@ TEST_F(Substitution, ASuspectSensorFollowedOnAGoodLineClearsSensorAndRing) {
     beyond += id == "sensor" || id == "ring" ? share : 0;
   }
   EXPECT_LT(beyond, 0.25);
+}
+
+// The code a deliberate short brings, against the ohms that a meter reads at the module's plug of
+// the bridged line.
+TEST_F(Substitution, ADeliberateShortAgreesWithTheOhmsOfTheBridgedLineForEveryFault) {
+  int compared = 0;
+  for (const auto sensor : {SensorKind::passive, SensorKind::active}) {
+    kind(sensor);
+    const auto b = belief();
+    CarTest t;
+    t.kind = TestKind::codes;
+    t.circuit = "RR";
+    t.state.key = circuit::Key::on;
+    t.state.unplugged = {"C2"};
+    t.state.jumper = circuit::Place{circuit::Place::Kind::moduleSide, "C2"};
+    for (const auto& row : outlookOf(b, t).rows) {
+      const Cell* cell = heaviestOf(b, row.suspect);
+      ASSERT_NE(cell, nullptr);
+      const auto& h = b.hypotheses()[cell->hypothesis];
+      const auto& input = row.inputs.front();
+      const bool standing_code = input.code == "open" || input.code.starts_with("short");
+      if (h.element == "module" || h.fault == Fault::shortToSupply || !standing_code ||
+          input.codeShare < 0.7) {
+        continue;
+      }
+      const auto& values = b.values()[cell->values];
+      const auto faults = worldOf(h, cell->severity(), values).line;
+      CarTest ohms;
+      ohms.kind = TestKind::loop;
+      ohms.circuit = "RR";
+      ohms.state.key = circuit::Key::off;
+      ohms.state.unplugged = {"module", "C2"};
+      ohms.state.jumper = t.state.jumper;
+      const circuit::Place plug{circuit::Place::Kind::modulePlug, "module"};
+      ohms.red = circuit::Probe{plug, circuit::WireId::a};
+      ohms.black = circuit::Probe{plug, circuit::WireId::b};
+      const double loop = circuit::predict(*c.find("RR"), values, ohms, faults).value_or(1e12);
+      const std::string what = h.element + " " + row.suspect.fault + " " + input.code;
+      if (input.code == "open") {
+        EXPECT_GT(loop, 500) << what;
+      } else if (h.fault != Fault::shortToGround && h.fault != Fault::leak) {
+        EXPECT_LT(loop, 3e3) << what;
+      }
+      ++compared;
+    }
+  }
+  EXPECT_GT(compared, 40);
 }
 
 // Three channels: one sensor on the differential; a shaft sensor beside the wheels. Circuits are
