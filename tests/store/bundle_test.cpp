@@ -164,6 +164,15 @@ TEST_F(Bundle, DamageIsNoticed) {
   std::string bytes = test::read(path);
   test::write(folder.file("cut.zip"), bytes.substr(0, bytes.size() / 2));
   expectRefused(folder.file("cut.zip"), "no zip");
+  // Within the packed case a single changed byte is never taken for the case.
+  const std::size_t packed = bytes.find("case.haybale.json") + 17;
+  for (const std::size_t at : {packed + 20, packed + 60, packed + 120}) {
+    std::string changed = bytes;
+    changed[at] = static_cast<char>(changed[at] ^ 0x55);
+    test::write(folder.file("changed.zip"), changed);
+    expectRefused(folder.file("changed.zip"), "case.haybale.json");
+  }
+  // Wherever it is changed: taken whole, or refused with nothing left.
   for (std::size_t at = 40; at < bytes.size(); at += 97) {
     std::string flipped = bytes;
     flipped[at] = static_cast<char>(flipped[at] ^ 0x55);
