@@ -1,6 +1,5 @@
 """The same reading of a trace as NumPy and SciPy give it: levels, noise, pulses with hysteresis and
-interpolated rises, cycles with crest, trough, mean and duty, frequency, flux swing, teeth folded over
-the turns of a ring of known size. No kind of sensor recognised, no ring size found, no dropouts.
+interpolated rises, duty, frequency, teeth folded over the turns of a ring of known size. No kind of sensor recognised, no ring size found, no dropouts.
 
 Usage: reference_analysis.py FILE.f32 RATE passive|active. Prints seconds (best of 2) and pulses.
 """
@@ -35,12 +34,15 @@ def analyse(v):
     part = (centre - v[rises]) / (v[rises + 1] - v[rises])
     times = (rises + part) / rate
     period = np.diff(times)
-    # Crests as parabola fits over a fifth of a cycle, so that noise does not inflate them.
-    reach = int(np.median(np.diff(rises))) // 10
-    smooth = signal.savgol_filter(v, 2 * reach + 1, 2) if kind == "passive" else v
-    crest = np.maximum.reduceat(smooth, rises)[:-1]
-    trough = np.minimum.reduceat(smooth, rises)[:-1]
-    mean = np.add.reduceat(v, rises, dtype=np.float64)[:-1] / np.diff(rises)
+    if kind == "passive":
+        # Crests as parabola fits over a fifth of a cycle, so that noise does not inflate them. A
+        # square wave has its plateaus instead.
+        reach = int(np.median(np.diff(rises))) // 10
+        smooth = signal.savgol_filter(v, 2 * reach + 1, 2)
+        crest = np.maximum.reduceat(smooth, rises)[:-1]
+        trough = np.minimum.reduceat(smooth, rises)[:-1]
+        mean = np.add.reduceat(v, rises, dtype=np.float64)[:-1] / np.diff(rises)
+        levels.update(flux=np.median((crest - trough) / 2 * period / (2 * np.pi)), bias=np.median(mean))
     fall = falls[np.searchsorted(falls, rises[:-1])]
     duty = np.median((fall - rises[:-1]) / np.diff(rises))
     trend = ndimage.median_filter(period, 17)
@@ -50,8 +52,7 @@ def analyse(v):
     fold = np.median(pitch[:turns * TEETH].reshape(turns, TEETH), axis=0)
     levels["worst_tooth"] = int(np.argmax(np.abs(fold - 1)))
     levels["counts"] = np.histogram(v, 4096)[0]
-    flux = np.median((crest - trough) / 2 * period / (2 * np.pi))
-    levels.update(noise=noise, duty=duty, uneven=uneven, flux=flux, bias=np.median(mean), hz=np.median(1 / period))
+    levels.update(noise=noise, duty=duty, uneven=uneven, hz=np.median(1 / period))
     return len(rises), levels
 
 

@@ -6,6 +6,7 @@
 #include <cmath>
 #include <numbers>
 
+#include "core/base/parallel.h"
 #include "core/capture/extent.h"
 #include "core/sensing/tyre.h"
 #include "core/trace/coded.h"
@@ -26,12 +27,13 @@ std::size_t changesOf(std::span<const float> samples, const capture::TimeBase& t
   constexpr std::size_t kStretch = 1U << 18;
   constexpr std::size_t kStretches = 8;
   if (samples.size() <= 2 * kStretch * kStretches) {
-    return findPulses(samples, time, threshold).size();
+    return readEdges(samples, time, threshold, Heights::left).pulses.size();
   }
   std::size_t count = 0;
   for (std::size_t k = 0; k < kStretches; ++k) {
     const std::size_t from = (samples.size() - kStretch) / (kStretches - 1) * k;
-    count += findPulses(samples.subspan(from, kStretch), time, threshold).size();
+    count +=
+        readEdges(samples.subspan(from, kStretch), time, threshold, Heights::left).pulses.size();
   }
   return count;
 }
@@ -113,15 +115,26 @@ double medianOf(const std::vector<Cycle>& cycles, Get get) {
 }
 
 void measurePassive(ChannelAnalysis& out) {
-  out.levels.low = medianOf(out.cycles, [](const Cycle& c) { return c.low; });
-  out.levels.high = medianOf(out.cycles, [](const Cycle& c) { return c.high; });
-  out.levels.peakToPeak = medianOf(out.cycles, [](const Cycle& c) { return c.high - c.low; });
-  out.levels.bias = medianOf(out.cycles, [](const Cycle& c) { return c.mean; });
   // Half the peak to peak over 2 pi f: an induced voltage grows with speed, the flux it comes from
   // does not.
-  out.fluxSwingMwb = 1e3 * medianOf(out.cycles, [](const Cycle& c) {
-                       return (c.high - c.low) / 2 * c.periodS / (2 * std::numbers::pi);
-                     });
+  constexpr double kMilli = 1e3 / (4 * std::numbers::pi);
+  const auto get = [](std::size_t what, const Cycle& c) {
+    const double swing = c.high - c.low;
+    return what == 0   ? c.low
+           : what == 1 ? c.high
+           : what == 2 ? swing
+           : what == 3 ? c.mean
+                       : kMilli * swing * c.periodS;
+  };
+  double middle[5] = {};
+  parallelFor(5, [&](std::size_t what) {
+    middle[what] = medianOf(out.cycles, [&](const Cycle& c) { return get(what, c); });
+  });
+  out.levels.low = middle[0];
+  out.levels.high = middle[1];
+  out.levels.peakToPeak = middle[2];
+  out.levels.bias = middle[3];
+  out.fluxSwingMwb = middle[4];
 }
 
 void measureSquare(ChannelAnalysis& out, const Plateaus& p, const Distribution& d) {
@@ -140,36 +153,60 @@ void measureFlat(ChannelAnalysis& out, const Distribution& d) {
   out.levels.peakToPeak = 0;
 }
 
-void measurePulses(ChannelAnalysis& out, const std::vector<Tooth>& teeth, const Options& options) {
-  out.pulseCount = out.pulses.size();
-  if (out.cycles.empty()) {
-    return;
-  }
-  out.duty = medianOf(out.cycles, [](const Cycle& c) { return c.duty; });
-  // Over single teeth: a gap in the train is no slow tooth.
-  std::vector<double> hz;
+// Over single teeth: a gap in the train is no slow tooth.
+template <class Get>
+std::vector<double> ofSingleTeeth(const std::vector<Tooth>& teeth, Get get) {
+  std::vector<double> out;
+  out.reserve(teeth.size());
   for (const auto& t : teeth) {
-    if (t.periodS > 0 && t.lost == 0) {
-      hz.push_back(1 / t.periodS);
+    if (t.periodS > 0 && t.pitch > 0 && t.lost == 0) {
+      out.push_back(get(t));
     }
   }
+  return out;
+}
+
+std::optional<Range> frequencyOf(const std::vector<Tooth>& teeth) {
+  auto hz = ofSingleTeeth(teeth, [](const Tooth& t) { return 1 / t.periodS; });
   if (hz.empty()) {
-    return;
+    return std::nullopt;
   }
   const auto [least, most] = std::minmax_element(hz.begin(), hz.end());
   const double low = *least;
   const double high = *most;
-  out.frequencyHz = Range{low, median(hz), high};
+  return Range{low, median(hz), high};
+}
+
+double unevenOf(const std::vector<Tooth>& teeth) {
+  auto off = ofSingleTeeth(teeth, [](const Tooth& t) { return std::abs(t.pitch - 1); });
+  return off.empty() ? 0 : 100 * median(off) / 0.6745;
+}
+
+void measureSpeed(ChannelAnalysis& out, const Options& options) {
   const auto ringTeeth = options.teeth ? options.teeth
                          : out.ring    ? std::optional<double>(out.ring->teeth)
                                        : std::nullopt;
-  if (ringTeeth && options.circumferenceM) {
+  if (ringTeeth && options.circumferenceM && out.frequencyHz) {
     const auto speed = [&](double tooth) {
       return sensing::speedKmh(tooth, *ringTeeth, *options.circumferenceM);
     };
     out.speedKmh = Range{speed(out.frequencyHz->min), speed(out.frequencyHz->median),
                          speed(out.frequencyHz->max)};
   }
+}
+
+void measurePulses(ChannelAnalysis& out, const std::vector<Tooth>& teeth, const Options& options) {
+  out.pulseCount = out.pulses.size();
+  parallelFor(3, [&](std::size_t what) {
+    if (what == 0) {
+      out.unevenPercent = unevenOf(teeth);
+    } else if (!out.cycles.empty() && what == 1) {
+      out.duty = medianOf(out.cycles, [](const Cycle& c) { return c.duty; });
+    } else if (!out.cycles.empty()) {
+      out.frequencyHz = frequencyOf(teeth);
+    }
+  });
+  measureSpeed(out, options);
 }
 
 // One channel on its way through the steps below.
@@ -197,7 +234,7 @@ bool swingsOnOnePlateau(const Reading& r, const ChannelAnalysis& out) {
   const double inner = r.d.quantile(0.85) - r.d.quantile(0.15);
   const double least = std::max(0.1 * inner, 5 * out.levels.noiseRms);
   return changes <= 12 && inner > 10 * out.levels.noiseRms && inner < 0.7 * apart &&
-         findSwings(r.samples, r.time, r.d.quantile(0.5), least).size() > 4 * changes + 8;
+         readSwings(r.samples, r.time, r.d.quantile(0.5), least).pulses.size() > 4 * changes + 8;
 }
 
 // By its plateaus: three of a data word, two of a square wave, none of a coil.
@@ -211,25 +248,25 @@ Signal recognise(Reading& r, const ChannelAnalysis& out) {
                                                           : Signal::passive;
 }
 
-void readPulses(const Reading& r, ChannelAnalysis& out) {
-  const double swing = r.d.quantile(0.999) - r.d.quantile(0.001);
+Heights heightsOf(const Reading& r) {
+  return r.square() ? Heights::left : Heights::measured;
+}
+
+Train trainOf(const Reading& r, double noiseRms) {
   if (r.seen == Signal::activeAk && r.three) {
     const double step = r.three->high - r.three->middle;
-    out.pulses =
-        findPulses(r.samples, r.time, {(r.three->high + r.three->middle) / 2, 0.15 * step});
-  } else if (r.square()) {
-    out.pulses = findPulses(
-        r.samples, r.time,
-        {(r.plateaus.low + r.plateaus.high) / 2, 0.2 * (r.plateaus.high - r.plateaus.low)});
-  } else {
-    const double centre = r.d.quantile(0.5);
-    // A stretch at a rail counts for the whole swing, not for that of the wave.
-    const double wave = std::min(swing, 3 * (r.d.quantile(0.85) - r.d.quantile(0.15)));
-    out.pulses =
-        findSwings(r.samples, r.time, centre, std::max(0.03 * wave, 5 * out.levels.noiseRms));
-    refineRises(r.samples, r.time, centre, out.pulses);
+    return readEdges(r.samples, r.time, {(r.three->high + r.three->middle) / 2, 0.15 * step},
+                     heightsOf(r));
   }
-  out.cycles = findCycles(r.samples, out.pulses);
+  if (r.square()) {
+    const auto& p = r.plateaus;
+    return readEdges(r.samples, r.time, {(p.low + p.high) / 2, 0.2 * (p.high - p.low)},
+                     Heights::left);
+  }
+  // A stretch at a rail counts for the whole swing, not for that of the wave.
+  const double swing = r.d.quantile(0.999) - r.d.quantile(0.001);
+  const double wave = std::min(swing, 3 * (r.d.quantile(0.85) - r.d.quantile(0.15)));
+  return readSwings(r.samples, r.time, r.d.quantile(0.5), std::max(0.03 * wave, 5 * noiseRms));
 }
 
 std::string sayWidths(const CodedWidths& w) {
@@ -274,7 +311,7 @@ bool dropFalseRises(const Reading& r, ChannelAnalysis& out) {
     });
   });
   if (removed > 0) {
-    out.cycles = findCycles(r.samples, out.pulses);
+    out.cycles = findCycles(r.samples, out.pulses, heightsOf(r));
     out.pulseCount = out.pulses.size();
   }
   return removed > 0;
@@ -315,13 +352,6 @@ void readTeeth(const Reading& r, ChannelAnalysis& out) {
     teeth = teethOf(out.pulses, out.cycles, !r.square());
     out.ring = ringOf(teeth, given);
   }
-  std::vector<double> off;
-  for (const auto& t : teeth) {
-    if (t.pitch > 0 && t.lost == 0) {
-      off.push_back(std::abs(t.pitch - 1));
-    }
-  }
-  out.unevenPercent = off.empty() ? 0 : 100 * median(off) / 0.6745;
   measurePulses(out, teeth, r.options);
   out.teeth = std::move(teeth);
 }
@@ -410,7 +440,9 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
   Reading reading{samples, record.time, d, plateausOf(samples, record.time, d), options};
   reading.seen = recognise(reading, out);
   reading.asked = signalAskedFor(options.sensor);
-  readPulses(reading, out);
+  Train train = trainOf(reading, out.levels.noiseRms);
+  out.pulses = std::move(train.pulses);
+  out.cycles = std::move(train.cycles);
   readCode(reading, out);
   readTeeth(reading, out);
   findHum(reading, out);

@@ -167,6 +167,9 @@ class Finder {
   void beyondTheLevels() {
     const double high = in_.levels.high + 0.35 * swing_ + 4 * in_.levels.noiseRms;
     const double low = in_.levels.low - 0.35 * swing_ - 4 * in_.levels.noiseRms;
+    if (in_.levels.max <= high && in_.levels.min >= low) {
+      return;
+    }
     // A lost sample is neither beyond nor back.
     const auto size = in_.samples.size();
     for (std::size_t i = 0; i < size;) {

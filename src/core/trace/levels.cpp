@@ -15,7 +15,7 @@ constexpr std::size_t kBins = 4096;
 constexpr double kTail = 0.001;
 constexpr std::size_t kPiece = 1U << 18;
 constexpr std::size_t kStretch = 2048;
-constexpr std::size_t kMostCounted = 4U << 20;
+constexpr std::size_t kMostCounted = 1U << 20;
 }  // namespace
 
 Distribution::Distribution(std::span<const float> samples) {

@@ -9,7 +9,7 @@ namespace haybale::trace {
 /// Cumulative distribution of the samples of one channel; lost samples (NaN) are left out.
 /// Two passes of 4096 bins, the second over the range that holds all but 0.1 % at either end, so
 /// that a spike does not coarsen it. Resolution: 1/4096 of that range. Least, greatest and mean are
-/// those of all samples; of a record beyond some four million, quantiles and shares are those of
+/// those of all samples; of a record beyond some million, quantiles and shares are those of
 /// stretches of 2048 samples spread evenly over it.
 class Distribution {
  public:

@@ -24,26 +24,6 @@ struct Threshold {
   double hysteresis = 0;  ///< half width of the dead band, > 0
 };
 
-/// All pulses in order of time. A pulse that is under way when the record or a gap begins is not
-/// counted.
-[[nodiscard]] std::vector<Pulse> findPulses(std::span<const float> samples,
-                                            const capture::TimeBase& time,
-                                            const Threshold& threshold);
-
-/// Pulses of a wave whose height follows the speed: the dead band is a fifth of the height the
-/// pulses before had, at least `least`, and shrinks while none comes. A tooth that gives less than
-/// that, or a stretch without signal, is no pulse.
-[[nodiscard]] std::vector<Pulse> findSwings(std::span<const float> samples,
-                                            const capture::TimeBase& time, double centre,
-                                            double least);
-
-/// Replaces the rise of each pulse by where a straight line, fitted by least squares to the samples
-/// within a sixteenth of a cycle on either side, passes `centre`. For waves that rise smoothly
-/// through it; noise then moves a rise several times less than between two samples. A fit that
-/// leaves its window is not used.
-void refineRises(std::span<const float> samples, const capture::TimeBase& time, double centre,
-                 std::vector<Pulse>& pulses);
-
 /// One cycle: from the rise of a pulse to the rise of the next, with nothing lost between.
 struct Cycle {
   double startS = 0;
@@ -54,8 +34,31 @@ struct Cycle {
   double duty = 0;  ///< share of the period above the centre, 0..1
 };
 
-/// The cycles between consecutive pulses. Fitting the crest keeps noise from inflating it.
+/// Whether every cycle is measured for its height: a square wave has its plateaus instead.
+enum class Heights { measured, left };
+
+/// Pulses in order of time, and the cycles between those that follow each other.
+struct Train {
+  std::vector<Pulse> pulses;
+  std::vector<Cycle> cycles;
+};
+
+/// Pulses of a square wave. One that is under way when the record or a gap begins is not counted.
+/// With heights left, `high`, `low` and `mean` of the cycles stay 0. Read block by block, in
+/// stretches on all cores.
+[[nodiscard]] Train readEdges(std::span<const float> samples, const capture::TimeBase& time,
+                              const Threshold& threshold, Heights heights);
+
+/// Pulses of a wave whose height follows the speed: the dead band is a fifth of the height the
+/// pulses before had, at least `least`, and shrinks while none comes. A tooth that gives less than
+/// that, or a stretch without signal, is no pulse. Rises are refined by a straight line through the
+/// samples around them, crests and troughs fitted by parabolas, so that noise neither moves the one
+/// nor inflates the other.
+[[nodiscard]] Train readSwings(std::span<const float> samples, const capture::TimeBase& time,
+                               double centre, double least);
+
+/// The cycles of pulses some of which were taken away since they were read.
 [[nodiscard]] std::vector<Cycle> findCycles(std::span<const float> samples,
-                                            const std::vector<Pulse>& pulses);
+                                            const std::vector<Pulse>& pulses, Heights heights);
 
 }  // namespace haybale::trace

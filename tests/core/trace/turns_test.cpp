@@ -200,8 +200,8 @@ TEST(LongRecord, IsReadInStretchesLikeInOneGo) {
         std::sin(2 * std::numbers::pi * 97.3 * static_cast<double>(i) * 1e-5 + 0.5));
   }
   samples[8'400'000] = std::numeric_limits<float>::quiet_NaN();
-  const auto swings = findSwings(samples, record.time, 0, 0.05);
-  const auto plain = findPulses(samples, record.time, {0, 0.2});
+  const auto swings = readSwings(samples, record.time, 0, 0.05).pulses;
+  const auto plain = readEdges(samples, record.time, {0, 0.2}, Heights::left).pulses;
   for (const auto* pulses : {&swings, &plain}) {
     ASSERT_EQ(pulses->size(), 8757U);  // 90 s at 97.3 Hz, the first half one left out
     std::size_t breaks = 0;

@@ -1,0 +1,391 @@
+// The teeth of a train folded over the turns of their ring.
+#include <algorithm>
+#include <cmath>
+#include <complex>
+#include <numbers>
+#include <utility>
+
+#include "core/base/parallel.h"
+#include "core/trace/levels.h"
+#include "core/trace/teeth.h"
+
+namespace haybale::trace {
+
+namespace {
+
+constexpr double kOutlier = 0.25;  // of a pitch: not taken for the swell of a turn
+constexpr long kMostAbsent = 4;    // neighbouring teeth that a ring may lack
+
+// What is folded: how far each position is from even, by its number.
+struct Deviations {
+  std::vector<double> pitch;     // NaN: not known
+  std::vector<double> strength;  // NaN: not known
+  std::vector<char> absent;
+};
+
+Deviations deviationsOf(const std::vector<Tooth>& teeth) {
+  const double nan = std::nan("");
+  const auto size = static_cast<std::size_t>(teeth.back().number) + 1;
+  Deviations out{std::vector<double>(size, nan), std::vector<double>(size, nan),
+                 std::vector<char>(size, 0)};
+  for (const auto& t : teeth) {
+    const auto at = static_cast<std::size_t>(t.number);
+    if (t.pitch > 0 && t.lost == 0) {
+      out.pitch[at] = t.pitch - 1;
+    }
+    if (t.strength > 0) {
+      out.strength[at] = t.strength - 1;
+    }
+    // More than a few teeth in a row are a dropout rather than a ring.
+    for (long k = 1; k <= t.lost && t.lost <= kMostAbsent; ++k) {
+      out.absent[at + static_cast<std::size_t>(k)] = 1;
+    }
+  }
+  return out;
+}
+
+constexpr int kLeastTeeth = 8;
+constexpr int kMostTeeth = 240;
+
+// Agreement of a sequence with itself `lag` later, -1..1; where either is unknown is left out.
+double agreement(const std::vector<double>& values, std::size_t lag) {
+  double both = 0, first = 0, second = 0;
+  for (std::size_t i = 0; i + lag < values.size(); ++i) {
+    const double a = values[i];
+    const double b = values[i + lag];
+    if (std::isnan(a) || std::isnan(b)) {
+      continue;
+    }
+    both += a * b;
+    first += a * a;
+    second += b * b;
+  }
+  return first > 0 && second > 0 ? both / std::sqrt(first * second) : 0;
+}
+
+// One sequence of what stands out: absent teeth, and pitches and strengths beyond the common
+// scatter.
+std::vector<double> marks(const Deviations& d) {
+  const auto scatter = [](const std::vector<double>& values) {
+    std::vector<double> sizes;
+    for (const double v : values) {
+      if (!std::isnan(v)) {
+        sizes.push_back(std::abs(v));
+      }
+    }
+    return sizes.size() < 4 ? 1e9 : median(sizes) / 0.6745;
+  };
+  const double pitch = std::max(0.004, scatter(d.pitch));
+  const double strength = std::max(0.01, scatter(d.strength));
+  std::vector<double> out(d.pitch.size(), 0);
+  for (std::size_t i = 0; i < out.size(); ++i) {
+    const auto beyond = [](double value, double unit) {
+      const double times = std::isnan(value) ? 0 : value / unit;
+      return std::abs(times) > 5 ? std::clamp(times, -12.0, 12.0) : 0;
+    };
+    out[i] = d.absent[i] ? 15 : beyond(d.pitch[i], pitch) + beyond(d.strength[i], strength);
+  }
+  return out;
+}
+
+struct Size {
+  int teeth;
+  double sureness;
+};
+
+// Two like events lie some distance apart whatever they are; three at equal distances are a
+// pattern. So are two that both come again.
+bool standsThrice(const std::vector<double>& series, std::size_t lag) {
+  int again = 0;
+  for (std::size_t i = 0; i + lag < series.size(); ++i) {
+    again += series[i] != 0 && series[i + lag] != 0 ? 1 : 0;
+  }
+  return again >= 2;
+}
+
+// The shortest distance after which what stands out stands out again. At least two whole turns.
+std::optional<Size> sizeFromMarks(const Deviations& d) {
+  const auto series = marks(d);
+  const auto standing =
+      std::count_if(series.begin(), series.end(), [](double v) { return v != 0; });
+  const int most = std::min<int>(kMostTeeth, static_cast<int>(series.size() / 2));
+  if (standing < 2 || most < kLeastTeeth) {
+    return std::nullopt;
+  }
+  double best = 0;
+  for (int lag = kLeastTeeth; lag <= most; ++lag) {
+    best = std::max(best, agreement(series, static_cast<std::size_t>(lag)));
+  }
+  for (int lag = kLeastTeeth; lag <= most; ++lag) {
+    const double here = agreement(series, static_cast<std::size_t>(lag));
+    if (best > 0.7 && here > 0.93 * best && standsThrice(series, static_cast<std::size_t>(lag))) {
+      const double turns = static_cast<double>(series.size()) / lag;
+      return Size{lag, std::min(0.98, here * (1 - 0.5 / turns))};
+    }
+  }
+  return std::nullopt;
+}
+
+// Fit of a + b cos + c sin once every `teeth` teeth; share of the scatter it explains, and its
+// size.
+struct Wave {
+  double share = 0;
+  double size = 0;
+};
+
+// Cosine and sine of a wave over `period` steps, one step after the other; set right every few.
+class Turning {
+ public:
+  explicit Turning(double period) : step_(std::polar(1.0, 2 * std::numbers::pi / period)) {}
+  std::complex<double> next() {
+    constexpr std::size_t kSetRight = 64;
+    if (at_ % kSetRight == 0) {
+      now_ = std::polar(1.0, static_cast<double>(at_) * std::arg(step_));
+    }
+    ++at_;
+    return std::exchange(now_, now_ * step_);
+  }
+
+ private:
+  std::complex<double> step_;
+  std::complex<double> now_ = 1;
+  std::size_t at_ = 0;
+};
+
+Wave waveOver(const std::vector<double>& values, double teeth) {
+  double n = 0, sum = 0, square = 0;
+  std::complex<double> wave = 0;
+  std::complex<double> turns = 0;
+  Turning turning(teeth);
+  for (const double v : values) {
+    const auto at = turning.next();
+    if (!std::isnan(v)) {
+      n += 1;
+      sum += v;
+      square += v * v;
+      wave += v * at;
+      turns += at;
+    }
+  }
+  if (n < 12) {
+    return {};
+  }
+  // About the mean.
+  const double mean = sum / n;
+  square -= n * mean * mean;
+  const double size = 2 * std::abs(wave - mean * turns) / n;
+  return {square > 0 ? n * size * size / 2 / square : 0, size};
+}
+
+// Strength of each tooth against the slow trend of the whole record, by its number: the window that
+// `teethOf` uses would flatten a swell that lasts a turn.
+std::vector<double> swellOf(const std::vector<Tooth>& teeth, bool pitch) {
+  std::vector<double> out(static_cast<std::size_t>(teeth.back().number) + 1, std::nan(""));
+  std::vector<double> x, y;
+  x.reserve(teeth.size());
+  y.reserve(teeth.size());
+  for (const auto& t : teeth) {
+    const double value = pitch ? t.periodS : t.halfSwing * t.periodS;
+    if (t.lost == 0 && t.periodS > 0 && value > 0 && std::abs(t.pitch - 1) < kOutlier) {
+      x.push_back(static_cast<double>(t.number));
+      y.push_back(std::log(value));
+    }
+  }
+  if (y.size() < 24) {
+    return out;
+  }
+  // A parabola in the tooth's number follows any spin that a hand or a road makes.
+  const double scale = x.back() > 0 ? x.back() : 1;
+  double s[5] = {0, 0, 0, 0, 0};
+  double r[3] = {0, 0, 0};
+  for (std::size_t i = 0; i < x.size(); ++i) {
+    const double u = x[i] / scale;
+    const double uu = u * u;
+    s[0] += 1;
+    s[1] += u;
+    s[2] += uu;
+    s[3] += uu * u;
+    s[4] += uu * uu;
+    r[0] += y[i];
+    r[1] += u * y[i];
+    r[2] += uu * y[i];
+  }
+  const auto det = [](double a, double b, double c, double d, double e, double f, double g,
+                      double h, double k) {
+    return a * (e * k - f * h) - b * (d * k - f * g) + c * (d * h - e * g);
+  };
+  const double whole = det(s[0], s[1], s[2], s[1], s[2], s[3], s[2], s[3], s[4]);
+  if (std::abs(whole) < 1e-12) {
+    return out;
+  }
+  const double a = det(r[0], s[1], s[2], r[1], s[2], s[3], r[2], s[3], s[4]) / whole;
+  const double b = det(s[0], r[0], s[2], s[1], r[1], s[3], s[2], r[2], s[4]) / whole;
+  const double c = det(s[0], s[1], r[0], s[1], s[2], r[1], s[2], s[3], r[2]) / whole;
+  for (std::size_t i = 0; i < x.size(); ++i) {
+    const double u = x[i] / scale;
+    out[static_cast<std::size_t>(x[i])] = std::expm1(y[i] - a - b * u - c * u * u);
+  }
+  return out;
+}
+
+// A swell once a turn tells the size too, when it is clear and lasts over enough turns.
+std::optional<Size> sizeFromSwell(const std::vector<double>& swell) {
+  const int most = std::min<int>(kMostTeeth, static_cast<int>(swell.size() / 3));
+  Wave best;
+  double at = 0;
+  // Steps of 0.15 %: a third of a tooth at the largest ring.
+  const double steps = most > kLeastTeeth ? std::log(most / double{kLeastTeeth}) / 0.0015 : 0;
+  for (int i = 0; i <= static_cast<int>(steps); ++i) {
+    const double teeth = kLeastTeeth * std::exp(0.0015 * i);
+    const Wave wave = waveOver(swell, teeth);
+    if (wave.share > best.share) {
+      best = wave;
+      at = teeth;
+    }
+  }
+  // Half a tooth of error shows after size / (2 turns) turns; fewer turns than that do not settle
+  // it.
+  const double turns = at > 0 ? static_cast<double>(swell.size()) / at : 0;
+  if (best.share < 0.6 || best.size < 0.02 || turns < 3 || std::abs(at - std::round(at)) > 0.3) {
+    return std::nullopt;
+  }
+  return Size{static_cast<int>(std::lround(at)), std::min(0.9, best.share * (1 - 1 / turns))};
+}
+
+// --- folding
+
+struct Position {
+  std::vector<double> pitch;
+  std::vector<double> strength;
+  int absent = 0;
+  int passed = 0;
+};
+
+std::vector<Position> fold(const Deviations& d, int teeth) {
+  std::vector<Position> out(static_cast<std::size_t>(teeth));
+  for (std::size_t i = 0; i < d.pitch.size(); ++i) {
+    Position& p = out[i % static_cast<std::size_t>(teeth)];
+    const bool known = !std::isnan(d.pitch[i]) || d.absent[i];
+    p.passed += known ? 1 : 0;
+    p.absent += d.absent[i] ? 1 : 0;
+    if (!std::isnan(d.pitch[i])) {
+      p.pitch.push_back(d.pitch[i]);
+    }
+    if (!std::isnan(d.strength[i])) {
+      p.strength.push_back(d.strength[i]);
+    }
+  }
+  return out;
+}
+
+constexpr double kOftenEnough = 0.6;   // of the turns, to be the ring's
+constexpr double kPitchOff = 0.07;     // of a gap, to be called wide or narrow
+constexpr double kStrengthOff = 0.15;  // of a tooth's output, to be called shallow
+
+template <class Off>
+int countOff(const std::vector<double>& values, const Off& off) {
+  return static_cast<int>(std::count_if(values.begin(), values.end(), off));
+}
+
+double middleOf(std::vector<double> values) {
+  return median(values);
+}
+
+void judge(const Position& p, int position, double scatter, std::vector<IrregularTooth>& out) {
+  const auto often = [](int seen, std::size_t of) {
+    const double least = of <= 3 ? static_cast<double>(of) : kOftenEnough * static_cast<double>(of);
+    return seen >= 2 && seen >= least;
+  };
+  if (often(p.absent, static_cast<std::size_t>(p.passed))) {
+    out.push_back({position, ToothKind::missing, 100, p.absent, p.passed});
+    return;
+  }
+  const double least = std::max(kPitchOff, 4 * scatter);
+  const int wide = countOff(p.pitch, [&](double v) { return v > least; });
+  const int narrow = countOff(p.pitch, [&](double v) { return v < -least; });
+  const int shallow = countOff(p.strength, [](double v) { return v < -kStrengthOff; });
+  if (often(shallow, p.strength.size())) {
+    out.push_back({position, ToothKind::shallow, -100 * middleOf(p.strength), shallow,
+                   static_cast<int>(p.strength.size())});
+  }
+  if (often(wide, p.pitch.size())) {
+    out.push_back({position, ToothKind::wide, 100 * middleOf(p.pitch), wide,
+                   static_cast<int>(p.pitch.size())});
+  } else if (often(narrow, p.pitch.size())) {
+    out.push_back({position, ToothKind::narrow, -100 * middleOf(p.pitch), narrow,
+                   static_cast<int>(p.pitch.size())});
+  }
+}
+
+// Scatter of pitches against the median of their own position.
+double scatterOf(const std::vector<Position>& positions) {
+  std::vector<std::vector<double>> offs(positions.size());
+  parallelFor(positions.size(), [&](std::size_t k) {
+    const auto& pitch = positions[k].pitch;
+    if (pitch.size() > 1) {
+      const double middle = middleOf(pitch);
+      offs[k].reserve(pitch.size());
+      for (const double v : pitch) {
+        offs[k].push_back(std::abs(v - middle));
+      }
+    }
+  });
+  std::vector<double> off;
+  for (const auto& some : offs) {
+    off.insert(off.end(), some.begin(), some.end());
+  }
+  return off.size() < 4 ? 0 : median(off) / 0.6745;
+}
+
+// Folds what deviates over the turns and judges each position.
+void judgeAll(const Deviations& d, Ring& ring) {
+  const auto positions = fold(d, ring.teeth);
+  const double scatter = scatterOf(positions);
+  ring.scatterPercent = 100 * scatter;
+  for (std::size_t k = 0; k < positions.size(); ++k) {
+    judge(positions[k], static_cast<int>(k), scatter, ring.irregular);
+  }
+}
+
+}  // namespace
+
+std::optional<Ring> ringOf(const std::vector<Tooth>& teeth, std::optional<int> given) {
+  if (teeth.size() < 4) {
+    return std::nullopt;
+  }
+  const Deviations d = deviationsOf(teeth);
+  const bool measured =
+      std::any_of(teeth.begin(), teeth.end(), [](const Tooth& t) { return t.halfSwing > 0; });
+  Ring ring;
+  if (given) {
+    ring.teeth = *given;
+  } else {
+    auto size = sizeFromMarks(d);
+    if (!size && measured) {
+      size = sizeFromSwell(swellOf(teeth, false));
+    }
+    if (!size) {
+      return std::nullopt;
+    }
+    ring.teeth = size->teeth;
+    ring.estimated = true;
+    ring.sureness = size->sureness;
+  }
+  ring.turns = static_cast<double>(teeth.back().number + 1) / ring.teeth;
+  if (ring.turns < 1) {
+    return ring;
+  }
+  // Three looks at the same teeth, none of which needs another.
+  parallelFor(3, [&](std::size_t look) {
+    if (look == 0) {
+      judgeAll(d, ring);
+    } else if (look == 1) {
+      ring.periodRunoutPercent = 100 * waveOver(swellOf(teeth, true), ring.teeth).size;
+    } else if (measured) {
+      ring.runoutPercent = 100 * waveOver(swellOf(teeth, false), ring.teeth).size;
+    }
+  });
+  return ring;
+}
+
+}  // namespace haybale::trace
