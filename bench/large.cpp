@@ -52,7 +52,7 @@ double anonymousMb() {
 double cancelledAfter(const std::string& path, double seconds) {
   Progress progress;
   capture::OpenOptions options;
-  options.csv.progress = &progress;
+  options.progress = &progress;
   Clock::time_point asked;
   std::thread other([&] {
     std::this_thread::sleep_for(std::chrono::duration<double>(seconds));
@@ -80,7 +80,7 @@ int main(int argc, char** argv) {
   fmt::print("cancelled at five moments: done within {:.0f} ms (bar 200)\n", 1e3 * worst);
   Progress progress;
   capture::OpenOptions options;
-  options.csv.progress = &progress;
+  options.progress = &progress;
   const double before = anonymousMb();
   double most = 0;
   int steps = 0;

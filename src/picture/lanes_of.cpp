@@ -38,7 +38,7 @@ std::string subtitleOf(const trace::ChannelAnalysis& a) {
     text += fmt::format(" \xC2\xB7 {:.1f} to {:.1f} km/h", a.speedKmh->min, a.speedKmh->max);
   }
   if (a.fluxSwingMwb) {
-    text += fmt::format(" \xC2\xB7 {:.3g} mWb", *a.fluxSwingMwb);
+    text += " \xC2\xB7 " + units::format(1e-3 * *a.fluxSwingMwb, units::Unit::weber);
   }
   return text;
 }
@@ -51,8 +51,9 @@ Lane laneOf(const job::Case& job, const diagnosis::Assessment& assessment,
   lane.colour = wheelRole(job, circuit.name);
   lane.dash = wheelDash(job, circuit.name);
   lane.subtitle = suspect ? "suspect" : "to compare with";
-  lane.prompt = fmt::format("Drop a scope capture of {} here (CSV), or press O to choose a file.",
-                            circuit.location.empty() ? circuit.name : circuit.location);
+  lane.prompt =
+      fmt::format("Drop a scope capture of {} here (CSV, WAV, VCD), or press O to choose a file.",
+                  circuit.location.empty() ? circuit.name : circuit.location);
   const job::Evidence* e = latestTrace(job, circuit.name);
   if (!e) {
     return lane;

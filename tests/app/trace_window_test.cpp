@@ -2,9 +2,12 @@
 // dial, compared, saved; a large capture with progress and cancel.
 #include <fmt/format.h>
 
+#include <QComboBox>
 #include <QProgressBar>
 #include <QSignalSpy>
+#include <QTimer>
 #include <chrono>
+#include <numbers>
 
 #include "app/trace/dial_panel.h"
 #include "app/trace/finding_row.h"
@@ -196,6 +199,63 @@ TEST_F(TraceWindow, ALargeCaptureIsGivenUpAtOnce) {
   // And may be read after all.
   dropFile(find<QWidget>("chip.RR"), QString::fromStdString(file));
   EXPECT_TRUE(QTest::qWaitFor([&] { return !job().evidence.empty(); }, 20000));
+}
+
+// A logger's file that names neither time nor rate: the program asks, shows what it sees, and reads
+// it as it is told; undone, it is unread again.
+TEST_F(TraceWindow, AFileThatLeavesItsRateOpenIsAskedAbout) {
+  window->model().startNew();
+  const std::string path = folder.file("logger.csv");
+  std::string text = "yard logger\nRR;RL\n";
+  for (int i = 0; i < 400; ++i) {
+    const auto cell = fmt::format("{:.3f}", 800 * std::sin(i * 0.2));
+    text += cell + ";" + cell + "\n";
+  }
+  std::replace(text.begin(), text.end(), '.', ',');
+  test::write(path, text);
+  bool asked = false;
+  QTimer::singleShot(0, window.get(), [&] {
+    auto* dialog = QApplication::activeModalWidget();
+    ASSERT_NE(dialog, nullptr);
+    asked = true;
+    const auto* told = dialog->findChild<QLabel*>(QStringLiteral("csvReading.told"));
+    auto* use = dialog->findChild<QPushButton*>(QStringLiteral("csvReading.use"));
+    EXPECT_TRUE(told->text().contains(QStringLiteral("decimal comma")))
+        << told->text().toStdString();
+    EXPECT_FALSE(use->isEnabled()) << "nothing says when the samples were taken";
+    QTest::keyClicks(dialog->findChild<QLineEdit*>(QStringLiteral("csvReading.rate")),
+                     QStringLiteral("2000"));
+    dialog->findChild<QComboBox*>(QStringLiteral("csvReading.unit"))->setFocus();
+    QTest::keyClicks(dialog->findChild<QComboBox*>(QStringLiteral("csvReading.unit")),
+                     QStringLiteral("mV"));
+    emit dialog->findChild<QComboBox*>(QStringLiteral("csvReading.unit"))->activated(2);
+    ASSERT_TRUE(use->isEnabled());
+    QTest::mouseClick(use, Qt::LeftButton);
+  });
+  dropFile(find<QWidget>("chip.RR"), QString::fromStdString(path));
+  ASSERT_TRUE(asked);
+  ASSERT_EQ(job().evidence.size(), 1U);
+  const auto analysis = [&]() -> const trace::ChannelAnalysis& {
+    return window->model().assessment().waveforms.analyses.at(job().evidence.front().id);
+  };
+  EXPECT_NEAR(analysis().frequencyHz->median, 2000 * 0.2 / (2 * std::numbers::pi), 0.5);
+  EXPECT_NEAR(analysis().levels.peakToPeak, 1.6, 0.02) << "thousandths, read as millivolts";
+
+  // In another unit, by the button; and back.
+  QTimer::singleShot(0, window.get(), [&] {
+    auto* dialog = QApplication::activeModalWidget();
+    ASSERT_NE(dialog, nullptr);
+    auto* unit = dialog->findChild<QComboBox*>(QStringLiteral("csvReading.unit"));
+    EXPECT_EQ(unit->currentText(), QStringLiteral("mV"));
+    unit->setCurrentIndex(1);
+    emit unit->activated(1);
+    QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("csvReading.use")),
+                      Qt::LeftButton);
+  });
+  click(find<QPushButton>("trace.read"));
+  EXPECT_NEAR(analysis().levels.peakToPeak, 1600, 20);
+  window->model().undoStack()->undo();
+  EXPECT_NEAR(analysis().levels.peakToPeak, 1.6, 0.02);
 }
 
 }  // namespace

@@ -26,7 +26,7 @@
 #include "app/line/line_view.h"
 #include "app/style/theme.h"
 #include "app/swap/swap_view.h"
-#include "app/trace/capture_loader.h"
+#include "app/trace/capture_desk.h"
 #include "app/trace/dial_panel.h"
 #include "app/trace/trace_view.h"
 #include "core/capture/open.h"
@@ -37,7 +37,6 @@ namespace {
 
 constexpr int kNoticeMs = 9000;
 const char* const kCaseFilter = "Jobs (*.haybale.json *.json *.zip);;All files (*)";
-const char* const kCaptureFilter = "Captures (*.csv *.txt *.tsv *.wav *.vcd);;All files (*)";
 
 // A case is JSON: by its name, or because its first sign that is not blank is a brace.
 bool looksLikeCase(const QString& path) {
@@ -69,8 +68,8 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
   notice_->setWordWrap(true);
   notice_->setTextFormat(Qt::PlainText);
   notice_->hide();
-  progress_ = new ProgressStrip(whole);
-  loader_ = new CaptureLoader(this);
+  auto* progress = new ProgressStrip(whole);
+  captures_ = new CaptureDesk(model_, progress, this);
   stack_ = new QStackedWidget(whole);
   intake_ = new IntakeView(model_);
   line_ = new LineView(model_);
@@ -96,7 +95,7 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
   right->setSpacing(0);
   right->addWidget(strip_);
   right->addWidget(notice_);
-  right->addWidget(progress_);
+  right->addWidget(progress);
   right->addLayout(work, 1);
   columns->addWidget(rail_);
   columns->addLayout(right, 1);
@@ -114,17 +113,13 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
   });
   connect(line_, &LineView::captureDropped, this, &MainWindow::addCapture);
   connect(trace_, &TraceView::captureDropped, this, &MainWindow::addCapture);
-  connect(trace_, &TraceView::fileWanted, this, &MainWindow::askForCapture);
-  connect(panel_, &NextPanel::fileWanted, this, &MainWindow::askForCapture);
+  connect(trace_, &TraceView::fileWanted, captures_, &CaptureDesk::ask);
+  connect(trace_, &TraceView::readingWanted, captures_, &CaptureDesk::askHow);
+  connect(panel_, &NextPanel::fileWanted, captures_, &CaptureDesk::ask);
+  connect(captures_, &CaptureDesk::said, this, &MainWindow::say);
+  connect(captures_, &CaptureDesk::added, this, [this] { showView(kTrace); });
   connect(dial, &DialPanel::spanWanted, trace_, &TraceView::showSpan);
   connect(trace_, &TraceView::said, this, &MainWindow::say);
-  connect(&model_, &JobModel::captureDeferred, this,
-          [this](const QString& file) { readBeside(file, {}); });
-  connect(loader_, &CaptureLoader::progressed, this, [this](const QString& file, double share) {
-    progress_->show(tr("Reading %1").arg(QFileInfo(file).fileName()), share);
-  });
-  connect(loader_, &CaptureLoader::idle, progress_, &QWidget::hide);
-  connect(progress_, &ProgressStrip::cancelled, loader_, &CaptureLoader::cancel);
   connect(panel_, &NextPanel::testShown, this, [this] { showView(kLine); });
   connect(&model_, &JobModel::said, this, &MainWindow::say);
   connect(&model_, &JobModel::changed, this, &MainWindow::retitle);
@@ -176,8 +171,7 @@ void MainWindow::connectRecords() {
   auto* proof = closeOut_->proof();
   connect(proof, &ProofPage::said, this, &MainWindow::say);
   connect(proof, &ProofPage::captureWanted, this, [this, proof](const QString& circuit) {
-    proof->takeCapture(dialogs().openFile(this, tr("Capture of %1").arg(circuit),
-                                          QString::fromLatin1(kCaptureFilter)));
+    proof->takeCapture(captures_->choose(circuit));
   });
   connect(proof, &ProofPage::overlayWanted, this, [this] {
     trace_->showTurns();
@@ -364,43 +358,7 @@ void MainWindow::addCapture(const QString& circuit, const QString& file) {
     openPath(file);
     return;
   }
-  if (model_.readsBeside(file)) {
-    readBeside(file, circuit);
-    return;
-  }
-  const auto status = model_.addCapture(circuit, file);
-  if (!status) {
-    say(QString::fromStdString(status.error().sentence()), true);
-    return;
-  }
-  const auto* view = model_.assessment().view(model_.selection().evidence.toStdString());
-  say(view && !view->reason.empty()
-          ? QStringLiteral("%1: %2").arg(circuit, QString::fromStdString(view->reason))
-          : tr("Trace of %1 added.").arg(circuit),
-      false);
-  showView(kTrace);
-}
-
-// A large capture: first read, then, with a circuit, added to it.
-void MainWindow::readBeside(const QString& file, const QString& circuit) {
-  loader_->read(file, model_.wantedOf(file, circuit),
-                [this, file, circuit](Result<diagnosis::LoadedCapture> loaded) {
-                  const bool ok = loaded.ok();
-                  if (!ok) {
-                    say(QString::fromStdString(loaded.error().sentence()), true);
-                  }
-                  if (ok || circuit.isEmpty()) {
-                    model_.takeCapture(file, std::move(loaded));
-                  }
-                  if (ok && !circuit.isEmpty()) {
-                    addCapture(circuit, file);
-                  }
-                });
-}
-
-void MainWindow::askForCapture(const QString& circuit) {
-  addCapture(circuit, dialogs().openFile(this, tr("Capture of %1").arg(circuit),
-                                         QString::fromLatin1(kCaptureFilter)));
+  captures_->add(circuit, file);
 }
 
 void MainWindow::askForJob() {

@@ -17,9 +17,8 @@ class CloseView;
 class IntakeView;
 class JobStrip;
 class LineView;
-class CaptureLoader;
+class CaptureDesk;
 class NextPanel;
-class ProgressStrip;
 class Rail;
 class SwapView;
 class TraceView;
@@ -54,8 +53,6 @@ class MainWindow : public QMainWindow {
  private:
   void makeActions();
   void addCapture(const QString& circuit, const QString& file);
-  void readBeside(const QString& file, const QString& circuit);
-  void askForCapture(const QString& circuit);
   void askForJob();
   void connectRecords();
   void saveReport(const QString& ending);
@@ -81,8 +78,7 @@ class MainWindow : public QMainWindow {
   BookFiles* files_;
   QStackedWidget* side_ = nullptr;  // next move, or the ring dial beside the traces
   NextPanel* panel_;
-  CaptureLoader* loader_;
-  ProgressStrip* progress_;
+  CaptureDesk* captures_;
 };
 
 }  // namespace haybale::app

@@ -7,6 +7,7 @@
 #include <functional>
 
 #include "app/model/autosave.h"
+#include "core/capture/csv_hints.h"
 #include "core/diagnosis/assessment.h"
 #include "core/job/reading_line.h"
 
@@ -68,6 +69,13 @@ class JobModel : public QObject {
   /// Adds a capture file as a trace of `circuit`. The file is read first; an unreadable one is not
   /// added.
   Status addCapture(const QString& circuit, const QString& file);
+  /// Says how a CSV capture is written, next to it, and reads it anew; undone like any edit. An
+  /// error when that cannot be kept.
+  Status readAs(const QString& file, const capture::CsvHints& hints);
+  /// The capture of a circuit that is looked at: the last one; empty when there is none.
+  [[nodiscard]] QString captureOf(const QString& circuit) const;
+  /// Keeps what is said of a capture and reads it anew; `readAs` without the undo.
+  void reread(const QString& file, const capture::CsvHints& hints);
   /// Whether a capture is so large that it is to be read beside the window first.
   [[nodiscard]] bool readsBeside(const QString& file) const;
   /// Takes what was read beside the window, or why it could not be; `changed` follows.

@@ -59,6 +59,7 @@ QPushButton:focus { border: 2px solid @strawLine; }
 QPushButton:checked { background: @straw; color: #1f2a30; }
 QPushButton:disabled { color: @faint; border-color: @rule; }
 QPushButton[main="true"] { background: @ink; color: @panel; font-weight: bold; }
+QPushButton[main="true"]:disabled { background: @rule; color: @faint; border-color: @rule; }
 QPushButton[flat="true"] { border: none; background: transparent; text-decoration: none; padding: 4px 8px; }
 QPushButton[flat="true"]:hover { background: @doubtTint; }
 QPushButton[flat="true"]:checked { background: @straw; color: #1f2a30; }
@@ -77,6 +78,7 @@ QMenu::item:disabled { color: @faint; }
 QToolTip { background: @panel; color: @ink; border: 1px solid @rule; padding: 4px; }
 QTableWidget { background: @panel; gridline-color: @rule; border: 1px solid @rule; alternate-background-color: @panel; }
 QTableWidget::item:selected { background: @straw; color: #1f2a30; }
+QTableCornerButton::section { background: @ground; border: none; border-bottom: 1px solid @rule; }
 QHeaderView::section { background: @ground; color: @faint; border: none; border-bottom: 1px solid @rule; padding: 5px; }
 QCheckBox { spacing: 7px; min-height: 26px; } QCheckBox::indicator { width: 18px; height: 18px; border: 2px solid @ink; border-radius: 4px; background: @panel; }
 QRadioButton::indicator { width: 18px; height: 18px; border: 2px solid @ink; border-radius: 11px; background: @panel; }

@@ -91,8 +91,13 @@ void TraceView::makeButtons(QHBoxLayout* row) {
                        this);
   record_->hide();
   connect(record_, &QPushButton::clicked, this, &TraceView::recordWanted);
+  auto* read =
+      flatButton(tr("How it is read"), "trace.read",
+                 tr("The first lines of the chosen wheel's file, and how they are taken"), this);
+  connect(read, &QPushButton::clicked, this,
+          [this] { emit readingWanted(model_.selection().circuit); });
   auto* open = flatButton(tr("Open a capture"), "trace.open", tr("O"), this);
-  for (auto* button : {turns, rest, all, record_, save, open}) {
+  for (auto* button : {turns, rest, all, record_, save, read, open}) {
     row->addWidget(button);
   }
   connect(turns, &QPushButton::toggled, this,

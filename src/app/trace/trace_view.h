@@ -29,6 +29,8 @@ class TraceView : public QWidget {
   void captureDropped(const QString& circuit, const QString& file);
   void fileWanted(const QString& circuit);
   void recordWanted();
+  /// To see and say how the capture of a circuit is read.
+  void readingWanted(const QString& circuit);
   void said(const QString& sentence, bool bad);
 
  public slots:

@@ -16,55 +16,17 @@ namespace haybale::capture {
 
 namespace {
 
-std::optional<std::size_t> namedTimeColumn(const csv::Dialect& dialect) {
-  for (std::size_t i = 0; i < dialect.columns.size(); ++i) {
-    if (dialect.columns[i].isTime) {
-      return i;
-    }
-  }
-  return std::nullopt;
-}
-
-bool isIndexName(const std::string& name) {
-  const std::string word = text::lower(name);
-  return word == "#" || word == "n" || word == "no" || word == "no." || word == "index" ||
-         word == "sample" || word == "samples" || word == "point";
-}
-
-// Without a heading that says so: a first column whose first rows only rise is taken as the time.
-bool firstColumnRises(const csv::Dialect& dialect, std::string_view data) {
-  csv::RowReader row(dialect);
-  double last = -std::numeric_limits<double>::infinity();
-  for (int seen = 0; seen < 200 && !data.empty();) {
-    const csv::Line line = csv::takeLine(data);
-    data = line.after;
-    if (text::trimmed(line.text).empty()) {
-      continue;
-    }
-    row.careful(line.text);
-    if (std::isfinite(row.value(0))) {
-      if (row.value(0) <= last) {
-        return false;
-      }
-      last = row.value(0);
-    }
-    ++seen;
-  }
-  return true;
-}
-
 Error noTime(const std::string& name) {
   return {name, std::nullopt, "has no time column and names no sample rate",
           "give the rate, as --sample-rate 10000"};
 }
 
-Status fillTime(Record& record, csv::Table& table, const csv::Dialect& dialect,
-                const CsvOptions& options) {
+Status fillTime(Record& record, csv::Table& table, const csv::Dialect& dialect) {
   if (table.time) {
     record.time = std::move(*table.time);
     return Done{};
   }
-  const auto step = options.sampleRateHz ? std::optional(1 / *options.sampleRateHz) : dialect.stepS;
+  const auto step = dialect.stepS;
   if (!step || !std::isfinite(*step) || *step <= 0) {
     return noTime(record.file);
   }
@@ -77,10 +39,10 @@ bool allLost(const std::vector<float>& samples) {
 }
 
 void fillChannels(Record& record, csv::Table& table, const csv::Dialect& dialect,
-                  std::optional<std::size_t> timeColumn, const CsvOptions& options) {
+                  const CsvOptions& options) {
   for (std::size_t c = 0; c < table.columns.size(); ++c) {
     const csv::Column& column = dialect.columns[c];
-    if (c == timeColumn || isIndexName(column.name) ||
+    if (column.isTime || csv::isIndexName(column.name) ||
         (column.name.empty() && allLost(table.columns[c]))) {
       continue;
     }
@@ -103,22 +65,21 @@ using Forget = std::function<void(std::size_t, std::size_t)>;
 
 Result<Record> read(std::string_view text, const std::string& name, const CsvOptions& options,
                     const Forget& forget) {
-  const auto dialect = csv::recognise(text, name);
+  CsvHints hints = options.hints;
+  if (options.sampleRateHz) {
+    hints.sampleRateHz = options.sampleRateHz;
+  }
+  const auto dialect = csv::recognise(text, name, hints);
   if (!dialect) {
     return dialect.error();
   }
   const std::string_view data = text.substr(dialect->firstByte);
-  std::optional<std::size_t> timeColumn = namedTimeColumn(*dialect);
-  const bool rateKnown = dialect->stepS || options.sampleRateHz;
   Record record;
   record.file = name;
-  const bool mayBeTime = dialect->columns.size() > 1 && !isIndexName(dialect->columns[0].name) &&
-                         dialect->columns[0].unit == units::Unit::none;
-  if (!timeColumn && !rateKnown && mayBeTime && firstColumnRises(*dialect, data)) {
-    timeColumn = 0;
-    record.remarks.emplace_back("no column is called time: the first one was taken, in seconds");
+  if (dialect->timeGuessed) {
+    record.remarks.emplace_back(csv::kTimeGuessed);
   }
-  csv::TableInput input{*dialect, data, name, timeColumn, options.progress, {}};
+  csv::TableInput input{*dialect, data, name, dialect->timeColumn, options.progress, {}};
   if (forget) {
     input.forget = [&](std::size_t from, std::size_t to) {
       forget(dialect->firstByte + from, dialect->firstByte + to);
@@ -128,10 +89,10 @@ Result<Record> read(std::string_view text, const std::string& name, const CsvOpt
   if (!table) {
     return table.error();
   }
-  if (auto status = fillTime(record, *table, *dialect, options); !status) {
+  if (auto status = fillTime(record, *table, *dialect); !status) {
     return status.error();
   }
-  fillChannels(record, *table, *dialect, timeColumn, options);
+  fillChannels(record, *table, *dialect, options);
   record.remarks.insert(record.remarks.end(), table->remarks.begin(), table->remarks.end());
   if (record.channels.empty() || std::all_of(record.channels.begin(), record.channels.end(),
                                              [](const Channel& c) { return allLost(c.samples); })) {

@@ -12,6 +12,7 @@
 
 #include "core/base/progress.h"
 #include "core/base/result.h"
+#include "core/capture/csv_hints.h"
 #include "core/capture/record.h"
 
 namespace haybale::capture {
@@ -21,6 +22,8 @@ struct CsvOptions {
   std::optional<double> sampleRateHz;
   /// Unit of channels that name none.
   units::Unit unit = units::Unit::volt;
+  /// What is known of how the file is written; the rest is recognised.
+  CsvHints hints = {};
   /// Told how far the reading is; cancels it. May be null.
   Progress* progress = nullptr;
 };

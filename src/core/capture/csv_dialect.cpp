@@ -4,7 +4,6 @@
 #include <fmt/format.h>
 
 #include <algorithm>
-#include <array>
 #include <cmath>
 #include <limits>
 
@@ -16,183 +15,14 @@ namespace {
 
 constexpr std::size_t kLookAhead = 400;  // lines of preamble at most
 
-void appendUtf8(std::string& out, char32_t c) {
-  if (c < 0x80) {
-    out += static_cast<char>(c);
-  } else if (c < 0x800) {
-    out += static_cast<char>(0xC0 | (c >> 6));
-    out += static_cast<char>(0x80 | (c & 0x3F));
-  } else if (c < 0x10000) {
-    out += static_cast<char>(0xE0 | (c >> 12));
-    out += static_cast<char>(0x80 | ((c >> 6) & 0x3F));
-    out += static_cast<char>(0x80 | (c & 0x3F));
-  } else {
-    out += static_cast<char>(0xF0 | (c >> 18));
-    out += static_cast<char>(0x80 | ((c >> 12) & 0x3F));
-    out += static_cast<char>(0x80 | ((c >> 6) & 0x3F));
-    out += static_cast<char>(0x80 | (c & 0x3F));
-  }
-}
-
-std::string fromUtf16(std::string_view bytes, bool bigEndian) {
-  const auto unit = [&](std::size_t i) {
-    const auto first = static_cast<unsigned char>(bytes[i]);
-    const auto second = static_cast<unsigned char>(bytes[i + 1]);
-    return static_cast<char32_t>(bigEndian ? first << 8 | second : second << 8 | first);
-  };
-  std::string out;
-  out.reserve(bytes.size() / 2);
-  for (std::size_t i = 0; i + 1 < bytes.size(); i += 2) {
-    char32_t c = unit(i);
-    if (c >= 0xD800 && c < 0xDC00 && i + 3 < bytes.size()) {
-      const char32_t low = unit(i + 2);
-      if (low >= 0xDC00 && low < 0xE000) {
-        c = 0x10000 + ((c - 0xD800) << 10) + (low - 0xDC00);
-        i += 2;
-      }
-    }
-    appendUtf8(out, c >= 0xD800 && c < 0xE000 ? 0xFFFD : c);
-  }
-  return out;
-}
-
-}  // namespace
-
-Result<std::string_view> decode(std::string_view bytes, const std::string& name,
-                                std::string& storage) {
-  if (bytes.starts_with("\xFF\xFE") || bytes.starts_with("\xFE\xFF")) {
-    storage = fromUtf16(bytes.substr(2), bytes.front() == '\xFE');
-    return std::string_view(storage);
-  }
-  if (bytes.starts_with("\xEF\xBB\xBF")) {
-    bytes.remove_prefix(3);
-  }
-  const std::string_view head = bytes.substr(0, 4096);
-  if (head.find('\0') != std::string_view::npos) {
-    return Error{name, std::nullopt, "is not a text file",
-                 "a capture as CSV in UTF-8, or in UTF-16 with its byte order mark"};
-  }
-  return bytes;
-}
-
-Line takeLine(std::string_view text) {
-  const std::size_t end = text.find_first_of("\r\n");
-  if (end == std::string_view::npos) {
-    return {text, {}};
-  }
-  const bool crlf = text[end] == '\r' && end + 1 < text.size() && text[end + 1] == '\n';
-  return {text.substr(0, end), text.substr(end + (crlf ? 2 : 1))};
-}
-
-std::vector<std::string> split(std::string_view line, char separator) {
-  std::vector<std::string> fields;
-  std::string field;
-  bool quoted = false;
-  for (std::size_t i = 0; i < line.size(); ++i) {
-    const char c = line[i];
-    if (quoted) {
-      if (c != '"') {
-        field += c;
-      } else if (i + 1 < line.size() && line[i + 1] == '"') {
-        field += '"';
-        ++i;
-      } else {
-        quoted = false;
-      }
-    } else if (c == '"') {
-      quoted = true;
-    } else if (c == separator) {
-      fields.emplace_back(text::trimmed(field));
-      field.clear();
-    } else {
-      field += c;
-    }
-  }
-  fields.emplace_back(text::trimmed(field));
-  return fields;
-}
-
-std::optional<double> cellNumber(std::string_view cell, bool decimalComma) {
-  constexpr double kLost = std::numeric_limits<double>::quiet_NaN();
-  cell = text::trimmed(cell);
-  if (cell.empty()) {
-    return kLost;
-  }
-  std::array<char, 64> buffer;
-  std::string_view number = cell;
-  if (decimalComma && cell.size() <= buffer.size() && cell.find(',') != std::string_view::npos) {
-    std::replace_copy(cell.begin(), cell.end(), buffer.begin(), ',', '.');
-    number = {buffer.data(), cell.size()};
-  }
-  if (number.front() == '+') {
-    number.remove_prefix(1);
-  }
-  double value = 0;
-  const auto [end, status] =
-      fast_float::from_chars(number.data(), number.data() + number.size(), value);
-  if (status == std::errc() && end == number.data() + number.size()) {
-    return std::isfinite(value) ? value : kLost;
-  }
-  std::string word = text::lower(cell);
-  if (!word.empty() && (word[0] == '-' || word[0] == '+') && word != "---" && word != "--" &&
-      word != "-") {
-    word.erase(0, 1);
-  }
-  for (const std::string_view marker :
-       {"inf", "infinity", "ol", "0l", "o.l", "overload", "overrange", "over", "over-range", "---",
-        "--", "-", "nan", "n/a", "#n/a", "*", "***", "\xE2\x88\x9E", "\xE2\x88\x92\xE2\x88\x9E"}) {
-    if (word == marker) {
-      return kLost;
-    }
-  }
-  return std::nullopt;
-}
-
-namespace {
-
-struct UnitScale {
-  std::string_view text;
-  units::Unit unit;
-  double scale;
-};
-
-constexpr std::array kUnits{
-    UnitScale{"s", units::Unit::second, 1},
-    UnitScale{"sec", units::Unit::second, 1},
-    UnitScale{"second", units::Unit::second, 1},
-    UnitScale{"seconds", units::Unit::second, 1},
-    UnitScale{"ms", units::Unit::second, 1e-3},
-    UnitScale{"us", units::Unit::second, 1e-6},
-    UnitScale{"\xC2\xB5s", units::Unit::second, 1e-6},
-    UnitScale{"\xCE\xBCs", units::Unit::second, 1e-6},
-    UnitScale{"ns", units::Unit::second, 1e-9},
-    UnitScale{"v", units::Unit::volt, 1},
-    UnitScale{"volt", units::Unit::volt, 1},
-    UnitScale{"volts", units::Unit::volt, 1},
-    UnitScale{"mv", units::Unit::volt, 1e-3},
-    UnitScale{"uv", units::Unit::volt, 1e-6},
-    UnitScale{"kv", units::Unit::volt, 1e3},
-    UnitScale{"a", units::Unit::ampere, 1},
-    UnitScale{"amp", units::Unit::ampere, 1},
-    UnitScale{"ma", units::Unit::ampere, 1e-3},
-    UnitScale{"ua", units::Unit::ampere, 1e-6},
-};
-
-const UnitScale* unitOf(std::string_view text) {
-  const std::string word = text::lower(text::trimmed(text));
-  const auto it = std::find_if(kUnits.begin(), kUnits.end(),
-                               [&](const UnitScale& u) { return u.text == word; });
-  return it == kUnits.end() ? nullptr : &*it;
-}
-
 // "(ms)", "[V]" or "mV" standing alone: a cell of a units row.
-const UnitScale* unitCell(std::string_view cell) {
+std::optional<UnitScale> unitCell(std::string_view cell) {
   cell = text::trimmed(cell);
   if (cell.size() > 2 && ((cell.front() == '(' && cell.back() == ')') ||
                           (cell.front() == '[' && cell.back() == ']'))) {
     cell = cell.substr(1, cell.size() - 2);
   }
-  return unitOf(cell);
+  return unitNamed(cell);
 }
 
 bool saysTime(std::string_view name) {
@@ -206,16 +36,17 @@ bool saysTime(std::string_view name) {
 Column columnFrom(std::string_view cell) {
   Column column;
   std::string_view name = text::trimmed(cell);
-  const UnitScale* unit = nullptr;
+  std::optional<UnitScale> unit;
   const char close = name.empty() ? ' ' : name.back();
   if (close == ')' || close == ']') {
     const std::size_t open = name.rfind(close == ')' ? '(' : '[');
-    unit = open == std::string_view::npos ? nullptr
-                                          : unitOf(name.substr(open + 1, name.size() - open - 2));
+    unit = open == std::string_view::npos
+               ? std::nullopt
+               : unitNamed(name.substr(open + 1, name.size() - open - 2));
     name = unit ? text::trimmed(name.substr(0, open)) : name;
   } else if (const std::size_t slash = name.find_last_of("/_");
              slash != std::string_view::npos && slash > 0) {
-    unit = unitOf(name.substr(slash + 1));
+    unit = unitNamed(name.substr(slash + 1));
     name = unit ? text::trimmed(name.substr(0, slash)) : name;
   }
   column.name = text::shortened(name, 80);
@@ -270,24 +101,31 @@ struct Candidate {
   double score = 0;
 };
 
-std::optional<Candidate> tryDialect(const std::vector<Row>& rows, char separator,
-                                    bool decimalComma) {
+// The first of two rows of the same width, or the one the hints name.
+std::size_t startOf(const std::vector<Row>& rows, const std::vector<std::size_t>& width,
+                    const CsvHints& hints) {
+  for (std::size_t i = 0; i < rows.size(); ++i) {
+    const bool wanted = hints.firstRow
+                            ? rows[i].number >= *hints.firstRow
+                            : width[i] > 0 && (i + 1 == rows.size() || width[i + 1] == width[i]);
+    if (wanted) {
+      return width[i] > 0 ? i : rows.size();
+    }
+  }
+  return rows.size();
+}
+
+std::optional<Candidate> tryDialect(const std::vector<Row>& rows, char separator, bool decimalComma,
+                                    const CsvHints& hints) {
   std::vector<std::size_t> width(rows.size());
   for (std::size_t i = 0; i < rows.size(); ++i) {
     width[i] = numericColumns(rows[i].text, separator, decimalComma);
   }
-  Candidate best{separator, decimalComma, rows.size(), 0, 0};
-  for (std::size_t i = 0; i < rows.size(); ++i) {
-    const bool runs = width[i] > 0 && (i + 1 == rows.size() || width[i + 1] == width[i]);
-    if (runs) {
-      best.start = i;
-      best.columns = width[i];
-      break;
-    }
-  }
+  Candidate best{separator, decimalComma, startOf(rows, width, hints), 0, 0};
   if (best.start == rows.size()) {
     return std::nullopt;
   }
+  best.columns = width[best.start];
   const auto matching = static_cast<std::size_t>(std::count(
       width.begin() + static_cast<std::ptrdiff_t>(best.start), width.end(), best.columns));
   best.score = static_cast<double>(matching) / static_cast<double>(rows.size() - best.start) +
@@ -300,17 +138,23 @@ std::optional<Candidate> tryDialect(const std::vector<Row>& rows, char separator
   return best;
 }
 
-std::optional<Candidate> bestDialect(const std::vector<Row>& rows) {
-  std::optional<Candidate> best;
+// Every way the table can be read, the likeliest first.
+std::vector<Candidate> dialectsOf(const std::vector<Row>& rows, const CsvHints& hints) {
+  std::vector<Candidate> out;
   for (const char separator : {'\t', ';', ','}) {
     for (const bool decimalComma : {false, true}) {
-      const auto candidate = tryDialect(rows, separator, decimalComma);
-      if (candidate && (!best || candidate->score > best->score + 1e-9)) {
-        best = candidate;
+      if ((hints.separator && separator != *hints.separator) ||
+          (hints.decimal && decimalComma != (*hints.decimal == ','))) {
+        continue;
+      }
+      if (const auto candidate = tryDialect(rows, separator, decimalComma, hints)) {
+        out.push_back(*candidate);
       }
     }
   }
-  return best;
+  std::stable_sort(out.begin(), out.end(),
+                   [](const Candidate& a, const Candidate& b) { return a.score > b.score + 1e-9; });
+  return out;
 }
 
 // The first number after a key word of the preamble, scaled by the unit behind it.
@@ -403,7 +247,7 @@ void readHeading(Dialect& dialect, const std::vector<Row>& rows, std::size_t sta
     }
   }
   for (std::size_t i = 0; i < unitsRow.size(); ++i) {
-    if (const UnitScale* unit = unitCell(unitsRow[i])) {
+    if (const auto unit = unitCell(unitsRow[i])) {
       dialect.columns[i].unit = unit->unit;
       dialect.columns[i].scale = unit->scale;
       dialect.columns[i].isTime = dialect.columns[i].isTime || unit->unit == units::Unit::second;
@@ -411,27 +255,124 @@ void readHeading(Dialect& dialect, const std::vector<Row>& rows, std::size_t sta
   }
 }
 
+std::string separatorName(char separator) {
+  return separator == '\t' ? "tabs" : separator == ';' ? "semicolons" : "commas";
+}
+
+// Another way of reading the table that is nearly as good.
+void doubtTheTable(Dialect& dialect, const std::vector<Candidate>& candidates) {
+  constexpr double kNear = 0.1;
+  const auto other = std::find_if(candidates.begin(), candidates.end(), [&](const Candidate& c) {
+    return c.columns != candidates.front().columns && c.score > candidates.front().score - kNear;
+  });
+  if (other != candidates.end()) {
+    dialect.doubts.push_back(fmt::format(
+        "the rows could also be {} columns between {}, with a decimal {}", other->columns,
+        separatorName(other->separator), other->decimalComma ? "comma" : "point"));
+  }
+}
+
+// The first rows of the first column only rise.
+bool firstColumnRises(const Dialect& dialect, std::string_view data) {
+  double last = -std::numeric_limits<double>::infinity();
+  for (int seen = 0; seen < 200 && !data.empty();) {
+    const Line line = takeLine(data);
+    data = line.after;
+    if (text::trimmed(line.text).empty()) {
+      continue;
+    }
+    const auto value =
+        cellNumber(split(line.text, dialect.separator).front(), dialect.decimalComma);
+    if (value && std::isfinite(*value)) {
+      if (*value <= last) {
+        return false;
+      }
+      last = *value;
+    }
+    ++seen;
+  }
+  return true;
+}
+
+void findTime(Dialect& dialect, std::string_view data, const CsvHints& hints) {
+  const auto& columns = dialect.columns;
+  if (hints.timeColumn) {
+    if (*hints.timeColumn > 0 && *hints.timeColumn <= columns.size()) {
+      dialect.timeColumn = *hints.timeColumn - 1;
+    }
+  } else {
+    const auto named =
+        std::find_if(columns.begin(), columns.end(), [](const Column& c) { return c.isTime; });
+    if (named != columns.end()) {
+      dialect.timeColumn = static_cast<std::size_t>(named - columns.begin());
+    } else if (!dialect.stepS && columns.size() > 1 && !isIndexName(columns[0].name) &&
+               columns[0].unit == units::Unit::none && firstColumnRises(dialect, data)) {
+      dialect.timeColumn = 0;
+      dialect.timeGuessed = true;
+      dialect.doubts.emplace_back(kTimeGuessed);
+    }
+  }
+  for (std::size_t i = 0; i < columns.size(); ++i) {
+    dialect.columns[i].isTime = dialect.timeColumn == i;
+  }
+}
+
+void nameUnits(Dialect& dialect, const CsvHints& hints) {
+  std::string unnamed;
+  for (auto& column : dialect.columns) {
+    const auto& said = column.isTime ? hints.timeUnit : hints.channelUnit;
+    if (const auto unit = said ? unitNamed(*said) : std::nullopt) {
+      column.unit = unit->unit;
+      column.scale = unit->scale;
+    } else if (column.isTime && column.unit != units::Unit::second && !dialect.timeGuessed) {
+      dialect.doubts.emplace_back("the time names no unit: seconds were taken");
+    } else if (!column.isTime && column.unit == units::Unit::none && !isIndexName(column.name)) {
+      unnamed += (unnamed.empty() ? "" : ", ") + (column.name.empty() ? "a column" : column.name);
+    }
+  }
+  if (!unnamed.empty()) {
+    dialect.doubts.push_back(unnamed + " without a unit: volts were taken");
+  }
+}
+
 }  // namespace
 
-Result<Dialect> recognise(std::string_view text, const std::string& name) {
+bool isIndexName(const std::string& name) {
+  const std::string word = text::lower(name);
+  return word == "#" || word == "n" || word == "no" || word == "no." || word == "index" ||
+         word == "sample" || word == "samples" || word == "point";
+}
+
+Result<Dialect> recognise(std::string_view text, const std::string& name, const CsvHints& hints) {
   const auto rows = firstLines(text);
-  const auto best = bestDialect(rows);
-  if (!best) {
+  const auto candidates = dialectsOf(rows, hints);
+  if (candidates.empty()) {
+    if (hints.firstRow) {
+      return Error{name, *hints.firstRow, "is no row of numbers, as it was said to be",
+                   "another first row or separator"};
+    }
     return Error{name, std::nullopt,
                  rows.empty() ? "is empty" : "has no table of numbers in its first 400 lines",
                  "rows of numbers with a time column, separated by comma, semicolon or tab"};
   }
+  const Candidate& best = candidates.front();
   Dialect dialect;
-  dialect.separator = best->separator;
-  dialect.decimalComma = best->decimalComma;
-  dialect.firstRow = rows[best->start].number;
-  dialect.firstByte = rows[best->start].byte;
+  dialect.separator = best.separator;
+  dialect.decimalComma = best.decimalComma;
+  dialect.firstRow = rows[best.start].number;
+  dialect.firstByte = rows[best.start].byte;
   constexpr std::size_t kHead = 1U << 20;
   dialect.lineEnd = text.substr(0, kHead).find('\n') == std::string_view::npos ? '\r' : '\n';
-  readHeading(dialect, rows, best->start, best->columns);
-  for (std::size_t i = 0; i < best->start && !dialect.stepS; ++i) {
+  readHeading(dialect, rows, best.start, best.columns);
+  for (std::size_t i = 0; i < best.start && !dialect.stepS; ++i) {
     dialect.stepS = stepFrom(rows[i].text, dialect.decimalComma, dialect.separator);
   }
+  if (hints.sampleRateHz) {
+    dialect.stepS = 1 / *hints.sampleRateHz;
+  }
+  doubtTheTable(dialect, candidates);
+  findTime(dialect, text.substr(dialect.firstByte), hints);
+  nameUnits(dialect, hints);
   return dialect;
 }
 

@@ -9,28 +9,11 @@
 #include <vector>
 
 #include "core/base/result.h"
+#include "core/capture/csv_hints.h"
+#include "core/capture/csv_text.h"
 #include "core/units/quantity.h"
 
 namespace haybale::capture::csv {
-
-/// UTF-8 text of a file in UTF-8 or UTF-16 (with byte order mark), the mark taken off: a part of
-/// `bytes`, or of `storage` when it had to be converted.
-Result<std::string_view> decode(std::string_view bytes, const std::string& name,
-                                std::string& storage);
-
-/// A line without its end, and what follows it.
-struct Line {
-  std::string_view text;
-  std::string_view after;
-};
-[[nodiscard]] Line takeLine(std::string_view text);
-
-/// The fields of one line; quotes taken off, doubled quotes made single, blanks trimmed.
-[[nodiscard]] std::vector<std::string> split(std::string_view line, char separator);
-
-/// Reads a cell: a number, or NaN for an over-range marker or an empty cell. Empty for anything
-/// else.
-[[nodiscard]] std::optional<double> cellNumber(std::string_view cell, bool decimalComma);
 
 struct Column {
   std::string name;
@@ -39,6 +22,10 @@ struct Column {
   bool isTime = false;
 };
 
+/// The doubt of a time column that nothing names.
+inline constexpr std::string_view kTimeGuessed =
+    "no column is called time: the first one was taken, in seconds";
+
 struct Dialect {
   char separator = ',';
   bool decimalComma = false;
@@ -46,10 +33,20 @@ struct Dialect {
   std::size_t firstRow = 0;   ///< number of the first line of data, counted from 1
   std::size_t firstByte = 0;  ///< where that line starts
   std::vector<Column> columns;
-  std::optional<double> stepS;  ///< from the preamble
+  std::optional<double> stepS;  ///< from the preamble or the hints
+  std::optional<std::size_t> timeColumn;
+  /// What had to be taken for granted, one sentence each.
+  std::vector<std::string> doubts;
+  bool timeGuessed = false;  ///< no heading and no hint says which column is the time
 };
 
-/// Looks at the first few hundred lines of `text` and finds the table.
-Result<Dialect> recognise(std::string_view text, const std::string& name);
+/// Looks at the first few hundred lines of `text` and finds the table, as far as the hints do not
+/// say where and how it is. A column is the time because a hint or its heading says so, or because
+/// it is the first, no rate is known, and its first rows only rise.
+Result<Dialect> recognise(std::string_view text, const std::string& name,
+                          const CsvHints& hints = {});
+
+/// Whether a column only counts the samples, by its name.
+[[nodiscard]] bool isIndexName(const std::string& name);
 
 }  // namespace haybale::capture::csv

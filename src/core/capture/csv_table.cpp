@@ -80,9 +80,7 @@ class Reader {
 
  private:
   [[nodiscard]] bool cancelled() const { return in_.progress && in_.progress->cancelled(); }
-  [[nodiscard]] Error stopped() const {
-    return {in_.name, std::nullopt, "reading was cancelled", ""};
-  }
+  [[nodiscard]] Error stopped() const { return cancelledReading(in_.name); }
 
   // Memory is touched for the first time here, which takes its time: in steps, so that one may
   // cancel. False when it was.

@@ -3,6 +3,7 @@
 #include <fstream>
 
 #include "core/base/text.h"
+#include "core/capture/mapped_file.h"
 #include "core/capture/vcd.h"
 #include "core/job/atomic_file.h"
 
@@ -28,13 +29,25 @@ bool looksLikeWav(std::string_view bytes) {
 Result<Record> openCapture(const std::string& path, const OpenOptions& options) {
   const std::string head = firstBytes(path);
   if (head.size() > 12 && looksLikeWav(head)) {
-    return readWavFile(path, options.wav);
+    WavOptions wav = options.wav;
+    wav.progress = options.progress;
+    return readWavFile(path, wav);
   }
   if (looksLikeVcd(head)) {
-    const auto text = job::readFile(path);
-    return text ? readVcd(*text, path) : Result<Record>(text.error());
+    const auto file = MappedFile::open(path);
+    return file ? readVcd(file->bytes(), path, options.progress) : Result<Record>(file.error());
   }
-  return readCsvFile(path, options.csv);
+  CsvOptions csv = options.csv;
+  csv.progress = options.progress;
+  const auto hints = readHints(path);
+  if (hints && csv.hints.empty()) {
+    csv.hints = *hints;
+  }
+  auto record = readCsvFile(path, csv);
+  if (record && !hints) {
+    record.value().remarks.push_back("read without its side file: " + hints.error().sentence());
+  }
+  return record;
 }
 
 Status saveCapture(const std::string& path, const Record& record) {

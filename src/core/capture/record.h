@@ -7,6 +7,7 @@
 #include <string>
 #include <vector>
 
+#include "core/base/result.h"
 #include "core/units/quantity.h"
 
 namespace haybale::capture {
@@ -62,5 +63,10 @@ struct Record {
     return size() < 2 ? 0 : time.at(size() - 1) - time.at(0);
   }
 };
+
+/// What a reader answers when it was told to stop.
+[[nodiscard]] inline Error cancelledReading(const std::string& file) {
+  return {file, std::nullopt, "reading was cancelled", ""};
+}
 
 }  // namespace haybale::capture

@@ -15,6 +15,7 @@ namespace {
 
 constexpr std::size_t kMostChannels = 64;
 constexpr std::size_t kMostSamples = 400'000'000;
+constexpr std::size_t kTellEvery = 1U << 18;  // bytes
 
 bool isSpace(char c) {
   return c == ' ' || c == '\t' || c == '\n' || c == '\r' || c == '\f' || c == '\v';
@@ -37,6 +38,7 @@ class Words {
     return text_.substr(from, at_ - from);
   }
   [[nodiscard]] std::size_t line() const { return line_; }
+  [[nodiscard]] std::size_t at() const { return at_; }
 
  private:
   std::string_view text_;
@@ -46,10 +48,22 @@ class Words {
 
 class Reader {
  public:
-  Reader(std::string_view bytes, std::string name) : words_(bytes), name_(std::move(name)) {}
+  Reader(std::string_view bytes, std::string name, Progress* progress)
+      : words_(bytes), name_(std::move(name)), progress_(progress) {
+    if (progress_) {
+      progress_->begin(bytes.size());
+    }
+  }
 
   Result<Record> read() {
     for (auto word = words_.next(); !word.empty(); word = words_.next()) {
+      if (progress_ && words_.at() > told_ + kTellEvery) {
+        progress_->advance(words_.at() - told_);
+        told_ = words_.at();
+        if (progress_->cancelled()) {
+          return cancelledReading(name_);
+        }
+      }
       if (const auto status = take(word); !status) {
         return status.error();
       }
@@ -240,6 +254,8 @@ class Reader {
 
   Words words_;
   std::string name_;
+  Progress* progress_;
+  std::size_t told_ = 0;  // bytes of progress
   Record record_;
   std::map<std::string, std::size_t> codes_;
   std::vector<float> now_;
@@ -263,8 +279,8 @@ bool looksLikeVcd(std::string_view bytes) {
   return false;
 }
 
-Result<Record> readVcd(std::string_view bytes, const std::string& name) {
-  return Reader(bytes, name).read();
+Result<Record> readVcd(std::string_view bytes, const std::string& name, Progress* progress) {
+  return Reader(bytes, name, progress).read();
 }
 
 }  // namespace haybale::capture

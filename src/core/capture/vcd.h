@@ -4,6 +4,7 @@
 #include <string>
 #include <string_view>
 
+#include "core/base/progress.h"
 #include "core/base/result.h"
 #include "core/capture/record.h"
 
@@ -16,7 +17,9 @@ namespace haybale::capture {
 /// the file says nothing. Values x and z are lost samples. Between changes the line holds its
 /// value: the record has, at each change, a sample just before it and one at it, so that edges stay
 /// upright. Errors carry the line: no timescale that is understood, a time that runs backwards, a
-/// change of a variable that was not declared, nothing recorded.
-Result<Record> readVcd(std::string_view bytes, const std::string& name);
+/// change of a variable that was not declared, nothing recorded, cancelled. `progress`, in bytes,
+/// may be null.
+Result<Record> readVcd(std::string_view bytes, const std::string& name,
+                       Progress* progress = nullptr);
 
 }  // namespace haybale::capture

@@ -5,9 +5,11 @@
 
 #include <algorithm>
 #include <cmath>
+#include <filesystem>
 #include <memory>
 
 #include "core/base/json.h"
+#include "core/capture/csv_hints.h"
 #include "core/job/atomic_file.h"
 
 namespace haybale::capture {
@@ -27,10 +29,10 @@ struct Scale {
 
 Scale scaleOf(const std::string& path, const WavOptions& options) {
   Scale scale;
-  const auto text = job::readFile(path + ".json");
-  const auto side = text ? parseJson(*text, path + ".json") : Result<Json>(Error{});
+  const auto text = job::readFile(sideFileOf(path));
+  const auto side = text ? parseJson(*text, sideFileOf(path)) : Result<Json>(Error{});
   if (side && side->is_object()) {
-    ObjectReader in(*side, path + ".json");
+    ObjectReader in(*side, sideFileOf(path));
     if (const auto value = in.number("full_scale", 1e-12, 1e12)) {
       scale.fullScale = *value;
       scale.known = true;
@@ -64,14 +66,30 @@ Result<Record> readWavFile(const std::string& path, const WavOptions& options) {
   for (std::size_t c = 0; c < channels; ++c) {
     record.channels.push_back({fmt::format("CH{}", c + 1), scale.unit, {}});
   }
+  // A header may promise more than the file holds: room is made for what can be there.
+  std::error_code unknown;
+  const auto bytes = std::filesystem::file_size(path, unknown);
+  const auto most = std::min<std::size_t>(static_cast<std::size_t>(info.frames),
+                                          unknown ? 0 : bytes / (2 * channels));
+  for (auto& channel : record.channels) {
+    channel.samples.reserve(most);
+  }
+  if (options.progress) {
+    options.progress->begin(static_cast<std::size_t>(info.frames));
+  }
   constexpr std::size_t kBlock = 1U << 16U;
   std::vector<float> block(kBlock * channels);
-  // The header may promise more than the file holds: what is there is read.
   while (const sf_count_t got = sf_readf_float(file.get(), block.data(), kBlock)) {
+    if (options.progress && options.progress->cancelled()) {
+      return cancelledReading(path);
+    }
     for (std::size_t c = 0; c < channels; ++c) {
       for (std::size_t i = 0; i < static_cast<std::size_t>(got); ++i) {
         record.channels[c].samples.push_back(sampleOf(block[i * channels + c] * scale.fullScale));
       }
+    }
+    if (options.progress) {
+      options.progress->advance(static_cast<std::size_t>(got));
     }
   }
   if (record.size() == 0) {
@@ -126,7 +144,7 @@ Status writeWavFile(const std::string& path, const Record& record) {
   file.reset();
   const Json side{{"full_scale", fullScale},
                   {"unit", std::string(units::symbol(record.channels.front().unit))}};
-  return job::writeFileAtomically(path + ".json", side.dump(2) + "\n");
+  return job::writeFileAtomically(sideFileOf(path), side.dump(2) + "\n");
 }
 
 }  // namespace haybale::capture

@@ -4,6 +4,7 @@
 #include <optional>
 #include <string>
 
+#include "core/base/progress.h"
 #include "core/base/result.h"
 #include "core/capture/record.h"
 
@@ -14,9 +15,12 @@ struct WavOptions {
   /// asked ({"full_scale": 10, "unit": "V"}); without that too, 1 is taken and a remark says so.
   std::optional<double> fullScale;
   std::optional<units::Unit> unit;
+  /// Told how far the reading is, in samples; cancels it. May be null.
+  Progress* progress = nullptr;
 };
 
-/// Reads a file. An error when it is no WAV, holds no sample, or is cut off before its data.
+/// Reads a file. An error when it is no WAV, holds no sample, is cut off before its data, or the
+/// reading was cancelled.
 Result<Record> readWavFile(const std::string& path, const WavOptions& options = {});
 
 /// Writes 24-bit PCM and its side file; full scale is a little above the largest value. Lost

@@ -44,7 +44,7 @@ Result<LoadedCapture> loadCapture(
     const std::string& path,
     const std::function<std::vector<Wanted>(const capture::Record&)>& wanted, Progress* progress) {
   capture::OpenOptions options;
-  options.csv.progress = progress;
+  options.progress = progress;
   auto record = capture::openCapture(path, options);
   if (!record) {
     return record.error();
@@ -56,7 +56,7 @@ Result<LoadedCapture> loadCapture(
   }
   for (const auto& each : wanted(*out.record)) {
     if (progress && progress->cancelled()) {
-      return Error{path, std::nullopt, "reading was cancelled", ""};
+      return capture::cancelledReading(path);
     }
     analysed(out, each);
   }
@@ -107,6 +107,11 @@ void CaptureShelf::put(const std::string& path, std::shared_ptr<const capture::R
 void CaptureShelf::put(const std::string& path, LoadedCapture loaded) {
   errors_.erase(path);
   captures_[path] = std::move(loaded);
+}
+
+void CaptureShelf::forget(const std::string& path) {
+  captures_.erase(path);
+  errors_.erase(path);
 }
 
 void CaptureShelf::refuse(const std::string& path, Error error) {

@@ -48,6 +48,8 @@ class CaptureShelf {
   /// Puts a record in place of a file, e.g. one read elsewhere.
   void put(const std::string& path, std::shared_ptr<const capture::Record> record);
   void put(const std::string& path, LoadedCapture loaded);
+  /// Takes a record off the shelf; it is read anew when it is wanted again.
+  void forget(const std::string& path);
   /// Makes `load` answer with this error until something is put in its place.
   void refuse(const std::string& path, Error error);
 
