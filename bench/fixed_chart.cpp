@@ -20,7 +20,8 @@ using circuit::WireId;
 
 class Chart {
  public:
-  Chart(job::Case c, sim::SimVehicle& vehicle) : case_(std::move(c)), vehicle_(vehicle) {
+  Chart(job::Case c, sim::SimVehicle& vehicle, ChartOrder order)
+      : case_(std::move(c)), vehicle_(vehicle), order_(order) {
     for (const auto& e : circuit().path) {
       if (e.kind == circuit::ElementKind::connector) {
         connectors_.push_back(e.id);
@@ -33,6 +34,12 @@ class Chart {
     Test live = make(TestKind::liveSpeed);
     live.state.wheel = WheelMotion::spun;
     (void)take(live);
+    if (order_ == ChartOrder::whole) {
+      if (const auto seen = lookAround()) {
+        result_.element = *seen;
+        return result_;
+      }
+    }
     const bool coil = circuit().sensor.kind == circuit::SensorKind::passive;
     result_.element = coil ? passive() : active();
     return result_;
@@ -85,6 +92,42 @@ class Chart {
       }
     }
     return NAN;
+  }
+
+  // From the module outwards, nothing touched; the first thing that looks wrong is it.
+  std::optional<std::string> lookAround() {
+    for (const auto& e : circuit().path) {
+      Test t = make(TestKind::inspect);
+      t.looked = e.id;
+      const auto reading = take(t);
+      const auto sight = reading ? reading->sight : std::nullopt;
+      const bool wrong = sight && *sight != job::Sight::ok && *sight != job::Sight::hidden &&
+                         *sight != job::Sight::repaired;
+      if (wrong) {
+        return e.id;
+      }
+    }
+    return std::nullopt;
+  }
+
+  // A good sensor on the suspect line: does the suspect's speed follow it?
+  std::optional<bool> followsTheGoodSensor() {
+    const auto* peer = circuit::peerOf(case_.circuits, circuit());
+    if (!peer) {
+      return std::nullopt;
+    }
+    Test t = make(TestKind::liveSpeed);
+    t.state.swap = circuit::Swap{peer->name, circuit().name, false};
+    t.state.wheel = WheelMotion::spun;
+    const auto reading = take(t);
+    if (reading) {
+      for (const auto& [name, kmh] : reading->kmh) {
+        if (name == circuit().name) {
+          return kmh > 1;
+        }
+      }
+    }
+    return std::nullopt;
   }
 
   // From the sensor's plug towards the module: the first place from which on it is bad.
@@ -207,6 +250,12 @@ class Chart {
         }
       }
     }
+    if (order_ == ChartOrder::whole) {
+      const auto follows = followsTheGoodSensor();
+      if (follows && !*follows) {
+        return module();  // the wires were measured
+      }
+    }
     for (const auto& e : circuit().path) {
       if (e.kind != circuit::ElementKind::leg && e.kind != circuit::ElementKind::connector) {
         continue;
@@ -227,14 +276,15 @@ class Chart {
 
   job::Case case_;
   sim::SimVehicle& vehicle_;
+  ChartOrder order_;
   std::vector<std::string> connectors_;
   ChartResult result_;
 };
 
 }  // namespace
 
-ChartResult workDownTheChart(job::Case c, sim::SimVehicle& vehicle) {
-  return Chart(std::move(c), vehicle).run();
+ChartResult workDownTheChart(job::Case c, sim::SimVehicle& vehicle, ChartOrder order) {
+  return Chart(std::move(c), vehicle, order).run();
 }
 
 }  // namespace haybale::bench

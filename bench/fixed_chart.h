@@ -1,4 +1,4 @@
-// A fixed chart, as the trade works down one: the same order whatever is found, no model, compare
+// Fixed charts, as the trade works down them: the same order whatever is found, no model, compare
 // with the good wheel.
 #pragma once
 
@@ -14,10 +14,19 @@ struct ChartResult {
   int tests = 0;
 };
 
-/// Works down the chart on a vehicle. `c` has the good wheel's readings as evidence. Order: codes,
-/// live speeds, the whole circuit from the module plug (or the supply at the sensor), each wire to
-/// ground, the sensor alone, then from plug to plug towards the module until it changes; the trace;
-/// then every part flexed in turn (order of work of the trade: common practice, no source).
-[[nodiscard]] ChartResult workDownTheChart(job::Case c, sim::SimVehicle& vehicle);
+/// Which order is worked down.
+enum class ChartOrder {
+  /// The trade's whole order of work (common practice, no source): codes, live speeds, module and
+  /// its plug, a look along the line without disturbing it, the whole circuit from the module plug
+  /// (or the supply at the sensor), each wire to ground, the sensor alone, then from plug to plug
+  /// towards the module until it changes; the trace; a good sensor on the suspect line; then every
+  /// part flexed in turn.
+  whole,
+  /// The same by somebody in a hurry: no looking, no substituting.
+  measuringOnly,
+};
+
+/// Works down a chart on a vehicle. `c` has the good wheel's readings as evidence.
+[[nodiscard]] ChartResult workDownTheChart(job::Case c, sim::SimVehicle& vehicle, ChartOrder order);
 
 }  // namespace haybale::bench
