@@ -1,3 +1,5 @@
+#include <fmt/format.h>
+
 #include "core/job/case_json.h"
 #include "core/job/demo.h"
 #include "picture/lanes_of.h"
@@ -74,6 +76,38 @@ TEST_F(Demo, CardsNeverOverlapNorLeaveTheBoard) {
       }
     }
   }
+}
+
+// The demo's return wire has parted in L2: its band is the higher one, and both are said.
+TEST_F(Demo, EachWireIsSuspectedAsMuchAsItIs) {
+  const auto scene = board();
+  double a = 0, b = 0;
+  for (const auto& s : assessment.conclusion.suspects) {
+    if (s.element == "L2") {
+      a += !s.wire || *s.wire == circuit::WireId::a ? s.share : 0;
+      b += !s.wire || *s.wire == circuit::WireId::b ? s.share : 0;
+    }
+  }
+  ASSERT_GT(b, a + 0.1);
+  std::vector<std::string> said;
+  std::vector<double> heights;
+  const auto* l2 = scene.spot("element:L2");
+  ASSERT_NE(l2, nullptr);
+  EXPECT_NE(l2->tip.find("wire b"), std::string::npos) << l2->tip;
+  for (const auto& item : scene.items) {
+    if (const auto* text = std::get_if<Text>(&item); text && text->text.ends_with(" %")) {
+      said.push_back(text->text);
+    }
+    const auto* box = std::get_if<Box>(&item);
+    if (box && box->hatch && box->rect.y > 120 && box->rect.x > l2->rect.x &&
+        box->rect.x < l2->rect.x + 10) {
+      heights.push_back(box->rect.h);
+    }
+  }
+  EXPECT_NE(std::find(said.begin(), said.end(), fmt::format("b {:.0f} %", 100 * b)), said.end());
+  EXPECT_NE(std::find(said.begin(), said.end(), fmt::format("a {:.0f} %", 100 * a)), said.end());
+  ASSERT_EQ(heights.size(), 2U);
+  EXPECT_GT(heights[1], heights[0]);
 }
 
 TEST_F(Demo, LanesShareTheTimeAndTheScale) {
