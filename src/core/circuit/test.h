@@ -62,10 +62,12 @@ struct Inject {
   bool operator==(const Inject&) const = default;
 };
 
-enum class DisturbKind { flex, wet, shake, heat };
-inline constexpr std::array<std::string_view, 4> kDisturbNames{"flex", "wet", "shake", "heat"};
+enum class DisturbKind { flex, wet, shake, heat, pull };
+inline constexpr std::array<std::string_view, 5> kDisturbNames{"flex", "wet", "shake", "heat",
+                                                               "pull"};
 
-/// What is done to the line while it is watched.
+/// What is done to the line while it is watched. With `pull`, on an inspection: the insulation is
+/// pulled, and stretches where the copper in it is gone.
 struct Disturb {
   DisturbKind kind = DisturbKind::flex;
   std::string element;  ///< empty: the whole circuit
@@ -108,6 +110,12 @@ struct Test {
   Json stateRest = Json::object();
   Json meterRest = Json::object();
 };
+
+/// Whether it is an inspection by pulling at the wires.
+[[nodiscard]] inline bool isPull(const Test& test) {
+  return test.kind == TestKind::inspect && test.state.disturb &&
+         test.state.disturb->kind == DisturbKind::pull;
+}
 
 /// The default key position: off for resistance and loop, on for the rest.
 [[nodiscard]] Key defaultKey(TestKind kind);

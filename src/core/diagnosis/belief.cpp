@@ -352,7 +352,6 @@ std::vector<double> Belief::remembered(const job::Evidence& e, const TraceFacts*
 
 void Belief::weigh(const WaveformSet& waveforms, LikelihoodMemory* memory) {
   const auto& evidence = vehicle_.job().evidence;
-  bool cleared = false;  // codes were cleared: a latched supply is back
   for (std::size_t k = 0; k < evidence.size(); ++k) {
     const auto& e = evidence[k];
     if (!speaksOf(e, vehicle_.suspect().name)) {
@@ -367,7 +366,7 @@ void Belief::weigh(const WaveformSet& waveforms, LikelihoodMemory* memory) {
                                             : std::optional(comparison->second));
     }
     auto likelihood = remembered(e, facts ? &*facts : nullptr, memory);
-    if (cleared) {
+    if (cleared_) {
       // From here on a latch-off is nothing wrong.
       std::size_t sound = 0;
       for (std::size_t i = 0; i < cells_.size(); ++i) {
@@ -378,7 +377,7 @@ void Belief::weigh(const WaveformSet& waveforms, LikelihoodMemory* memory) {
         }
       }
     }
-    cleared = cleared || e.test.kind == TestKind::codes;
+    cleared_ = cleared_ || e.test.kind == TestKind::codes;
     double total = 0;
     std::vector<double> before(cells_.size());
     for (std::size_t i = 0; i < cells_.size(); ++i) {
@@ -407,6 +406,13 @@ void Belief::weigh(const WaveformSet& waveforms, LikelihoodMemory* memory) {
     }
   }
   probabilities_ = sumsByHypothesis();
+}
+
+World Belief::worldNow(const Cell& cell) const {
+  const auto& h = hypotheses_[cell.hypothesis];
+  return cleared_ && h.fault == Fault::latchedOff
+             ? World{}
+             : worldOf(h, cell.severity(), values_[cell.values]);
 }
 
 std::vector<double> Belief::sumsByHypothesis() const {

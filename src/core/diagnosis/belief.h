@@ -71,6 +71,11 @@ class Belief {
   [[nodiscard]] const std::vector<std::vector<double>>& history() const { return history_; }
   /// Likelihoods of each weighing in every cell, in their order.
   [[nodiscard]] const std::vector<std::vector<double>>& weighed() const { return weighed_; }
+  /// Whether codes were cleared in the course of the evidence: from then on a supply that was
+  /// latched off is back, and that hypothesis reads like nothing wrong.
+  [[nodiscard]] bool codesCleared() const { return cleared_; }
+  /// What the hypothesis of a cell does to a reading taken now.
+  [[nodiscard]] World worldNow(const Cell& cell) const;
   /// Natural logarithm of the probability of all evidence, whatever single fault there is.
   [[nodiscard]] double logEvidence() const { return logEvidence_; }
   [[nodiscard]] const ReadingModel& model() const { return model_; }
@@ -118,6 +123,7 @@ class Belief {
   std::vector<std::vector<double>> weighed_;
   std::vector<std::optional<TraceFacts>> facts_;
   double logEvidence_ = 0;
+  bool cleared_ = false;
 };
 
 }  // namespace haybale::diagnosis

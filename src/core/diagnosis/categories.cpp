@@ -109,6 +109,11 @@ std::vector<Category> categoriesOf(const Vehicle& vehicle, const Test& test) {
       }
       break;
     case TestKind::inspect: {
+      if (isPull(test)) {
+        add("it stretches", [](Category& c) { c.reading.sight = Sight::broken; });
+        add("it holds", [](Category& c) { c.reading.sight = Sight::ok; });
+        break;
+      }
       const auto* element = vehicle.suspect().find(test.looked);
       for (const Sight sight :
            sightsOf(element ? element->kind : circuit::ElementKind::connector)) {

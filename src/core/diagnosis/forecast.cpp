@@ -83,14 +83,43 @@ struct Forecast::Standing {
 };
 
 Forecast::Forecast(const Belief& belief)
-    : belief_(belief), stands_(standsOf(belief)), model_(belief.vehicle()) {}
+    : belief_(belief), stands_(standsOf(belief)), model_(belief.vehicle()) {
+  std::vector<double> weights(belief.values().size());
+  for (const auto& cell : belief.cells()) {
+    weights[cell.values] += cell.weight;
+  }
+  likeliest_ =
+      static_cast<std::size_t>(std::max_element(weights.begin(), weights.end()) - weights.begin());
+}
 
 std::optional<Outlook> Forecast::outlook(const Test& test) const {
   return circuit::unitOf(test.kind) != units::Unit::none ? ofNumbers(test) : ofCategories(test);
 }
 
-std::optional<std::vector<Forecast::Reach>> Forecast::reaches(const Test& test,
-                                                              const Scale& scale) const {
+namespace {
+
+// A place on the scale, seen from a sound circuit at `own`, as it is seen from one at `reference`.
+// Nothing stays nothing and OL stays OL; between them and the sound reading it goes in proportion.
+double seenFrom(double reference, double own, double at, const Scale& scale) {
+  const double nothing = scale.at(0);
+  if (at <= own) {
+    return own - nothing > 1e-9 ? nothing + (at - nothing) / (own - nothing) * (reference - nothing)
+                                : at;
+  }
+  if (circuit::unitOf(scale.kind) != units::Unit::ohm) {
+    return at + reference - own;
+  }
+  const double most = scale.at(scale.topOhm);
+  return most - own > 1e-9 ? most - (most - at) / (most - own) * (most - reference) : at;
+}
+
+}  // namespace
+
+// Stands differ in the vehicle's unknown values as well as in what is wrong. Only the latter may
+// move the reading here, or a test would seem to tell faults apart by values that they happen to
+// stand for.
+std::optional<std::vector<Forecast::Reach>> Forecast::reaches(const Test& test, const Scale& scale,
+                                                              double reference) const {
   std::vector<Reach> out;
   const auto& vehicle = belief_.vehicle();
   std::vector<std::optional<double>> sound(belief_.values().size());
@@ -104,20 +133,15 @@ std::optional<std::vector<Forecast::Reach>> Forecast::reaches(const Test& test,
   };
   for (const auto& s : stands_) {
     const auto& h = belief_.hypotheses()[s.hypothesis];
-    const auto& values = belief_.values()[s.cell->values];
-    const auto at = [&](double severity) {
-      const auto v = vehicle.electrical(test, worldOf(h, severity, values), values);
-      return v ? std::optional(scale.at(*v)) : std::nullopt;
-    };
-    const auto middle =
-        vehicle.touches(test, h) ? at(s.cell->severity()) : std::optional(soundOf(s.cell->values));
-    if (!middle || std::isnan(*middle)) {
-      return std::nullopt;
-    }
-    Reach r{*middle, *middle, showsIn(h, test.state, vehicle.suspect())};
-    if (r.shows < 1) {
-      r.rest = soundOf(s.cell->values);
-      r.rest = std::isnan(r.rest) ? scale.at(0) : r.rest;
+    Reach r{reference, reference, showsIn(h, test.state, vehicle.suspect())};
+    if (vehicle.touches(test, h)) {
+      const auto v =
+          vehicle.electrical(test, belief_.worldNow(*s.cell), belief_.values()[s.cell->values]);
+      const double own = soundOf(s.cell->values);
+      if (!v || std::isnan(own)) {
+        return std::nullopt;
+      }
+      r.at = seenFrom(reference, own, scale.at(*v), scale);
     }
     out.push_back(r);
   }
@@ -127,12 +151,15 @@ std::optional<std::vector<Forecast::Reach>> Forecast::reaches(const Test& test,
 std::optional<Outlook> Forecast::ofNumbers(const Test& test) const {
   const auto& vehicle = belief_.vehicle();
   const Scale scale{test.kind, vehicle.job().meter.topOhm()};
-  const auto all = reaches(test, scale);
-  const auto sound = vehicle.electrical(test, World{}, belief_.values().front());
-  if (!all || !sound || all->empty()) {
+  const auto sound = vehicle.electrical(test, World{}, belief_.values()[likeliest_]);
+  if (!sound) {
     return std::nullopt;
   }
   const double soundAt = scale.at(*sound);
+  const auto all = reaches(test, scale, soundAt);
+  if (!all || all->empty()) {
+    return std::nullopt;
+  }
   const double spread = scale.spread(*sound, belief_.unsure(test, scale)) *
                         (test.kind == TestKind::acVoltage ? 3.5 : 1);
   double low = soundAt;
@@ -199,10 +226,8 @@ std::optional<Outlook> Forecast::ofCategories(const Test& test) const {
 
 Forecast::Standing Forecast::standingOf(const Test& test, const Stand& stand) const {
   const auto& h = belief_.hypotheses()[stand.hypothesis];
-  return {worldOf(h, stand.cell->severity(), belief_.values()[stand.cell->values]),
-          showsIn(h, test.state, belief_.vehicle().suspect()),
-          {},
-          {}};
+  return {
+      belief_.worldNow(*stand.cell), showsIn(h, test.state, belief_.vehicle().suspect()), {}, {}};
 }
 
 double Forecast::chance(const Test& test, const Category& c, const Stand& stand,

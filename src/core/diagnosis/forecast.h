@@ -37,7 +37,8 @@ class Forecast {
   struct Reach;
   struct Standing;
   [[nodiscard]] std::optional<std::vector<Reach>> reaches(const circuit::Test& test,
-                                                          const Scale& scale) const;
+                                                          const Scale& scale,
+                                                          double reference) const;
   [[nodiscard]] std::optional<Outlook> ofNumbers(const circuit::Test& test) const;
   [[nodiscard]] std::optional<Outlook> ofCategories(const circuit::Test& test) const;
   [[nodiscard]] Standing standingOf(const circuit::Test& test, const Stand& stand) const;
@@ -47,6 +48,7 @@ class Forecast {
   const Belief& belief_;
   std::vector<Stand> stands_;
   ReadingModel model_;
+  std::size_t likeliest_ = 0;  // of the vehicle's values, after all evidence
 };
 
 }  // namespace haybale::diagnosis

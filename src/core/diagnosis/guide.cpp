@@ -8,21 +8,25 @@ namespace haybale::diagnosis {
 
 namespace {
 
-// An element is repaired from here on; below it one more test costs less than the wrong repair.
+// A wrong repair costs some 75 minutes (30 a sensor, 60 wiring, 90 a ring, with access and the proof
+// that it did not help), its part and a comeback: at this share the last doubt costs about what one
+// more test does.
 constexpr double kSettled = 0.97;
-// With less than this to be learnt a minute the minutes are better spent repairing, or stopping.
-constexpr double kWorthwhile = 0.004;
+// One bit is about the difference between guessing one of two and knowing it, so nearly as much as
+// one wrong repair: with less than this to be learnt a minute it is better spent repairing, or
+// stopping.
+constexpr double kWorthwhile = 0.014;
 
 // Share of the element's probability from which on the way it failed counts as known, and the bits
 // a minute from which on asking for it is cheap.
 constexpr double kWayKnown = 0.8;
-constexpr double kCheap = 0.04;
+constexpr double kCheap = 0.03;
 
 }  // namespace
 
 std::vector<circuit::Test> testsOfTheWindow(const job::Case& c) {
   auto tests = possibleTests(c);
-  std::erase_if(tests, [](const circuit::Test& t) { return !t.state.inject; });
+  std::erase_if(tests, [](const circuit::Test& t) { return !t.state.inject && !isPull(t); });
   return tests;
 }
 
@@ -43,17 +47,15 @@ bool Guide::settled() const {
   if (suspects.empty() || assessment_.conclusion.state == State::contradictory) {
     return suspects.empty();
   }
-  double top = 0;
-  for (const auto& s : suspects) {
-    top += s.element == suspects.front().element ? s.share : 0;
-  }
+  const double top = leadingShare(assessment_.conclusion);
   if (top < kSettled) {
     return false;
   }
   // The element is known; which wire and how is asked on as long as that is cheap.
   const bool cheap =
       !assessment_.proposals.empty() && assessment_.proposals.front().score >= kCheap;
-  return suspects.front().share >= kWayKnown * top || !cheap;
+  const bool known = suspects.front().share >= kWayKnown * top || suspects.front().element.empty();
+  return known || !cheap;
 }
 
 const Proposal* Guide::ask() const {

@@ -13,8 +13,9 @@ struct GuideLimits {
   double mostMinutes = 1e9;
 };
 
-/// Tests that only the window asks for: a substitute signal is a member of the car's state that
-/// whoever answers a script need not know, and would answer as if it were not there.
+/// Tests that only the window asks for: a substitute signal and pulled wires are members of the
+/// car's state that whoever answers a script need not know, and would answer as if they were not
+/// there.
 [[nodiscard]] std::vector<circuit::Test> testsOfTheWindow(const job::Case& c);
 
 class Guide {

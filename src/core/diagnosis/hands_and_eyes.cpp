@@ -112,6 +112,20 @@ double sightChance(Sight seen, Fault fault, circuit::ElementKind kind) {
 
 }  // namespace
 
+namespace {
+
+// Insulation that is pulled gives way where nothing in it holds: "broken". Common practice, no
+// source.
+double pullChance(Sight seen, Fault fault) {
+  const double gives = fault == Fault::open               ? 0.7
+                       : fault == Fault::intermittentOpen ? 0.4
+                       : fault == Fault::resistive        ? 0.2
+                                                          : 0.01;
+  return seen == Sight::broken ? gives : 1 - gives;
+}
+
+}  // namespace
+
 double ReadingModel::inspect(const Test& test, const job::Reading& reading,
                              const Hypothesis& h) const {
   const std::string& id = !test.looked.empty()      ? test.looked
@@ -124,7 +138,9 @@ double ReadingModel::inspect(const Test& test, const job::Reading& reading,
   }
   // A gap is seen at the sensor and at the ring.
   const bool here = h.element == id;
-  return sightChance(*reading.sight, here ? h.fault : Fault::none, element->kind);
+  const Fault fault = here ? h.fault : Fault::none;
+  return isPull(test) ? pullChance(*reading.sight, fault)
+                      : sightChance(*reading.sight, fault, element->kind);
 }
 
 double ReadingModel::benchSensor(const job::Reading& reading, const Hypothesis& h,

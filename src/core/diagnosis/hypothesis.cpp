@@ -17,7 +17,8 @@ using circuit::Zone;
 namespace {
 
 constexpr double kOpen = circuit::kOpenOhm;
-const std::vector<double> kOpenSteps{1e6, 3e6, 10e6, 30e6, kOpen};
+// The last step is the wire that has parted: apart from it a meter sees what still creeps across.
+const std::vector<double> kOpenSteps{1e6, 3e6, 10e6, 30e6, 1e9, kOpen};
 // From where on it does harm: a coil bears more in series than a current loop does.
 const std::vector<double> kResistiveSteps{80, 250, 1e3, 4e3, 15e3, 60e3, 250e3, 1e6};
 const std::vector<double> kResistiveCoilSteps{500, 1e3, 4e3, 15e3, 60e3, 250e3, 1e6};
@@ -25,7 +26,7 @@ const std::vector<double> kTouchingSteps{0.05, 20, 100, 400, 1500, 6e3, 25e3, 10
 const std::vector<double> kShortSteps{0.05, 3, 50};
 const std::vector<double> kLeakSteps{50, 250, 1e3, 4e3, 15e3, 60e3, 250e3, 1e6, 4e6, 15e6};
 const std::vector<double> kSupplySteps{0.05, 20, 300, 3e3};
-const std::vector<double> kOpenCoilSteps{10e3, 50e3, 300e3, 2e6, 15e6, kOpen};
+const std::vector<double> kOpenCoilSteps{10e3, 50e3, 300e3, 2e6, 15e6, 1e9, kOpen};
 const std::vector<double> kShortedCoilSteps{1, 30, 120, 300, 500, 700};
 const std::vector<double> kWrongCoilSteps{280, 420, 600, 2000, 2800, 4000};
 const std::vector<double> kWeakSteps{0.05, 0.12, 0.25, 0.38, 0.5};

@@ -69,7 +69,8 @@ std::string titleFor(const Test& test) {
       }
       return "Live speeds" + spin(test) + swapWords(test);
     case TestKind::wiggle: {
-      static constexpr std::array<const char*, 4> kDo{"Flex ", "Wet ", "Shake ", "Warm "};
+      static constexpr std::array<const char*, 5> kDo{"Flex ", "Wet ", "Shake ", "Warm ",
+                                                      "Pull on "};
       const std::string verb =
           test.state.disturb ? kDo[static_cast<std::size_t>(test.state.disturb->kind)] : kDo[0];
       return verb +
@@ -84,7 +85,7 @@ std::string titleFor(const Test& test) {
                        circuit::spoken(test.black->place)
                  : "Test lamp to ground at " + place;
     case TestKind::inspect:
-      return "Look at " + test.looked;
+      return (isPull(test) ? "Pull on the wires of " : "Look at ") + test.looked;
     case TestKind::benchSensor:
       return "Steel across the sensor's tip";
     default:
@@ -102,6 +103,12 @@ std::string instructionsFor(const Circuit& circuit, const Test& test) {
            (w.colour.empty() ? "" : " (" + w.colour + ")");
   };
   const std::string state = circuit::stateText(test.state);
+  if (isPull(test)) {
+    return fmt::format(
+        "Pull gently on each wire of {}, a hand's width at a time: where its copper is gone the "
+        "insulation stretches.",
+        test.looked);
+  }
   if (test.red) {
     std::string text = "Red on " +
                        (test.red->wire ? wire(*test.red->wire) + " at " : std::string()) +

@@ -21,6 +21,8 @@ constexpr std::size_t kMostTests = 240;
 constexpr double kLeastBits = 0.01;
 constexpr double kPierceMinutes = 4;  // what a hole costs beyond its minutes
 constexpr double kChangeMinutes = 1;  // what it takes to get the car up or down, beyond its minutes
+constexpr double kTurnMinutes =
+    1;  // to set up and write down any test; favours those that tell much
 // Unplugging may cure a wet contact for a day: until it was reproduced, what leaves it alone leads.
 constexpr double kNotYet = 0.4;
 
@@ -32,9 +34,12 @@ class Planner {
     std::map<std::tuple<std::string, Fault, std::optional<circuit::WireId>>, std::size_t> ways;
     for (const auto& s : stands_) {
       const auto& h = belief.hypotheses()[s.hypothesis];
-      elementOf_.push_back(elements.emplace(h.element, elements.size()).first->second);
-      wayOf_.push_back(
-          ways.emplace(std::tuple{h.element, h.fault, h.wire}, ways.size()).first->second);
+      // What clearing has cured already cannot be told from nothing wrong.
+      const bool cured = belief.codesCleared() && h.fault == Fault::latchedOff;
+      const std::string element = cured ? "" : h.element;
+      const Fault fault = cured ? Fault::none : h.fault;
+      elementOf_.push_back(elements.emplace(element, elements.size()).first->second);
+      wayOf_.push_back(ways.emplace(std::tuple{element, fault, h.wire}, ways.size()).first->second);
     }
     elements_ = elements.size();
     ways_ = ways.size();
@@ -58,7 +63,8 @@ class Planner {
     out.minutes = minutesOf(belief_.vehicle().job(), test);
     out.intrusion = intrusionOf(belief_.vehicle().suspect(), test);
     out.stance = stanceOf(belief_.vehicle().suspect(), test);
-    const double cost = out.minutes + (out.intrusion >= Intrusion::pierce ? kPierceMinutes : 0) +
+    const double cost = kTurnMinutes + out.minutes +
+                        (out.intrusion >= Intrusion::pierce ? kPierceMinutes : 0) +
                         (stance_ && out.stance != *stance_ ? kChangeMinutes : 0);
     out.score = (0.75 * out.bits + 0.25 * ways) / cost;
     say(out, *outlook);
@@ -168,6 +174,11 @@ std::string cautionFor(const Test& test) {
   if (test.state.wheel == circuit::WheelMotion::driven) {
     return "ABS and ESC may be off during tests: drive accordingly; a second person watches the "
            "instrument.";
+  }
+  if (isPull(test)) {
+    return "Pull by hand and gently; leave alone what the maker forbids to be touched, and "
+           "anything "
+           "shielded, orange or of an airbag.";
   }
   if (circuit::unitOf(test.kind) == units::Unit::ohm) {
     return "Key off and wait before unplugging a module. Airbag and orange high-voltage circuits: "

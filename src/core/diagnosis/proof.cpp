@@ -172,6 +172,8 @@ std::string proofTitle(const Test& test) {
         return "Over the same bump, read the codes";
       case DisturbKind::wet:
         return "Wet it again, 30 s above 25 km/h, read the codes";
+      case DisturbKind::pull:
+        break;
       case DisturbKind::heat:
         return "Drive it warm, read the codes";
     }

@@ -131,7 +131,26 @@ void tellTimeline(Conclusion& out, const Belief& belief) {
   }
 }
 
+bool isCured(const Suspect& s) {
+  return s.element.empty() || s.fault == nameOf(Fault::latchedOff);
+}
+
+// Nothing is wrong now, whether or not the supply had been latched off.
+bool concludeCured(Conclusion& out) {
+  if (!isCured(out.suspects.front()) || leadingShare(out) < kIsolated || !out.codesCleared ||
+      shareOf(out.suspects, "") >= kIsolated) {
+    return false;
+  }
+  out.state = State::isolated;
+  out.headline = "Nothing wrong any more: clearing the codes may have ended a latch-off";
+  out.action = "Drive it and read the codes again: what comes back made the module switch off.";
+  return true;
+}
+
 void concludeFrom(Conclusion& out, const Circuit& circuit) {
+  if (concludeCured(out)) {
+    return;
+  }
   std::vector<std::pair<std::string, double>> ranked = out.elementShares;
   ranked.emplace_back("", shareOf(out.suspects, ""));
   std::stable_sort(ranked.begin(), ranked.end(),
@@ -167,6 +186,19 @@ void concludeFrom(Conclusion& out, const Circuit& circuit) {
 }
 
 }  // namespace
+
+double leadingShare(const Conclusion& conclusion) {
+  if (conclusion.suspects.empty()) {
+    return 0;
+  }
+  const Suspect& first = conclusion.suspects.front();
+  const bool cured = conclusion.codesCleared && isCured(first);
+  double sum = 0;
+  for (const auto& s : conclusion.suspects) {
+    sum += (cured ? isCured(s) : s.element == first.element) ? s.share : 0;
+  }
+  return sum;
+}
 
 std::string actionFor(const Suspect& top, const Circuit& circuit) {
   const circuit::Element* e = circuit.find(top.element);
@@ -217,6 +249,7 @@ Conclusion conclude(const Belief& belief, const std::vector<ReadingView>& views)
   for (const auto& e : circuit.path) {
     out.elementShares.emplace_back(e.id, shareOf(out.suspects, e.id));
   }
+  out.codesCleared = belief.codesCleared();
   out.reasons = reasonsOf(belief, views);
   tellTimeline(out, belief);
   if (belief.weighings().empty()) {

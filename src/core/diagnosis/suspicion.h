@@ -43,6 +43,9 @@ struct Conclusion {
     std::vector<double> shares;  ///< in the order of `elementShares`, then of nothing wrong
   };
   std::vector<Step> timeline;
+  /// Codes were cleared in the course of the readings: had the module switched the supply off, it
+  /// is back, and nothing tells that from nothing wrong.
+  bool codesCleared = false;
   /// Index into the evidence of the reading that clashes with the rest; contradictory only.
   std::optional<std::size_t> clash;
 };
@@ -50,6 +53,10 @@ struct Conclusion {
 /// Shares that make an element isolated, and two together narrowed.
 inline constexpr double kIsolated = 0.9;
 inline constexpr double kNarrowed = 0.85;
+
+/// Share of the leading suspect's element; of a latch-off that clearing has cured and nothing wrong
+/// together, where one of them leads.
+[[nodiscard]] double leadingShare(const Conclusion& conclusion);
 
 /// Puts a belief into words. `views` are the assessed readings, in the order of the case's
 /// evidence.

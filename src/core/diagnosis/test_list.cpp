@@ -266,6 +266,11 @@ class Lister {
     wiggle.red = Probe{plug, WireId::a};
     wiggle.black = ground();
     out_.push_back(wiggle);
+    if (e.kind == ElementKind::leg) {
+      Test pull = t;
+      pull.state.disturb = circuit::Disturb{circuit::DisturbKind::pull, e.id};
+      out_.push_back(pull);
+    }
     // The return of a pair shows in ohms, with the plug off.
     Test ohms = wiggle;
     ohms.state.key = Key::off;
@@ -506,7 +511,7 @@ double minutesOf(const job::Case& c, const Test& test) {
       minutes = 3;
       break;
     case TestKind::inspect:
-      minutes = 0.5;
+      minutes = isPull(test) ? 1 : 0.5;
       break;
     default:
       break;

@@ -343,6 +343,14 @@ job::Reading SimVehicle::look(const Test& test) {
   const Fault lying = faultIn(test.looked).fault.fault;
   const bool here = lying != Fault::none;
   const double u = uniform();
+  if (isPull(test)) {
+    const double gives = lying == Fault::open               ? 0.75
+                         : lying == Fault::intermittentOpen ? 0.35
+                         : lying == Fault::resistive        ? 0.2
+                                                            : 0.01;
+    r.sight = u < gives ? Sight::broken : Sight::ok;
+    return r;
+  }
   const bool wiring =
       e && (e->kind == circuit::ElementKind::leg || e->kind == circuit::ElementKind::splice);
   if (!here) {
