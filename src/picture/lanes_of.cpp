@@ -38,7 +38,7 @@ std::string subtitleOf(const trace::ChannelAnalysis& a) {
     text += fmt::format(" \xC2\xB7 {:.1f} to {:.1f} km/h", a.speedKmh->min, a.speedKmh->max);
   }
   if (a.fluxSwingMwb) {
-    text += " \xC2\xB7 " + units::format(1e-3 * *a.fluxSwingMwb, units::Unit::weber);
+    text += fmt::format(" \xC2\xB7 {:.{}f} mWb", *a.fluxSwingMwb, *a.fluxSwingMwb < 10 ? 3 : 0);
   }
   return text;
 }

@@ -5,6 +5,7 @@
 #include <QLabel>
 #include <QPainter>
 #include <QPushButton>
+#include <QResizeEvent>
 #include <QVBoxLayout>
 
 #include "app/frame/reasons_dialog.h"
@@ -198,6 +199,7 @@ void NextPanel::refresh() {
   const auto& a = model_.assessment();
   headline_->setText(q(a.conclusion.headline));
   action_->setText(q(a.conclusion.action));
+  action_->show();
   const auto& reasons = a.conclusion.reasons;
   reasons_->setText(reasons.empty()
                         ? QString()
@@ -236,15 +238,36 @@ void NextPanel::refresh() {
        ++i) {
     if (i != shown_) {
       auto* button = others_[static_cast<qsizetype>(other++)];
-      button->setText(button->fontMetrics().elidedText(
-          q(fmt::format("{} \xC2\xB7 {:.0f} min", a.proposals[i].title, a.proposals[i].minutes)),
-          Qt::ElideRight, 284));
+      const QString words =
+          q(fmt::format("{:.0f} min \xC2\xB7 {}", a.proposals[i].minutes, a.proposals[i].title));
+      button->setText(button->fontMetrics().elidedText(words, Qt::ElideRight, 284));
+      button->setToolTip(words);
       button->setVisible(true);
     }
   }
   othersHead_->setVisible(other > 0);
   for (; other < static_cast<std::size_t>(others_.size()); ++other) {
     others_[static_cast<qsizetype>(other)]->setVisible(false);
+  }
+  fitIn();
+}
+
+// Where the panel is too low, what can be read elsewhere gives way, the least needed first.
+void NextPanel::fitIn() {
+  QList<QWidget*> lessNeeded{reasons_, others_.last(), action_, others_.first(), othersHead_};
+  for (QWidget* widget : lessNeeded) {
+    layout()->invalidate();
+    if (height() >= layout()->totalHeightForWidth(width())) {
+      return;
+    }
+    widget->hide();
+  }
+}
+
+void NextPanel::resizeEvent(QResizeEvent* event) {
+  QWidget::resizeEvent(event);
+  if (event->size().height() != event->oldSize().height()) {
+    refresh();
   }
 }
 

@@ -37,6 +37,9 @@ class NextPanel : public QWidget {
   explicit NextPanel(JobModel& model, QWidget* parent = nullptr);
   void focusEntry() { box_->focusEntry(); }
 
+ protected:
+  void resizeEvent(QResizeEvent* event) override;
+
  signals:
   /// The user wants to see the place of this test on the line.
   void testShown();
@@ -46,6 +49,7 @@ class NextPanel : public QWidget {
 
  private:
   void refresh();
+  void fitIn();
   void showReasons();
   void offerAnswers(const diagnosis::Proposal* proposal);
   void insistOnCodes();

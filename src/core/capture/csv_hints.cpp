@@ -85,25 +85,16 @@ std::string sideFileOf(const std::string& path) {
   return path + ".json";
 }
 
-Result<CsvHints> readHints(const std::string& path) {
-  CsvHints hints;
-  const std::string side = sideFileOf(path);
-  std::error_code unknown;
-  if (!std::filesystem::exists(side, unknown)) {
-    return hints;
-  }
-  const auto text = job::readFile(side);
-  if (!text) {
-    return text.error();
-  }
-  const auto json = parseJson(*text, side);
+Result<CsvHints> parseHints(std::string_view text, const std::string& name) {
+  const auto json = parseJson(text, name);
   if (!json) {
     return json.error();
   }
   if (!json->is_object()) {
-    return Error{side, std::nullopt, "is no JSON object", "how the capture beside it is written"};
+    return Error{name, std::nullopt, "is no JSON object", "how the capture beside it is written"};
   }
-  ObjectReader in(*json, side);
+  ObjectReader in(*json, name);
+  CsvHints hints;
   hints.separator = oneOfThese(in, "separator", ",;\t", "a comma, a semicolon or a tab");
   hints.decimal = oneOfThese(in, "decimal", ".,", "a point or a comma");
   hints.firstRow = count(in.number("first_row", 1, kMostRows));
@@ -115,6 +106,16 @@ Result<CsvHints> readHints(const std::string& path) {
     return *in.error();
   }
   return hints;
+}
+
+Result<CsvHints> readHints(const std::string& path) {
+  const std::string side = sideFileOf(path);
+  std::error_code unknown;
+  if (!std::filesystem::exists(side, unknown)) {
+    return CsvHints{};
+  }
+  const auto text = job::readFile(side);
+  return text ? parseHints(*text, side) : Result<CsvHints>(text.error());
 }
 
 Status writeHints(const std::string& path, const CsvHints& hints) {

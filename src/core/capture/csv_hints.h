@@ -41,8 +41,11 @@ struct CsvHints {
 /// Name of the side file of a capture.
 [[nodiscard]] std::string sideFileOf(const std::string& path);
 
-/// Reads the side file of a capture. Nothing said when there is none. Errors: it is no JSON object,
-/// or a member cannot be what it says.
+/// Reads the text of a side file. Errors: it is no JSON object, or a member cannot be what it says.
+Result<CsvHints> parseHints(std::string_view text, const std::string& name);
+
+/// Reads the side file of a capture. Nothing said when there is none. Errors: as `parseHints`, or
+/// it cannot be read.
 Result<CsvHints> readHints(const std::string& path);
 
 /// Writes the side file, or takes it away when nothing is said.

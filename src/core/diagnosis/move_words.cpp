@@ -26,6 +26,20 @@ std::string spin(const Test& test) {
                                                             : "";
 }
 
+std::string wireOf(const Test& test) {
+  return test.red && test.red->wire
+             ? fmt::format("wire {}",
+                           circuit::kWireNames[static_cast<std::size_t>(*test.red->wire)])
+             : std::string("the wire");
+}
+
+// Volts at a connector are one thing with it apart and another with the load behind it.
+std::string plugged(const Test& test) {
+  const bool half = test.red && (test.red->place.kind == circuit::Place::Kind::moduleSide ||
+                                 test.red->place.kind == circuit::Place::Kind::wheelSide);
+  return half && !test.state.isUnplugged(test.red->place.element) ? ", plugged" : "";
+}
+
 std::string disturbWords(const Test& test) {
   if (!test.state.disturb) {
     return "";
@@ -51,7 +65,8 @@ std::string titleFor(const Test& test) {
                            circuit::kWireNames[static_cast<std::size_t>(*test.red->wire)], place,
                            circuit::spoken(test.black->place));
       }
-      return (pair(test) ? "Ohms of the pair at " : "Ohms to ground at ") + place;
+      return (pair(test) ? "Ohms of the pair at " : "Ohms of " + wireOf(test) + " to ground at ") +
+             place;
     case TestKind::loop:
       return "Loop check from the " + place;
     case TestKind::waveform:
@@ -92,7 +107,9 @@ std::string titleFor(const Test& test) {
       if (pair(test) && !(test.red->place == test.black->place)) {
         return "Voltage drop over " + test.red->place.element;
       }
-      return (pair(test) ? "Volts across the pair at " : "Volts to ground at ") + place;
+      return (pair(test) ? "Volts across the pair at "
+                         : "Volts of " + wireOf(test) + " to ground at ") +
+             place + plugged(test);
   }
 }
 
