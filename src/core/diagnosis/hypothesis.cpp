@@ -23,9 +23,11 @@ const std::vector<double> kOpenSteps{1e6, 3e6, 10e6, 30e6, 1e9, kOpen};
 const std::vector<double> kResistiveSteps{80, 250, 1e3, 4e3, 15e3, 60e3, 250e3, 1e6};
 const std::vector<double> kResistiveCoilSteps{500, 1e3, 4e3, 15e3, 60e3, 250e3, 1e6};
 const std::vector<double> kTouchingSteps{0.05, 20, 100, 400, 1500, 6e3, 25e3, 100e3};
-const std::vector<double> kShortSteps{0.05, 3, 50};
+// Narrow enough that several readings of the same thing tell the severity they share: a wide step
+// is held against its hypothesis at each of them.
+const std::vector<double> kShortSteps{0.05, 1, 5, 16, 50};
 const std::vector<double> kLeakSteps{50, 250, 1e3, 4e3, 15e3, 60e3, 250e3, 1e6, 4e6, 15e6};
-const std::vector<double> kSupplySteps{0.05, 20, 300, 3e3};
+const std::vector<double> kSupplySteps{0.05, 5, 20, 60, 180, 600, 3e3};
 const std::vector<double> kOpenCoilSteps{10e3, 50e3, 300e3, 2e6, 15e6, 1e9, kOpen};
 const std::vector<double> kShortedCoilSteps{1, 30, 120, 300, 500, 700};
 const std::vector<double> kWrongCoilSteps{280, 420, 600, 2000, 2800, 4000};
