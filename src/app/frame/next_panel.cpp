@@ -24,6 +24,13 @@ namespace {
 constexpr int kOutcomeH = 37;
 constexpr std::size_t kReasonLetters = 96;  // two lines; the rest stands behind "Why"
 
+std::string costOf(const diagnosis::Proposal& p) {
+  constexpr double kSaid = 0.05;
+  return fmt::format("{:.0f} min \xC2\xB7 ", p.minutes) +
+         (p.bits < kSaid ? std::string("tells which wire, or how it failed")
+                         : fmt::format("settles {:.1f} bit of what is still open", p.bits));
+}
+
 QFrame* rule(QWidget* parent) {
   auto* line = new QFrame(parent);
   line->setProperty("line", true);
@@ -215,9 +222,7 @@ void NextPanel::refresh() {
       p ? q(p->instructions)
         : tr("Act on what stands below, then prove it: repeat the reading that failed."));
   outcomes_->setOutcomes(p ? p->outcomes : std::vector<diagnosis::Outcome>{});
-  cost_->setText(p ? q(fmt::format("{:.0f} min \xC2\xB7 settles {:.1f} bit of what is still open",
-                                   p->minutes, p->bits))
-                   : QString());
+  cost_->setText(p ? q(costOf(*p)) : QString());
   caution_->setText(!p               ? QString()
                     : clearsCodes(p) ? tr("Clearing wipes the codes stored now: write them down "
                                           "first, with status, counts and freeze values.")

@@ -84,12 +84,12 @@ struct Forecast::Standing {
 
 Forecast::Forecast(const Belief& belief)
     : belief_(belief), stands_(standsOf(belief)), model_(belief.vehicle()) {
-  std::vector<double> weights(belief.values().size());
+  valueWeights_.resize(belief.values().size());
   for (const auto& cell : belief.cells()) {
-    weights[cell.values] += cell.weight;
+    valueWeights_[cell.values] += cell.weight;
   }
-  likeliest_ =
-      static_cast<std::size_t>(std::max_element(weights.begin(), weights.end()) - weights.begin());
+  likeliest_ = static_cast<std::size_t>(
+      std::max_element(valueWeights_.begin(), valueWeights_.end()) - valueWeights_.begin());
 }
 
 std::optional<Outlook> Forecast::outlook(const Test& test) const {
@@ -107,7 +107,8 @@ double seenFrom(double reference, double own, double at, const Scale& scale) {
                                 : at;
   }
   if (circuit::unitOf(scale.kind) != units::Unit::ohm) {
-    return at + reference - own;
+    // No source gives more than it does.
+    return std::min(at + reference - own, std::max(at, reference));
   }
   const double most = scale.at(scale.topOhm);
   return most - own > 1e-9 ? most - (most - at) / (most - own) * (most - reference) : at;
@@ -148,6 +149,22 @@ std::optional<std::vector<Forecast::Reach>> Forecast::reaches(const Test& test, 
   return out;
 }
 
+double Forecast::unsure(const Test& test, const Scale& scale) const {
+  const auto& values = belief_.values();
+  double total = 0, sum = 0, squares = 0;
+  // Two dozen sets tell a spread.
+  const std::size_t step = std::max<std::size_t>(1, values.size() / 24);
+  for (std::size_t i = 0; i < values.size(); i += step) {
+    if (const auto v = belief_.vehicle().electrical(test, World{}, values[i])) {
+      const double x = scale.at(*v);
+      total += valueWeights_[i];
+      sum += valueWeights_[i] * x;
+      squares += valueWeights_[i] * x * x;
+    }
+  }
+  return total > 0 ? std::sqrt(std::max(0.0, squares / total - sum / total * sum / total)) : 0;
+}
+
 std::optional<Outlook> Forecast::ofNumbers(const Test& test) const {
   const auto& vehicle = belief_.vehicle();
   const Scale scale{test.kind, vehicle.job().meter.topOhm()};
@@ -160,7 +177,7 @@ std::optional<Outlook> Forecast::ofNumbers(const Test& test) const {
   if (!all || all->empty()) {
     return std::nullopt;
   }
-  const double spread = scale.spread(*sound, belief_.unsure(test, scale)) *
+  const double spread = std::hypot(scale.spread(*sound, 0), unsure(test, scale)) *
                         (test.kind == TestKind::acVoltage ? 3.5 : 1);
   double low = soundAt;
   double high = soundAt;

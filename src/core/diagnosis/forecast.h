@@ -39,6 +39,8 @@ class Forecast {
   [[nodiscard]] std::optional<std::vector<Reach>> reaches(const circuit::Test& test,
                                                           const Scale& scale,
                                                           double reference) const;
+  /// Spread that what is still unknown of the vehicle gives the reading of a sound circuit.
+  [[nodiscard]] double unsure(const circuit::Test& test, const Scale& scale) const;
   [[nodiscard]] std::optional<Outlook> ofNumbers(const circuit::Test& test) const;
   [[nodiscard]] std::optional<Outlook> ofCategories(const circuit::Test& test) const;
   [[nodiscard]] Standing standingOf(const circuit::Test& test, const Stand& stand) const;
@@ -48,7 +50,8 @@ class Forecast {
   const Belief& belief_;
   std::vector<Stand> stands_;
   ReadingModel model_;
-  std::size_t likeliest_ = 0;  // of the vehicle's values, after all evidence
+  std::vector<double> valueWeights_;  // of the vehicle's sets of values, after all evidence
+  std::size_t likeliest_ = 0;         // of them
 };
 
 }  // namespace haybale::diagnosis

@@ -148,6 +148,10 @@ std::string sayValue(const Test& test, const Scale& scale, double x, double soun
   if (ohms && x > top - 0.04) {
     return "OL";
   }
+  constexpr double kNothing = 1e-4;
+  if (!ohms && std::abs(x - soundAt) < 2 * spread && std::abs(sound) < kNothing) {
+    return "near nothing";
+  }
   if (std::abs(x - soundAt) < 2 * spread) {
     return "about " + units::format(sound, unit, 2);
   }

@@ -19,6 +19,7 @@ namespace {
 
 constexpr std::size_t kMostTests = 240;
 constexpr double kLeastBits = 0.01;
+constexpr double kLeastWays = 0.1;
 constexpr double kPierceMinutes = 4;  // what a hole costs beyond its minutes
 constexpr double kChangeMinutes = 1;  // what it takes to get the car up or down, beyond its minutes
 constexpr double kTurnMinutes =
@@ -59,14 +60,14 @@ class Planner {
     Proposal out;
     out.test = test;
     out.bits = information(*outlook, elementOf_, elements_);
-    const double ways = information(*outlook, wayOf_, ways_);
+    out.ways = information(*outlook, wayOf_, ways_);
     out.minutes = minutesOf(belief_.vehicle().job(), test);
     out.intrusion = intrusionOf(belief_.vehicle().suspect(), test);
     out.stance = stanceOf(belief_.vehicle().suspect(), test);
     const double cost = kTurnMinutes + out.minutes +
                         (out.intrusion >= Intrusion::pierce ? kPierceMinutes : 0) +
                         (stance_ && out.stance != *stance_ ? kChangeMinutes : 0);
-    out.score = (0.75 * out.bits + 0.25 * ways) / cost;
+    out.score = (0.75 * out.bits + 0.25 * out.ways) / cost;
     say(out, *outlook);
     return out;
   }
@@ -218,7 +219,8 @@ std::vector<Proposal> proposeTests(const Belief& belief, const Conclusion& concl
   std::vector<Proposal> out;
   for (auto& proposal : all) {
     const bool repeats = proposal && again && sameTest(proposal->test, *again);
-    if (!proposal || (proposal->bits < kLeastBits && !repeats)) {
+    const bool tells = proposal && (proposal->bits >= kLeastBits || proposal->ways >= kLeastWays);
+    if (!tells && !repeats) {
       continue;
     }
     proposal->title = titleFor(proposal->test);

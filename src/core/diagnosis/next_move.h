@@ -30,6 +30,7 @@ struct Proposal {
   std::string caution;
   double minutes = 0;
   double bits = 0;   ///< about the element to be repaired
+  double ways = 0;   ///< bits about element, wire and way to fail together
   double score = 0;  ///< what it is ranked by: bits a minute, ways to fail counted in part
   Intrusion intrusion = Intrusion::none;
   Stance stance = Stance::atModule;
