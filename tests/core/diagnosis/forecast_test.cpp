@@ -51,8 +51,8 @@ class Outlooks : public Job {
   }
 };
 
-// A supply that was latched off is back once codes were cleared (trade-notes fact: clear and cycle
-// before condemning a missing supply): volts found then tell it from nothing any more.
+// A supply that was latched off is back once codes were cleared (common practice, no source: clear
+// and cycle before condemning a missing supply): volts found then tell it from nothing any more.
 TEST_F(Outlooks, AfterClearingVoltsAreNotExpectedToFindALatchOff) {
   active();
   reading("RL", "C2.m a gnd 10.9V key on unplugged");
