@@ -120,15 +120,29 @@ Result<CsvHints> readHints(const std::string& path) {
 
 Status writeHints(const std::string& path, const CsvHints& hints) {
   const std::string side = sideFileOf(path);
-  if (hints.empty()) {
-    std::error_code failed;
+  std::error_code failed;
+  Json out = Json::object();
+  // What another program keeps there stays.
+  if (std::filesystem::exists(side, failed)) {
+    const auto text = job::readFile(side);
+    auto json = text ? parseJson(*text, side) : Result<Json>(text.error());
+    if (!json || !json->is_object()) {
+      return Error{side, std::nullopt, "is not a file of this program, and was left as it is",
+                   "another name for it, or none"};
+    }
+    out = std::move(*json);
+    for (const char* key : {"separator", "decimal", "first_row", "time_column", "time_unit",
+                            "sample_rate_hz", "unit"}) {
+      out.erase(key);
+    }
+  }
+  if (hints.empty() && out.empty()) {
     std::filesystem::remove(side, failed);
     if (failed) {
       return Error{side, std::nullopt, "cannot be taken away", "a folder that may be written to"};
     }
     return Done{};
   }
-  Json out = Json::object();
   const auto put = [&](const char* key, const auto& value) {
     if (value) {
       out[key] = *value;

@@ -48,7 +48,8 @@ Result<CsvHints> parseHints(std::string_view text, const std::string& name);
 /// it cannot be read.
 Result<CsvHints> readHints(const std::string& path);
 
-/// Writes the side file, or takes it away when nothing is said.
+/// Writes the side file, or takes it away when nothing is said; members of other programs stay. A
+/// side file that is no JSON object is left as it is: an error.
 Status writeHints(const std::string& path, const CsvHints& hints);
 
 }  // namespace haybale::capture

@@ -114,6 +114,24 @@ TEST_F(CsvHint, OfASideFileThatIsNotSoundAreLeftAside) {
   EXPECT_TRUE(record->remarks.empty());
 }
 
+TEST_F(CsvHint, LeaveWhatAnotherProgramKeepsThere) {
+  const auto path = write("x.csv", "Time [s],V\n0,1\n0.1,2\n0.2,3\n");
+  write("x.csv.json", R"({"operator": "Nan"})");
+  CsvHints hints;
+  hints.channelUnit = "mV";
+  ASSERT_HB_OK(writeHints(path, hints));
+  EXPECT_EQ(*readHints(path), hints);
+  ASSERT_HB_OK(writeHints(path, {}));
+  std::ifstream left(sideFileOf(path));
+  const std::string text((std::istreambuf_iterator<char>(left)), {});
+  EXPECT_NE(text.find("Nan"), std::string::npos) << text;
+  EXPECT_EQ(text.find("unit"), std::string::npos) << text;
+  write("x.csv.json", "their notes");
+  EXPECT_FALSE(writeHints(path, hints));
+  EXPECT_FALSE(writeHints(path, {}));
+  EXPECT_TRUE(std::filesystem::exists(sideFileOf(path)));
+}
+
 TEST_F(CsvHint, PreviewShowsRowsAndDoubts) {
   const auto path = write("x.csv", "Yard 3\nt,CH1\n0,0.1\n1,0.2\n2,0.3\n");
   const auto preview = previewCsv(path, {});
