@@ -4,7 +4,7 @@
 
 #include "core/diagnosis/capture_shelf.h"
 #include "core/diagnosis/likelihood.h"
-#include "core/diagnosis/test_list.h"
+#include "core/diagnosis/test_effort.h"
 #include "core/diagnosis/waveforms.h"
 
 namespace haybale::bench {

@@ -2,14 +2,15 @@
 // calibration; ours against fixed charts and against fitting the sensor first.
 #include <fmt/format.h>
 
+#include <CLI/CLI.hpp>
 #include <algorithm>
 #include <cmath>
-#include <cstdlib>
 #include <filesystem>
 #include <map>
 #include <random>
 
 #include "core/diagnosis/guide.h"
+#include "core/diagnosis/test_effort.h"
 #include "core/diagnosis/test_list.h"
 #include "core/sim/sim_vehicle.h"
 #include "fixed_chart.h"
@@ -55,6 +56,12 @@ struct Calibration {
 bool isPart(const std::string& element) {
   return element == "sensor" || element == "ring" || element == "module";
 }
+
+struct Orders {
+  int from = 0;
+  bool tell = false;
+  bool brief = false;
+};
 
 struct Run {
   int vehicles = 0;
@@ -148,7 +155,7 @@ Verdict guide(const job::Case& c, sim::SimVehicle& vehicle, const std::string& f
 }
 
 void guided(const job::Case& c, const Hidden& hidden, sim::SimVehicle& vehicle,
-            const std::string& folder, Run& run, bool tell) {
+            const std::string& folder, Run& run, const Orders& orders) {
   const Verdict v = guide(c, vehicle, folder);
   // A latch-off that clearing has cured may be called nothing wrong.
   const bool cured = hidden.fault.fault == diagnosis::Fault::latchedOff && v.element.empty();
@@ -165,10 +172,10 @@ void guided(const job::Case& c, const Hidden& hidden, sim::SimVehicle& vehicle,
   auto& tally = run.byFault[std::string(diagnosis::nameOf(hidden.fault.fault))];
   tally.first += right ? 1 : 0;
   ++tally.second;
-  if (tell && (!right || v.minutes > 30)) {
-    fmt::print("vehicle {}: {} {}, said {} at {:.2f} after {:.0f} min\n{}", run.vehicles,
-               hidden.fault.element, diagnosis::nameOf(hidden.fault.fault), v.element, v.confidence,
-               v.minutes, v.told);
+  if (orders.tell && (!right || v.minutes > 30)) {
+    fmt::print("vehicle {}: {} {}, said {} at {:.2f} after {:.0f} min\n{}",
+               orders.from + run.vehicles, hidden.fault.element,
+               diagnosis::nameOf(hidden.fault.fault), v.element, v.confidence, v.minutes, v.told);
   }
 }
 
@@ -201,7 +208,7 @@ void atRandom(const job::Case& start, const Hidden& hidden, sim::SimVehicle& veh
     const auto order = byShare(conclusion);
     const auto top = std::find_if(conclusion.elementShares.begin(), conclusion.elementShares.end(),
                                   [&](const auto& s) { return s.first == order.front(); });
-    if (top->second >= 0.97) {
+    if (top->second >= diagnosis::kSettledShare) {
       break;
     }
   }
@@ -251,7 +258,7 @@ void byChart(const job::Case& c, const Hidden& hidden, const sim::SimOptions& op
       minutesToCure(line, byHabit(line, worked.element), hidden.fault.element, worked.minutes));
 }
 
-void oneVehicle(int v, const std::string& folder, bool tell, Run& run) {
+void oneVehicle(int v, const std::string& folder, const Orders& orders, Run& run) {
   std::mt19937 random(static_cast<std::uint32_t>(1000 + v));
   job::Case c = randomCase(random);
   const Hidden hidden = randomFault(c, random);
@@ -260,13 +267,16 @@ void oneVehicle(int v, const std::string& folder, bool tell, Run& run) {
   options.folder = folder;
   sim::SimVehicle vehicle(c, hidden.fault, hidden.severity, options);
   c.evidence = vehicle.goodWheel();
-  guided(c, hidden, vehicle, folder, run, tell);
+  guided(c, hidden, vehicle, folder, run, orders);
   byChart(c, hidden, options, bench::ChartOrder::whole, run.chart);
   byChart(c, hidden, options, bench::ChartOrder::measuringOnly, run.hurried);
   const auto& line = *c.suspectCircuit();
   const bool sensor = hidden.fault.element == "sensor";
   run.sensorFirst.add(sensor, !sensor, 0, 30,
                       minutesToCure(line, byHabit(line, "sensor"), hidden.fault.element, 30));
+  if (orders.brief) {
+    return;
+  }
   if (v % 10 == 0) {
     sim::SimVehicle third(c, hidden.fault, hidden.severity, options);
     (void)third.goodWheel();
@@ -302,13 +312,21 @@ void tellAll(const Run& run) {
 }  // namespace
 
 int main(int argc, char** argv) {
-  const int count = argc > 1 ? std::atoi(argv[1]) : 1000;
-  const bool tell = argc > 2;
-  const auto folder = (std::filesystem::temp_directory_path() / "haybale_fleet").string();
+  CLI::App app{"A fleet of simulated vehicles with one hidden fault each"};
+  int count = 1000;
+  Orders orders;
+  app.add_option("count", count, "how many vehicles");
+  app.add_option("--from", orders.from, "number of the first, so that a fleet not looked at stays");
+  app.add_flag("--tell", orders.tell, "every test of those gone wrong or long");
+  app.add_flag("--brief", orders.brief, "only ours and the charts, one fault each");
+  CLI11_PARSE(app, argc, argv);
+  const auto folder =
+      (std::filesystem::temp_directory_path() / fmt::format("haybale_fleet_{}", orders.from))
+          .string();
   std::filesystem::create_directories(folder);
   Run run;
   for (int v = 0; v < count; ++v, ++run.vehicles) {
-    oneVehicle(v, folder, tell, run);
+    oneVehicle(orders.from + v, folder, orders, run);
     if (v % 50 == 49) {
       std::filesystem::remove_all(folder);  // captures of vehicles that are done with
       std::filesystem::create_directories(folder);

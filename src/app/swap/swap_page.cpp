@@ -12,7 +12,7 @@
 #include "app/style/form.h"
 #include "app/style/theme.h"
 #include "app/style/words.h"
-#include "core/diagnosis/test_list.h"
+#include "core/diagnosis/test_effort.h"
 #include "picture/swap_board.h"
 #include "print/scene_painter.h"
 

@@ -8,19 +8,15 @@ namespace haybale::diagnosis {
 
 namespace {
 
-// A wrong repair costs some 75 minutes (30 a sensor, 60 wiring, 90 a ring, with access and the proof
-// that it did not help), its part and a comeback: at this share the last doubt costs about what one
-// more test does.
-constexpr double kSettled = 0.97;
 // One bit is about the difference between guessing one of two and knowing it, so nearly as much as
 // one wrong repair: with less than this to be learnt a minute it is better spent repairing, or
 // stopping.
-constexpr double kWorthwhile = 0.014;
+constexpr double kWorthwhile = 0.016;
 
 // Share of the element's probability from which on the way it failed counts as known, and the bits
 // a minute from which on asking for it is cheap.
 constexpr double kWayKnown = 0.8;
-constexpr double kCheap = 0.03;
+constexpr double kCheap = 0.055;
 
 }  // namespace
 
@@ -48,7 +44,7 @@ bool Guide::settled() const {
     return suspects.empty();
   }
   const double top = leadingShare(assessment_.conclusion);
-  if (top < kSettled) {
+  if (top < kSettledShare) {
     return false;
   }
   // The element is known; which wire and how is asked on as long as that is cheap.

@@ -130,14 +130,18 @@ class Builder {
                                                          : 1.0;
     const double w = zoneWeight(e.zone) * kind * length * (repaired ? p.repairedFactor : 1);
     const double wet = wet_ ? p.wetFactor : 1;
+    const bool plug = e.kind == ElementKind::connector;
+    const double leaks = plug ? p.plugLeak : e.kind == ElementKind::leg ? p.legLeak : 1;
+    const double grounded = plug ? p.plugShortToGround : 1;
+    const double supplied = plug ? p.plugShortToSupply : 1;
     const double sometimes = comesAndGoes_ ? p.intermittentComplained : p.intermittent;
     for (const WireId wire : wires_) {
       add(Fault::open, e.id, wire, w * p.open, kOpenSteps, along);
       add(Fault::resistive, e.id, wire, w * p.resistive * wet,
           coil_ ? kResistiveCoilSteps : kResistiveSteps, along);
-      add(Fault::leak, e.id, wire, w * p.leak * wet, kLeakSteps, along);
-      add(Fault::shortToGround, e.id, wire, w * p.shortToGround, kShortSteps, along);
-      add(Fault::shortToSupply, e.id, wire, w * p.shortToSupply, kSupplySteps, along);
+      add(Fault::leak, e.id, wire, w * p.leak * leaks * wet, kLeakSteps, along);
+      add(Fault::shortToGround, e.id, wire, w * p.shortToGround * grounded, kShortSteps, along);
+      add(Fault::shortToSupply, e.id, wire, w * p.shortToSupply * supplied, kSupplySteps, along);
       add(Fault::intermittentOpen, e.id, wire, w * sometimes, {kOpen}, along);
     }
     add(Fault::intermittentShort, e.id, WireId::a, w * sometimes * p.intermittentShort, {0.5},

@@ -95,6 +95,9 @@ struct PriorTable {
   // Ways of wiring to fail, times the weight of the piece; per wire.
   double open = 1, resistive = 0.7, leak = 0.3, shortToGround = 0.2, shortToSupply = 0.05;
   double wiresTouching = 0.3, wetFactor = 2;
+  // A plug is of plastic: water creeps in between its pins, but nothing of the body touches them.
+  // A leg chafes through on the body, and its covering keeps the water out till then.
+  double plugLeak = 1.3, plugShortToGround = 0.3, plugShortToSupply = 0.5, legLeak = 0.6;
   double intermittent = 0.06, intermittentComplained = 1.0, intermittentShort = 0.3;
   double reversed = 0.02, reversedRepaired = 0.6;
   // The sensor, the ring, the module.

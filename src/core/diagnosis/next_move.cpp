@@ -9,6 +9,7 @@
 #include "core/base/parallel.h"
 #include "core/diagnosis/forecast.h"
 #include "core/diagnosis/move_words.h"
+#include "core/diagnosis/test_list.h"
 
 namespace haybale::diagnosis {
 
@@ -24,13 +25,19 @@ constexpr double kPierceMinutes = 4;  // what a hole costs beyond its minutes
 constexpr double kChangeMinutes = 1;  // what it takes to get the car up or down, beyond its minutes
 constexpr double kTurnMinutes =
     1;  // to set up and write down any test; favours those that tell much
+// Which wire of an element, and how it failed, is asked once the element is as good as known: asked
+// before, it costs a tenth of the minutes.
+constexpr double kWaysCount = 0.25;
 // Unplugging may cure a wet contact for a day: until it was reproduced, what leaves it alone leads.
 constexpr double kNotYet = 0.4;
 
 class Planner {
  public:
-  explicit Planner(const Belief& belief)
-      : belief_(belief), forecast_(belief), stands_(forecast_.stands()) {
+  Planner(const Belief& belief, const Conclusion& conclusion)
+      : belief_(belief),
+        waysCount_(leadingShare(conclusion) >= kSettledShare ? kWaysCount : 0),
+        forecast_(belief),
+        stands_(forecast_.stands()) {
     std::map<std::string, std::size_t> elements;
     std::map<std::tuple<std::string, Fault, std::optional<circuit::WireId>>, std::size_t> ways;
     for (const auto& s : stands_) {
@@ -67,7 +74,7 @@ class Planner {
     const double cost = kTurnMinutes + out.minutes +
                         (out.intrusion >= Intrusion::pierce ? kPierceMinutes : 0) +
                         (stance_ && out.stance != *stance_ ? kChangeMinutes : 0);
-    out.score = (0.75 * out.bits + 0.25 * out.ways) / cost;
+    out.score = ((1 - waysCount_) * out.bits + waysCount_ * out.ways) / cost;
     say(out, *outlook);
     return out;
   }
@@ -139,6 +146,7 @@ class Planner {
   }
 
   const Belief& belief_;
+  double waysCount_;
   Forecast forecast_;
   const std::vector<Stand>& stands_;
   std::vector<std::size_t> elementOf_;
@@ -191,7 +199,7 @@ std::string cautionFor(const Test& test) {
 std::vector<Proposal> proposeTests(const Belief& belief, const Conclusion& conclusion,
                                    const std::vector<Test>& refused) {
   const auto& c = belief.vehicle().job();
-  const Planner planner(belief);
+  const Planner planner(belief, conclusion);
   std::vector<Test> tests = possibleTests(c);
   std::optional<Test> again;
   if (conclusion.clash && timesMade(c, c.evidence[*conclusion.clash].test) < 2 &&

@@ -2,7 +2,7 @@
 // one that settles most per minute.
 //
 // Every test is simulated against every hypothesis still believed in; its worth is the mutual
-// information between its outcome and the element to be repaired, and to a lesser part the way it
+// information between its outcome and the element to be repaired, and once that is known the way it
 // failed, over its minutes (de Kleer and Williams, "Diagnosing multiple faults", Artificial
 // Intelligence 32, 1987; Heckerman, Breese and Rommelse, "Decision-theoretic troubleshooting", CACM
 // 38(3), 1995; both from memory). One step ahead; half-split over access minutes follows by itself.
@@ -12,7 +12,7 @@
 #include <vector>
 
 #include "core/diagnosis/suspicion.h"
-#include "core/diagnosis/test_list.h"
+#include "core/diagnosis/test_effort.h"
 
 namespace haybale::diagnosis {
 

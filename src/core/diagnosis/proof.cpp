@@ -8,6 +8,7 @@
 #include "core/base/parallel.h"
 #include "core/diagnosis/forecast.h"
 #include "core/diagnosis/move_words.h"
+#include "core/diagnosis/test_list.h"
 
 namespace haybale::diagnosis {
 

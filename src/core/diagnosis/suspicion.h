@@ -54,6 +54,11 @@ struct Conclusion {
 inline constexpr double kIsolated = 0.9;
 inline constexpr double kNarrowed = 0.85;
 
+/// Share from which on an element counts as known. A wrong repair costs some 75 minutes (30 a
+/// sensor, 60 wiring, 90 a ring, with access and the proof that it did not help), its part and a
+/// comeback: here the last doubt costs about what one more test does.
+inline constexpr double kSettledShare = 0.97;
+
 /// Share of the leading suspect's element; of a latch-off that clearing has cured and nothing wrong
 /// together, where one of them leads.
 [[nodiscard]] double leadingShare(const Conclusion& conclusion);

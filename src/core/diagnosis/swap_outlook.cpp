@@ -7,6 +7,7 @@
 #include <functional>
 #include <map>
 
+#include "core/diagnosis/test_effort.h"
 #include "core/diagnosis/test_list.h"
 
 namespace haybale::diagnosis {
@@ -23,6 +24,11 @@ constexpr double kSetsCode = 0.5;
 struct Group {
   double share = 0;
   const Cell* cell = nullptr;  // its heaviest
+
+  void add(const Cell& c) {
+    share += c.weight;
+    cell = !cell || c.weight > cell->weight ? &c : cell;
+  }
 };
 
 // Suspects as the conclusion lists them, each with the cell that stands for it.
@@ -30,11 +36,7 @@ std::vector<std::pair<Suspect, Group>> groupsOf(const Belief& belief) {
   std::map<std::tuple<std::string, Fault, std::optional<circuit::WireId>>, Group> groups;
   for (const auto& cell : belief.cells()) {
     const auto& h = belief.hypotheses()[cell.hypothesis];
-    auto& g = groups[{h.element, h.fault, h.wire}];
-    g.share += cell.weight;
-    if (!g.cell || cell.weight > g.cell->weight) {
-      g.cell = &cell;
-    }
+    groups[{h.element, h.fault, h.wire}].add(cell);
   }
   std::vector<std::pair<Suspect, Group>> out;
   for (const auto& [key, g] : groups) {
@@ -45,6 +47,21 @@ std::vector<std::pair<Suspect, Group>> groupsOf(const Belief& belief) {
   }
   std::stable_sort(out.begin(), out.end(),
                    [](const auto& a, const auto& b) { return a.second.share > b.second.share; });
+  return out;
+}
+
+// Every fault in each of its severities: a slight one may let the signal through.
+std::vector<Group> bySeverity(const Belief& belief) {
+  std::map<std::pair<std::size_t, double>, Group> groups;
+  for (const auto& cell : belief.cells()) {
+    groups[{cell.hypothesis, cell.low}].add(cell);
+  }
+  std::vector<Group> out;
+  for (const auto& [key, g] : groups) {
+    if (g.share >= kLeastShare * kLeastShare) {
+      out.push_back(g);
+    }
+  }
   return out;
 }
 
@@ -112,18 +129,20 @@ std::string regionOf(const Belief& belief, const Test& test, const std::string& 
 }
 
 // "RR follows": from each outcome of the first input to where the fault then lies.
-std::vector<std::pair<std::string, std::string>> meaningsOf(const Belief& belief, const Test& test,
-                                                            const SwapOutlook& outlook) {
+std::vector<std::pair<std::string, std::string>> meaningsOf(const Belief& belief,
+                                                            const Test& test) {
   std::map<std::string, std::map<std::string, double>> byOutcome;
-  for (const auto& row : outlook.rows) {
-    const auto& input = row.inputs.front();
-    const std::string region = regionOf(belief, test, row.suspect.element);
+  const std::string receiver = inputsOf(belief, test).front();
+  for (const auto& group : bySeverity(belief)) {
+    const auto input = inputOf(belief, test, receiver, *group.cell);
+    const std::string region =
+        regionOf(belief, test, belief.hypotheses()[group.cell->hypothesis].element);
     if (test.kind == TestKind::liveSpeed) {
-      byOutcome[input.circuit + " follows"][region] += row.suspect.share * input.follows;
-      byOutcome[input.circuit + " stays at 0"][region] += row.suspect.share * (1 - input.follows);
+      byOutcome[receiver + " follows"][region] += group.share * input.follows;
+      byOutcome[receiver + " stays at 0"][region] += group.share * (1 - input.follows);
     } else {
       const std::string code = input.code.empty() ? " sets no code" : " sets " + input.code;
-      byOutcome[input.circuit + code][region] += row.suspect.share;
+      byOutcome[receiver + code][region] += group.share;
     }
   }
   std::vector<std::pair<std::string, std::string>> out;
@@ -218,7 +237,7 @@ SwapOutlook outlookOf(const Belief& belief, const Test& test) {
     }
     out.rows.push_back(std::move(row));
   }
-  out.meanings = meaningsOf(belief, test, out);
+  out.meanings = meaningsOf(belief, test);
   say(belief, test, out);
   return out;
 }

@@ -133,43 +133,6 @@ TEST_F(BeliefOf, OutcomesAreSaidBeforeTheTestAndSumToOne) {
   }
 }
 
-// Minutes: codes 2, a reading 1 and the access minutes of the place, 1 once it lies bare.
-TEST_F(BeliefOf, MinutesCountTheWayToThePlaceOnce) {
-  circuit::Test codes;
-  codes.kind = circuit::TestKind::codes;
-  codes.circuit = "RR";
-  EXPECT_DOUBLE_EQ(minutesOf(c, codes), 2);
-  circuit::Test ohms;
-  ohms.kind = circuit::TestKind::resistance;
-  ohms.circuit = "RR";
-  const circuit::Place far{circuit::Place::Kind::wheelSide, "C2"};
-  ohms.red = circuit::Probe{far, circuit::WireId::a};
-  ohms.black = circuit::Probe{far, circuit::WireId::b};
-  ohms.state.unplugged = {"C2"};
-  const double access = c.find("RR")->find("C2")->accessMinutes;
-  EXPECT_DOUBLE_EQ(minutesOf(c, ohms), 1 + access);
-  reading("RR", "C2.w pair 1.10k unplugged");
-  EXPECT_DOUBLE_EQ(minutesOf(c, ohms), 2);
-}
-
-TEST_F(BeliefOf, NothingIsProposedThatTheToolBoxOrTheOwnerForbids) {
-  c.toolbox = {"multimeter", "scan-tool"};
-  c.allowed = {"unplug"};
-  for (const auto& test : possibleTests(c)) {
-    EXPECT_NE(test.kind, circuit::TestKind::waveform);
-    EXPECT_NE(test.kind, circuit::TestKind::loop);
-    EXPECT_FALSE(test.state.jumper);
-    EXPECT_FALSE(test.state.swap);
-    EXPECT_LE(intrusionOf(*c.find("RR"), test), Intrusion::unplug);
-  }
-  c.allowed = {"unplug", "back-probe", "pierce"};
-  const auto more = possibleTests(c);
-  EXPECT_TRUE(std::any_of(more.begin(), more.end(), [&](const auto& t) {
-    return intrusionOf(*c.find("RR"), t) == Intrusion::pierce;
-  }));
-}
-
-// A second fault may hide behind the first: an open leg, and behind it a coil with shorted turns.
 TEST_F(BeliefOf, TwoFaultsAreFoundWhereOneWillNotDo) {
   for (auto& circuit : c.circuits) {
     circuit.sensor.kind = circuit::SensorKind::passive;

@@ -79,11 +79,11 @@ class HalfSplit : public testing::Test {
 
   [[nodiscard]] Assessment think() { return assessCase(c, "/", shelf, {}, &memory); }
 
-  // Of element, wire and way to fail together.
+  // Of the segment that has parted.
   static double entropy(const Conclusion& conclusion) {
     double bits = 0;
-    for (const auto& s : conclusion.suspects) {
-      bits -= s.share > 0 ? s.share * std::log2(s.share) : 0;
+    for (const auto& [element, share] : conclusion.elementShares) {
+      bits -= share > 0 ? share * std::log2(share) : 0;
     }
     return bits;
   }
@@ -122,7 +122,7 @@ TEST_F(HalfSplit, TestsUsedAreNearTheBound) {
   }
   RecordProperty("tests", std::to_string(tests / lines));
   RecordProperty("bits", std::to_string(bound / lines));
-  // N here is 2 to the power of the bits settled: place, wire and way to fail.
+  // N here is 2 to the power of the bits settled.
   EXPECT_LE(tests, 1.1 * bound) << tests / lines << " tests for " << bound / lines << " bits";
 }
 
