@@ -102,7 +102,7 @@ class Dial {
       if (t.periodS <= 0 || drawn[position]++ >= kMostTurns) {
         continue;
       }
-      const double height = t.strength > 0 ? std::clamp(t.strength, 0.0, 1.35) : 1.0;
+      const double height = t.strength > 0 ? std::clamp<double>(t.strength, 0, 1.35) : 1.0;
       const double late = drift(t);
       const double reach = inner_ + (outer_ - inner_) * height;
       scene_.add(Path{{at(position + late, inner_), at(position + late, reach)},

@@ -10,6 +10,7 @@
 #include "core/base/parallel.h"
 #include "core/base/text.h"
 #include "core/capture/csv_row.h"
+#include "core/capture/line_count.h"
 
 namespace haybale::capture::csv {
 
@@ -144,10 +145,13 @@ class Reader {
     if (cancelled()) {
       return;
     }
-    eachLine(piece, [&](std::string_view line) {
-      ++piece.lines;
-      piece.rows += blank(line) ? 0 : 1;
-    });
+    const auto text = in_.data.substr(piece.from, piece.to - piece.from);
+    const auto counted = countLines(text, in_.dialect.lineEnd);
+    piece.lines = piece.rows = counted.lines;
+    if (counted.anyBlank) {
+      piece.rows = 0;
+      eachLine(piece, [&](std::string_view line) { piece.rows += blank(line) ? 0 : 1; });
+    }
     finished(piece);
   }
 

@@ -6,16 +6,7 @@
 #include <cstring>
 #include <limits>
 
-// The same loops are compiled twice, for processors with 256-bit vectors and for all others; which
-// one runs is settled once. Vectors are those of GCC and clang, so that no processor is named.
-#if defined(__x86_64__) && defined(__GNUC__)
-#define HAYBALE_WIDE __attribute__((target("avx2,fma")))
-#define HAYBALE_HAS_WIDE 1
-#else
-#define HAYBALE_WIDE
-#define HAYBALE_HAS_WIDE 0
-#endif
-#define HAYBALE_INLINE inline __attribute__((always_inline))
+#include "core/base/wide.h"
 
 namespace haybale::capture {
 
@@ -36,6 +27,18 @@ HAYBALE_INLINE bool any(const Masks& m) {
   std::uint64_t words[4];
   std::memcpy(words, &m, sizeof words);
   return (words[0] | words[1] | words[2] | words[3]) != 0;
+}
+
+// The first lane that is set; kLanes when none is.
+HAYBALE_INLINE std::size_t firstOf(const Masks& m) {
+  std::uint64_t words[4];
+  std::memcpy(words, &m, sizeof words);
+  for (std::size_t k = 0; k < 4; ++k) {
+    if (words[k] != 0) {
+      return 2 * k + (static_cast<std::uint32_t>(words[k]) != 0 ? 0 : 1);
+    }
+  }
+  return kLanes;
 }
 
 bool beyond(float v, float low, float high) {
@@ -60,8 +63,9 @@ HAYBALE_INLINE std::size_t firstBeyondBody(const float* v, std::size_t i, std::s
   for (; i + kLanes <= to; i += kLanes) {
     Floats a;
     load(a, v + i);
-    if (any(~((a >= low) & (a <= high)))) {
-      break;
+    const std::size_t lane = firstOf(~((a >= low) & (a <= high)));
+    if (lane < kLanes) {
+      return i + lane;
     }
   }
   while (i < to && !beyond(v[i], low, high)) {
@@ -188,28 +192,19 @@ HAYBALE_WIDE Moments momentsWide(const float* v, std::size_t size) {
   return momentsBody(v, size);
 }
 
-bool wide() {
-#if HAYBALE_HAS_WIDE
-  static const bool has = __builtin_cpu_supports("avx2") && __builtin_cpu_supports("fma");
-  return has;
-#else
-  return false;
-#endif
-}
-
 }  // namespace
 
 std::size_t firstBeyond(std::span<const float> samples, std::size_t from, std::size_t to, float low,
                         float high) {
   const float* v = samples.data();
-  const auto at =
-      wide() ? firstBeyondWide(v, from, to, low, high) : firstBeyondPlain(v, from, to, low, high);
+  const auto at = hasWideVectors() ? firstBeyondWide(v, from, to, low, high)
+                                   : firstBeyondPlain(v, from, to, low, high);
   return std::min(at, to);
 }
 
 Extent extentOf(std::span<const float> samples) {
-  return wide() ? extentWide(samples.data(), samples.size())
-                : extentPlain(samples.data(), samples.size());
+  return hasWideVectors() ? extentWide(samples.data(), samples.size())
+                          : extentPlain(samples.data(), samples.size());
 }
 
 Peaks peaksOf(std::span<const float> samples, const Extent& e) {
@@ -228,8 +223,8 @@ Peaks peaksOf(std::span<const float> samples, const Extent& e) {
 }
 
 Moments momentsOf(std::span<const float> samples) {
-  return wide() ? momentsWide(samples.data(), samples.size())
-                : momentsPlain(samples.data(), samples.size());
+  return hasWideVectors() ? momentsWide(samples.data(), samples.size())
+                          : momentsPlain(samples.data(), samples.size());
 }
 
 std::size_t runsOfLost(std::span<const float> samples) {

@@ -4,15 +4,14 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 
-#include "core/base/parallel.h"
 #include "core/capture/extent.h"
-#include "core/sensing/tyre.h"
 #include "core/trace/coded.h"
 #include "core/trace/dropouts.h"
 #include "core/trace/findings.h"
 #include "core/trace/levels.h"
+#include "core/trace/measures.h"
+#include "core/trace/plateaus.h"
 
 namespace haybale::trace {
 
@@ -20,63 +19,6 @@ namespace {
 
 constexpr double kFlatVolts = 0.01;  // below this swing in all, nothing is called a signal
 constexpr double kFlatAmperes = 0.0005;
-
-// Pulses of a record, or of stretches spread evenly over a long one: enough to compare two guesses.
-std::size_t changesOf(std::span<const float> samples, const capture::TimeBase& time,
-                      const Threshold& threshold) {
-  constexpr std::size_t kStretch = 1U << 18;
-  constexpr std::size_t kStretches = 8;
-  if (samples.size() <= 2 * kStretch * kStretches) {
-    return readEdges(samples, time, threshold, Heights::left).pulses.size();
-  }
-  std::size_t count = 0;
-  for (std::size_t k = 0; k < kStretches; ++k) {
-    const std::size_t from = (samples.size() - kStretch) / (kStretches - 1) * k;
-    count +=
-        readEdges(samples.subspan(from, kStretch), time, threshold, Heights::left).pulses.size();
-  }
-  return count;
-}
-
-struct Plateaus {
-  double low;
-  double high;
-  bool square;
-};
-
-// The two levels a square wave rests on: medians of the samples below and above the middle of the
-// range. A sine spends 29 % of its time within 10 % of its ends, a square wave nearly all of it.
-Plateaus plateausWithin(const Distribution& d, double trim) {
-  const double bottom = d.quantile(trim);
-  const double top = d.quantile(1 - trim);
-  const double middle = (bottom + top) / 2;
-  const double shareBelow = std::clamp(d.share(-1e30, middle), 0.001, 0.999);
-  const double low = d.quantile(shareBelow / 2);
-  const double high = d.quantile((1 + shareBelow) / 2);
-  const double near = 0.12 * (high - low);
-  const double resting = d.share(low - near, low + near) + d.share(high - near, high + near);
-  return {low, high, resting > 0.75};
-}
-
-// The two levels between which the line changes most often: a stretch at a third level, beyond
-// them, is no plateau of the signal.
-Plateaus plateausOf(std::span<const float> samples, const capture::TimeBase& time,
-                    const Distribution& d) {
-  Plateaus best = plateausWithin(d, 0.005);
-  const auto changes = [&](const Plateaus& p) {
-    return changesOf(samples, time, {(p.low + p.high) / 2, 0.25 * (p.high - p.low)});
-  };
-  std::size_t most = 2 * changes(best) + 4;
-  for (const double trim : {0.06, 0.15}) {
-    const Plateaus p = plateausWithin(d, trim);
-    const std::size_t count = p.square && p.high > p.low ? changes(p) : 0;
-    if (count > most) {
-      most = count;
-      best = p;
-    }
-  }
-  return best;
-}
 
 Signal squareKind(const Plateaus& p, units::Unit unit) {
   if (unit == units::Unit::ampere) {
@@ -102,111 +44,6 @@ Signal signalAskedFor(circuit::SensorKind kind) {
       break;
   }
   return Signal::unknown;
-}
-
-template <class Get>
-double medianOf(const std::vector<Cycle>& cycles, Get get) {
-  std::vector<double> values;
-  values.reserve(cycles.size());
-  for (const auto& c : cycles) {
-    values.push_back(get(c));
-  }
-  return median(values);
-}
-
-void measurePassive(ChannelAnalysis& out) {
-  // Half the peak to peak over 2 pi f: an induced voltage grows with speed, the flux it comes from
-  // does not.
-  constexpr double kMilli = 1e3 / (4 * std::numbers::pi);
-  const auto get = [](std::size_t what, const Cycle& c) {
-    const double swing = c.high - c.low;
-    return what == 0   ? c.low
-           : what == 1 ? c.high
-           : what == 2 ? swing
-           : what == 3 ? c.mean
-                       : kMilli * swing * c.periodS;
-  };
-  double middle[5] = {};
-  parallelFor(5, [&](std::size_t what) {
-    middle[what] = medianOf(out.cycles, [&](const Cycle& c) { return get(what, c); });
-  });
-  out.levels.low = middle[0];
-  out.levels.high = middle[1];
-  out.levels.peakToPeak = middle[2];
-  out.levels.bias = middle[3];
-  out.fluxSwingMwb = middle[4];
-}
-
-void measureSquare(ChannelAnalysis& out, const Plateaus& p, const Distribution& d) {
-  out.levels.low = p.low;
-  out.levels.high = p.high;
-  out.levels.peakToPeak = p.high - p.low;
-  // Between pulses the line rests where it spends most of its time; a current sensor at its low
-  // one.
-  const double middle = (p.low + p.high) / 2;
-  const bool mostlyHigh = out.signal == Signal::hall && d.share(middle, 1e30) > 0.5;
-  out.levels.bias = mostlyHigh ? p.high : p.low;
-}
-
-void measureFlat(ChannelAnalysis& out, const Distribution& d) {
-  out.levels.low = out.levels.high = out.levels.bias = d.quantile(0.5);
-  out.levels.peakToPeak = 0;
-}
-
-// Over single teeth: a gap in the train is no slow tooth.
-template <class Get>
-std::vector<double> ofSingleTeeth(const std::vector<Tooth>& teeth, Get get) {
-  std::vector<double> out;
-  out.reserve(teeth.size());
-  for (const auto& t : teeth) {
-    if (t.periodS > 0 && t.pitch > 0 && t.lost == 0) {
-      out.push_back(get(t));
-    }
-  }
-  return out;
-}
-
-std::optional<Range> frequencyOf(const std::vector<Tooth>& teeth) {
-  auto hz = ofSingleTeeth(teeth, [](const Tooth& t) { return 1 / t.periodS; });
-  if (hz.empty()) {
-    return std::nullopt;
-  }
-  const auto [least, most] = std::minmax_element(hz.begin(), hz.end());
-  const double low = *least;
-  const double high = *most;
-  return Range{low, median(hz), high};
-}
-
-double unevenOf(const std::vector<Tooth>& teeth) {
-  auto off = ofSingleTeeth(teeth, [](const Tooth& t) { return std::abs(t.pitch - 1); });
-  return off.empty() ? 0 : 100 * median(off) / 0.6745;
-}
-
-void measureSpeed(ChannelAnalysis& out, const Options& options) {
-  const auto ringTeeth = options.teeth ? options.teeth
-                         : out.ring    ? std::optional<double>(out.ring->teeth)
-                                       : std::nullopt;
-  if (ringTeeth && options.circumferenceM && out.frequencyHz) {
-    const auto speed = [&](double tooth) {
-      return sensing::speedKmh(tooth, *ringTeeth, *options.circumferenceM);
-    };
-    out.speedKmh = Range{speed(out.frequencyHz->min), speed(out.frequencyHz->median),
-                         speed(out.frequencyHz->max)};
-  }
-}
-
-void measurePulses(ChannelAnalysis& out, const std::vector<Tooth>& teeth, const Options& options) {
-  out.pulseCount = out.pulses.size();
-  parallelFor(3, [&](std::size_t what) {
-    if (what == 0) {
-      out.unevenPercent = unevenOf(teeth);
-    } else if (!out.cycles.empty() && what == 1) {
-      out.duty = medianOf(out.cycles, [](const Cycle& c) { return c.duty; });
-    } else if (!out.cycles.empty()) {
-      out.frequencyHz = frequencyOf(teeth);
-    }
-  });
-  measureSpeed(out, options);
 }
 
 // One channel on its way through the steps below.
@@ -356,16 +193,6 @@ void readTeeth(const Reading& r, ChannelAnalysis& out) {
   out.teeth = std::move(teeth);
 }
 
-// Output is proportional to speed: from the flux swing, the tooth frequency at which the peak to
-// peak is what the module needs, and from that the speed.
-void findLossSpeed(ChannelAnalysis& out, const Options& options) {
-  if (!out.fluxSwingMwb || !(*out.fluxSwingMwb > 0) || !out.speedKmh || !out.frequencyHz) {
-    return;
-  }
-  const double hz = options.lossVolts / 2 / (2 * std::numbers::pi * *out.fluxSwingMwb * 1e-3);
-  out.lostBelowKmh = hz * out.speedKmh->median / out.frequencyHz->median;
-}
-
 // Pulses near the mains' frequency would be taken for hum, and so would those of a slower wheel
 // whose overtones lie there.
 void findHum(const Reading& r, ChannelAnalysis& out) {
@@ -390,13 +217,14 @@ void scaleLevels(ChannelAnalysis& out, double scale) {
   if (out.hum) {
     out.hum->amplitude *= scale;
   }
+  const auto single = static_cast<float>(scale);
   for (auto& c : out.cycles) {
-    c.high *= scale;
-    c.low *= scale;
-    c.mean *= scale;
+    c.high *= single;
+    c.low *= single;
+    c.mean *= single;
   }
   for (auto& t : out.teeth) {
-    t.halfSwing *= scale;
+    t.halfSwing *= single;
   }
 }
 

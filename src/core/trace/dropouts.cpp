@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 #include "core/capture/extent.h"
 #include "core/trace/levels.h"
@@ -9,6 +10,10 @@
 namespace haybale::trace {
 
 namespace {
+
+// Typical periods without a pulse, its own included, that make a dropout where it is not known what
+// comes next: a wheel that slows down within a few teeth is none.
+constexpr double kSilent = 4;
 
 class Finder {
  public:
@@ -27,7 +32,13 @@ class Finder {
   std::vector<Dropout> find() {
     for (std::size_t i = 0; i + 1 < in_.teeth.size(); ++i) {
       if (in_.teeth[i].lost > 0 && !ofTheRing(in_.teeth[i])) {
-        between(in_.pulses[i], in_.pulses[i + 1], in_.teeth[i]);
+        const std::size_t from = in_.pulses[i].firstSample;
+        const std::size_t to = in_.pulses[i + 1].firstSample;
+        if (in_.pulses[i + 1].follows) {
+          between(from, to, in_.teeth[i]);
+        } else {
+          besideTheLost(from, to, in_.teeth[i]);
+        }
       }
     }
     atTheEnd();
@@ -68,10 +79,33 @@ class Finder {
     return values.empty() ? in_.levels.bias : median(values);
   }
 
+  // Samples were lost between the two pulses: nobody knows whether a signal was there. What was
+  // seen before and behind them counts, where it lasted long enough to show a pulse.
+  void besideTheLost(std::size_t from, std::size_t to, const Tooth& tooth) {
+    to = std::min(to, in_.samples.size());
+    const auto lost = [&](float v) { return std::isnan(v); };
+    const auto begin = in_.samples.begin();
+    const auto at = [&](std::size_t i) { return begin + static_cast<std::ptrdiff_t>(i); };
+    const auto first = std::find_if(at(from), at(to), lost);
+    auto last = first;
+    for (auto v = first; v != at(to); ++v) {
+      last = lost(*v) ? v : last;
+    }
+    const auto seenTo = static_cast<std::size_t>(first - begin);
+    const auto seenFrom = static_cast<std::size_t>(last - begin) + 1;
+    for (const auto& [a, b] : {std::pair(from, seenTo), std::pair(std::min(seenFrom, to), to)}) {
+      const double s = b > a + 4 ? in_.time.at(b - 1) - in_.time.at(a) : 0;
+      if (s > kSilent * period_) {
+        Tooth silent = tooth;
+        silent.lost = static_cast<int>(s / period_);
+        between(a, b, silent);
+      }
+    }
+  }
+
   // Where the line rests: from the middle outwards to the last samples at the level.
-  void between(const Pulse& before, const Pulse& after, const Tooth& tooth) {
-    const std::size_t from = before.firstSample;
-    const std::size_t to = std::max(from + 4, after.firstSample);
+  void between(std::size_t from, std::size_t to, const Tooth& tooth) {
+    to = std::max(from + 4, to);
     if (to > in_.samples.size()) {
       return;
     }

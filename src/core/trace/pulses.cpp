@@ -39,9 +39,9 @@ Cycle measured(std::span<const float> samples, const std::vector<Pulse>& pulses,
                const capture::Extent& extent) {
   const Extremes e = extremesOf(samples, pulses[i].firstSample, pulses[i + 1].firstSample, extent);
   Cycle cycle;
-  cycle.high = e.high;
-  cycle.low = e.low;
-  cycle.mean = e.mean;
+  cycle.high = static_cast<float>(e.high);
+  cycle.low = static_cast<float>(e.low);
+  cycle.mean = static_cast<float>(e.mean);
   return cycle;
 }
 
@@ -94,6 +94,25 @@ class Stretch {
   std::vector<Cycle> cycles_;
 };
 
+// Leaves the pulses that begin within [from, to), and their cycles.
+void keepWithin(Train& train, std::size_t from, std::size_t to) {
+  const auto behind = [&](std::size_t sample) {
+    return std::partition_point(train.pulses.begin(), train.pulses.end(),
+                                [&](const Pulse& p) { return p.firstSample < sample; }) -
+           train.pulses.begin();
+  };
+  const auto first = behind(from);
+  const auto last = behind(to);
+  const auto keep = [&](auto& items) {
+    if (!items.empty()) {
+      items.erase(items.begin() + last, items.end());
+      items.erase(items.begin(), items.begin() + first);
+    }
+  };
+  keep(train.pulses);
+  keep(train.cycles);
+}
+
 // Appends a part to what came before it.
 void join(std::span<const float> samples, Train& all, Train& part) {
   if (!part.pulses.empty() && !all.pulses.empty() && !part.pulses.front().follows) {
@@ -127,16 +146,10 @@ Train inStretches(std::span<const float> samples, const capture::TimeBase& time,
     own.startS = time.at(first);
     own.stepS = time.stepS;
     const auto part = samples.subspan(first, last - first);
-    const Train train = Stretch(part, own, make(part, own), finishing).read();
-    for (std::size_t i = 0; i < train.pulses.size(); ++i) {
-      Pulse pulse = train.pulses[i];
+    found[p] = Stretch(part, own, make(part, own), finishing).read();
+    keepWithin(found[p], from - first, to - first);
+    for (auto& pulse : found[p].pulses) {
       pulse.firstSample += first;
-      if (pulse.firstSample >= from && pulse.firstSample < to) {
-        found[p].pulses.push_back(pulse);
-        if (!train.cycles.empty()) {
-          found[p].cycles.push_back(train.cycles[i]);
-        }
-      }
     }
   });
   Train all;
@@ -168,8 +181,8 @@ void setTimes(Train& train) {
     Cycle& cycle = cycles[i];
     cycle.startS = now.riseS;
     cycle.periodS = next.riseS - now.riseS;
-    cycle.duty =
-        std::isnan(now.fallS) ? 0 : std::clamp((now.fallS - now.riseS) / cycle.periodS, 0.0, 1.0);
+    const double share = (now.fallS - now.riseS) / cycle.periodS;
+    cycle.duty = std::isnan(share) ? 0 : static_cast<float>(std::clamp(share, 0.0, 1.0));
   });
   std::erase_if(cycles, [](const Cycle& c) { return c.periodS == 0; });
 }

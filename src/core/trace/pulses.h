@@ -28,10 +28,10 @@ struct Threshold {
 struct Cycle {
   double startS = 0;
   double periodS = 0;
-  double high = 0;  ///< crest: peak of a parabola fitted over a fifth of the cycle around it
-  double low = 0;
-  double mean = 0;
-  double duty = 0;  ///< share of the period above the centre, 0..1
+  float high = 0;  ///< crest: peak of a parabola fitted over a fifth of the cycle around it
+  float low = 0;
+  float mean = 0;
+  float duty = 0;  ///< share of the period above the centre, 0..1
 };
 
 /// Whether every cycle is measured for its height: a square wave has its plateaus instead.

@@ -139,8 +139,9 @@ std::vector<Tooth> teethOf(const std::vector<Pulse>& pulses, const std::vector<C
   eachInParallel(teeth.empty() ? 0 : teeth.size() - 1, [&](std::size_t i) {
     Tooth& tooth = teeth[i];
     const double even = expectedAt(periods, i);
-    tooth.pitch = even > 0 ? tooth.periodS / even : 1;
-    tooth.lost = tooth.pitch > kAbsent ? std::lround(tooth.pitch) - 1 : 0;
+    const double pitch = even > 0 ? tooth.periodS / even : 1;
+    tooth.pitch = static_cast<float>(pitch);
+    tooth.lost = pitch > kAbsent ? static_cast<int>(std::lround(pitch)) - 1 : 0;
   });
   for (std::size_t i = 0; i + 1 < teeth.size(); ++i) {
     teeth[i + 1].number = teeth[i].number + 1 + teeth[i].lost;
@@ -156,7 +157,7 @@ std::vector<Tooth> teethOf(const std::vector<Pulse>& pulses, const std::vector<C
   eachInParallel(teeth.size(), [&](std::size_t i) {
     const double own = output(teeth[i]);
     const double even = own > 0 ? expectedAt(outputs, i) : 0;
-    teeth[i].strength = even > 0 ? own / even : 0;
+    teeth[i].strength = even > 0 ? static_cast<float>(own / even) : 0;
   });
   return teeth;
 }

@@ -17,12 +17,12 @@ struct Tooth {
   double riseS = 0;
   long number = 0;     ///< teeth passed since the first pulse, absent ones counted
   double periodS = 0;  ///< to the next pulse; 0 for the last one and before a loss
+  int lost = 0;        ///< teeth absent before the next pulse
   /// Period over what the speed around it lets expect, for one tooth: 1 when even, 2 when the next
   /// tooth is absent. 0 when there is no period.
-  double pitch = 0;
-  long lost = 0;         ///< teeth absent before the next pulse
-  double halfSwing = 0;  ///< half the peak to peak of its cycle
-  double strength = 0;   ///< half swing times period, over what its neighbours have; 1 when even
+  float pitch = 0;
+  float halfSwing = 0;  ///< half the peak to peak of its cycle
+  float strength = 0;   ///< half swing times period, over what its neighbours have; 1 when even
 };
 
 /// Numbers the pulses. A spin that slows down or speeds up is no unevenness: each period is held

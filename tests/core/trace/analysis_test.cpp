@@ -98,6 +98,36 @@ TEST(Analysis, LostSamplesBreakPulsesButAreCounted) {
   EXPECT_NEAR(a.frequencyHz->min, 40, 0.2) << "no period is measured across a gap";
 }
 
+// What nobody looked at speaks neither for nor against the wheel.
+TEST(Analysis, LostSamplesAreNoDropout) {
+  for (const double length : {0.02, 0.3, 0.9}) {
+    for (const bool square : {false, true}) {
+      auto record =
+          square
+              ? recordOf(10000, 3,
+                         [](double t) { return std::fmod(t * 80, 1.0) < 0.5 ? 1.05 : 0.525; })
+              : recordOf(10000, 3, [](double t) { return 2.5 + 0.6 * std::sin(2 * kPi * 80 * t); });
+      const auto lost = static_cast<std::size_t>(10000 * length);
+      std::fill_n(record.channels[0].samples.begin() + 12000, lost, NAN);
+      const auto a = analyse(record, 0, {});
+      EXPECT_EQ(a.gaps, 1U);
+      EXPECT_TRUE(a.dropouts.empty()) << length << " square " << square;
+      EXPECT_EQ(a.findings.front().code, "healthy") << length << " square " << square;
+    }
+  }
+}
+
+TEST(Analysis, ADropoutBesideLostSamplesIsStillSeen) {
+  auto record = recordOf(10000, 3, [](double t) {
+    return t > 1 && t < 1.4 ? 2.5 : 2.5 + 0.6 * std::sin(2 * kPi * 80 * t);
+  });
+  std::fill_n(record.channels[0].samples.begin() + 14000, 2000, NAN);
+  const auto a = analyse(record, 0, {});
+  ASSERT_EQ(a.dropouts.size(), 1U);
+  EXPECT_NEAR(a.dropouts[0].startS, 1.0, 0.02);
+  EXPECT_NEAR(a.dropouts[0].endS, 1.4, 0.02);
+}
+
 TEST(Analysis, AMissingToothIsToldFromALooseWire) {
   signal::PassiveWheel wheel;
   wheel.teeth = 30;

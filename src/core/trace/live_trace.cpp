@@ -1,0 +1,97 @@
+#include "core/trace/live_trace.h"
+
+#include <algorithm>
+#include <cmath>
+#include <limits>
+
+namespace haybale::trace {
+
+namespace {
+// Teeth over whose time the frequency of now is taken: few enough to follow a hand's spin.
+constexpr std::size_t kNow = 6;
+}  // namespace
+
+LiveTrace::LiveTrace(double stepS, units::Unit unit, Options options)
+    : options_(std::move(options)) {
+  window_.time.stepS = stepS;
+  window_.channels.push_back({"", unit, {}});
+}
+
+void LiveTrace::take(std::span<const float> block, double startS) {
+  if (block.empty()) {
+    return;
+  }
+  auto& samples = window_.channels.front().samples;
+  const double step = window_.time.stepS;
+  if (samples.empty()) {
+    window_.time.startS = countedS_ = droppedTo_ = startS;
+  }
+  const double endS = window_.time.at(samples.size());
+  const double unseenS = samples.empty() ? 0 : startS - endS;
+  if (unseenS > kWindowS) {
+    // Nothing kept would be left: begin anew.
+    samples.clear();
+    window_.time.startS = startS;
+  } else if (unseenS > 0.5 * step) {
+    const auto lost = static_cast<std::size_t>(std::lround(unseenS / step));
+    samples.insert(samples.end(), std::max<std::size_t>(1, lost),
+                   std::numeric_limits<float>::quiet_NaN());
+  }
+  newestS_ = window_.time.at(samples.size());
+  samples.insert(samples.end(), block.begin(), block.end());
+  dropOld();
+  analysis_ = analyse(window_, 0, options_);
+  tally_.seconds += static_cast<double>(block.size()) * step;
+  ++tally_.blocks;
+  count();
+}
+
+void LiveTrace::dropOld() {
+  auto& samples = window_.channels.front().samples;
+  const auto most = static_cast<std::size_t>(kWindowS / window_.time.stepS);
+  if (samples.size() > most) {
+    const std::size_t old = samples.size() - most;
+    samples.erase(samples.begin(), samples.begin() + static_cast<std::ptrdiff_t>(old));
+    window_.time.startS = window_.time.at(old);
+  }
+}
+
+// A pulse is counted once it has come down, a dropout once the signal is back: a wheel that was
+// brought to a stand is none.
+void LiveTrace::count() {
+  const auto& pulses = analysis_->pulses;
+  for (const auto& p : pulses) {
+    if (p.riseS >= countedS_ && !std::isnan(p.fallS)) {
+      ++tally_.pulses;
+      countedS_ = p.fallS;
+    }
+  }
+  for (const auto& d : analysis_->dropouts) {
+    if (d.endS <= droppedTo_ || pulses.empty() || pulses.back().riseS < d.endS) {
+      continue;
+    }
+    const bool grown = tally_.lastDropoutS && d.startS <= droppedTo_;
+    if (!grown) {
+      ++tally_.dropouts;
+      tally_.lastDropoutS = d.startS;
+    }
+    droppedTo_ = d.endS;
+  }
+}
+
+double LiveTrace::hzNow() const {
+  if (!analysis_ || analysis_->pulses.size() < 2) {
+    return 0;
+  }
+  const auto& pulses = analysis_->pulses;
+  std::size_t first = pulses.size() - 1;
+  while (first > 0 && pulses.size() - first < kNow && pulses[first].follows) {
+    --first;
+  }
+  const double span = pulses.back().riseS - pulses[first].riseS;
+  return pulses.back().riseS >= newestS_ && span > 0
+             ? static_cast<double>(pulses.size() - 1 - first) / span
+             : 0;
+}
+
+}  // namespace haybale::trace

@@ -1,0 +1,55 @@
+// A trace that is still being recorded: block after block as the scope hands them over, read again
+// and again over the last seconds, with a tally of all that went by.
+#pragma once
+
+#include <optional>
+#include <span>
+
+#include "core/trace/analysis.h"
+
+namespace haybale::trace {
+
+class LiveTrace {
+ public:
+  /// Seconds at the end that are kept and read. Long enough for two turns at walking pace.
+  static constexpr double kWindowS = 8;
+
+  /// Of everything since the start.
+  struct Tally {
+    double seconds = 0;  ///< that were recorded
+    std::size_t blocks = 0;
+    std::size_t pulses = 0;              ///< that came down again
+    std::size_t dropouts = 0;            ///< each counted once, however many blocks it lasts
+    std::optional<double> lastDropoutS;  ///< when the last one began
+  };
+
+  /// `stepS` seconds between samples.
+  LiveTrace(double stepS, units::Unit unit, Options options);
+
+  /// Samples recorded from `startS` on. What lies between the block before and this one was not
+  /// seen: it is kept as lost samples, and what reaches across it is no cycle. A block that begins
+  /// before the last one ended is put behind it.
+  void take(std::span<const float> block, double startS);
+
+  /// The seconds that are kept; one channel. Empty before the first block.
+  [[nodiscard]] const capture::Record& window() const { return window_; }
+  /// What they say. Empty before the first block.
+  [[nodiscard]] const std::optional<ChannelAnalysis>& analysis() const { return analysis_; }
+  [[nodiscard]] const Tally& tally() const { return tally_; }
+  /// Tooth frequency of the newest teeth, 0 when none came in the newest block.
+  [[nodiscard]] double hzNow() const;
+
+ private:
+  void dropOld();
+  void count();
+
+  Options options_;
+  capture::Record window_;
+  std::optional<ChannelAnalysis> analysis_;
+  Tally tally_;
+  double newestS_ = 0;    // start of the newest block
+  double countedS_ = 0;   // pulses that rose before are in the tally
+  double droppedTo_ = 0;  // end of the last dropout that is in it
+};
+
+}  // namespace haybale::trace
