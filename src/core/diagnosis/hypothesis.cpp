@@ -22,7 +22,9 @@ const std::vector<double> kOpenSteps{1e6, 3e6, 10e6, 30e6, 1e9, kOpen};
 // From where on it does harm: a coil bears more in series than a current loop does.
 const std::vector<double> kResistiveSteps{80, 250, 1e3, 4e3, 15e3, 60e3, 250e3, 1e6};
 const std::vector<double> kResistiveCoilSteps{500, 1e3, 4e3, 15e3, 60e3, 250e3, 1e6};
-const std::vector<double> kTouchingSteps{0.05, 20, 100, 400, 1500, 6e3, 25e3, 100e3};
+// Copper on copper, and water or crust between two wires.
+const std::vector<double> kTouchingSteps{0.05, 20, 100, 400, 1500};
+const std::vector<double> kCreepingSteps{1500, 6e3, 25e3, 100e3};
 // Narrow enough that several readings of the same thing tell the severity they share: a wide step
 // is held against its hypothesis at each of them.
 const std::vector<double> kShortSteps{0.05, 1, 5, 16, 50};
@@ -146,7 +148,10 @@ class Builder {
     }
     add(Fault::intermittentShort, e.id, WireId::a, w * sometimes * p.intermittentShort, {0.5},
         along);
-    add(Fault::wiresTouching, e.id, std::nullopt, w * p.wiresTouching * wet, kTouchingSteps, along);
+    const double touching = w * p.wiresTouching * wet;
+    const double creeping = plug ? p.plugCreeping : p.legCreeping;
+    add(Fault::wiresTouching, e.id, std::nullopt, touching * (1 - creeping), kTouchingSteps, along);
+    add(Fault::wiresTouching, e.id, std::nullopt, touching * creeping, kCreepingSteps, along);
     if (!coil_) {
       add(Fault::reversed, e.id, std::nullopt,
           length * (repaired ? p.reversedRepaired : p.reversed), {0}, along);

@@ -95,6 +95,8 @@ struct PriorTable {
   // Ways of wiring to fail, times the weight of the piece; per wire.
   double open = 1, resistive = 0.7, leak = 0.3, shortToGround = 0.2, shortToSupply = 0.05;
   double wiresTouching = 0.3, wetFactor = 2;
+  // Of wires that touch, the share that do so through water or crust rather than copper on copper.
+  double plugCreeping = 0.7, legCreeping = 0.2;
   // A plug is of plastic: water creeps in between its pins, but nothing of the body touches them.
   // A leg chafes through on the body, and its covering keeps the water out till then.
   double plugLeak = 1.3, plugShortToGround = 0.3, plugShortToSupply = 0.5, legLeak = 0.6;

@@ -42,10 +42,23 @@ TEST_F(PriorOf, AllSumsToOneWhateverIsComplainedOf) {
 }
 
 TEST_F(PriorOf, NoWayToFailIsThereTwice) {
-  std::set<std::tuple<Fault, std::string, std::optional<circuit::WireId>>> seen;
+  std::map<std::tuple<Fault, std::string, std::optional<circuit::WireId>>, double> upTo;
   for (const auto& h : all()) {
-    EXPECT_TRUE(seen.emplace(h.fault, h.element, h.wire).second) << nameOf(h.fault) << h.element;
+    const auto [before, isNew] = upTo.emplace(std::tuple(h.fault, h.element, h.wire), 0.0);
+    EXPECT_TRUE(isNew || before->second <= h.steps.front()) << nameOf(h.fault) << h.element;
+    before->second = h.steps.back();
   }
+}
+
+// Water joins the pins of a plug; in a leg it is copper on copper: common practice, no source.
+TEST_F(PriorOf, WiresTouchByWaterInAPlugAndByCopperInALeg) {
+  const auto below = [&](const std::string& element, double ohm) {
+    return weight([&](const Hypothesis& h) {
+      return h.element == element && h.fault == Fault::wiresTouching && h.steps.back() <= ohm;
+    });
+  };
+  EXPECT_LT(below("C2", 1500), 0.5 * weight("C2", Fault::wiresTouching));
+  EXPECT_GT(below("L2", 1500), 0.5 * weight("L2", Fault::wiresTouching));
 }
 
 // A plug is of plastic and takes in water; a leg chafes through on the body: common practice, no
