@@ -77,6 +77,41 @@ Result<std::vector<float>> samplesOf(std::string_view answer, const std::string&
 
 }  // namespace
 
+double fittedFullScale(const capture::Record& seen, double fullScaleV) {
+  double most = 0;
+  bool beyond = false;
+  for (const auto& channel : seen.channels) {
+    for (const float v : channel.samples) {
+      beyond = beyond || std::isnan(v);
+      most = std::isnan(v) ? most : std::max(most, std::abs(static_cast<double>(v)));
+    }
+  }
+  const double wanted = std::clamp(beyond ? 10 * fullScaleV : 3 * most, 0.1, 400.0);
+  const bool near = !beyond && wanted > 0.5 * fullScaleV && wanted <= 1.5 * fullScaleV;
+  return near ? fullScaleV : wanted;
+}
+
+Result<capture::Record> Scope::recordFitted(ScopeSettings settings) {
+  constexpr double kLookS = 0.25;
+  constexpr int kMostLooks = 3;
+  ScopeSettings look = settings;
+  look.durationS = std::min(kLookS, settings.durationS);
+  look.points = std::min<std::size_t>(settings.points, 2500);
+  for (int k = 0; k < kMostLooks; ++k) {
+    const auto seen = record(look);
+    if (!seen) {
+      return seen.error();
+    }
+    const double fitted = fittedFullScale(*seen, look.fullScaleV);
+    if (fitted == look.fullScaleV) {
+      break;
+    }
+    look.fullScaleV = fitted;
+  }
+  settings.fullScaleV = look.fullScaleV;
+  return record(settings);
+}
+
 Result<capture::Record> Scope::record(const ScopeSettings& s) {
   std::string setUp = "FORM REAL,32";
   for (const int channel : s.channels) {

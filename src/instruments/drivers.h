@@ -37,9 +37,17 @@ struct ScopeSettings {
   std::size_t points = 20000;
 };
 
+/// The full scale that fits what was seen at `fullScaleV`: three times its largest value either
+/// way, so that a wheel turned faster still fits; ten times as much when a sample was beyond the
+/// range. The same when the present one is near enough. Between 0.1 and 400 V.
+[[nodiscard]] double fittedFullScale(const capture::Record& seen, double fullScaleV);
+
 class Scope {
  public:
   explicit Scope(ScpiLink& link) : link_(link) {}
+  /// Looks for a quarter of a second first, and sets the full scale by what it saw: a coil's tenths
+  /// of a volt are lost in the steps of a wide range.
+  [[nodiscard]] Result<capture::Record> recordFitted(ScopeSettings settings);
   /// Sets up, records once, and brings the samples over: one channel each, named "CH1".
   [[nodiscard]] Result<capture::Record> record(const ScopeSettings& settings);
 

@@ -103,6 +103,44 @@ TEST_F(YardWith, TheScopesRecordIsReadAsTheWheelItIs) {
   EXPECT_EQ(analysis.findings.front().code, "missing-tooth");
 }
 
+// Of 8 bits over 20 V a step is 78 mV: a wave of a few tenths of a volt is made of three of them.
+TEST_F(YardWith, AWeakWaveIsRecordedInStepsThatSuitIt) {
+  open("wide-gap", "sensor");
+  CarTest t = ohms("RR", {Place::Kind::modulePlug, "module"}, {"module"});
+  t.state.wheel = circuit::WheelMotion::spun;
+  yard->place(t);
+  ScpiLink link(at(yard->ports().scope));
+  ASSERT_TRUE(link.connect());
+  const auto stepOf = [](const capture::Record& record) {
+    double least = 1e9;
+    const auto& v = record.channels[0].samples;
+    for (std::size_t i = 1; i < v.size(); ++i) {
+      const double step = std::abs(static_cast<double>(v[i]) - v[i - 1]);
+      least = step > 0 ? std::min(least, step) : least;
+    }
+    return least;
+  };
+  Scope scope(link);
+  const auto wide = scope.record({});
+  const auto fitted = scope.recordFitted({});
+  ASSERT_TRUE(wide && fitted);
+  EXPECT_GT(stepOf(*wide), 0.07);
+  EXPECT_LT(stepOf(*fitted), 0.02);
+}
+
+TEST(FullScale, FitsWhatWasSeenAndStaysWhereItIsNearEnough) {
+  const auto seen = [](std::vector<float> samples) {
+    capture::Record r;
+    r.channels.push_back({"CH1", units::Unit::volt, std::move(samples)});
+    return r;
+  };
+  EXPECT_DOUBLE_EQ(fittedFullScale(seen({-0.5F, 0.25F}), 20), 1.5);
+  EXPECT_DOUBLE_EQ(fittedFullScale(seen({-0.5F, 0.25F}), 2), 2);
+  EXPECT_DOUBLE_EQ(fittedFullScale(seen({0.5F, NAN}), 1), 10) << "beyond the range";
+  EXPECT_DOUBLE_EQ(fittedFullScale(seen({0, 0}), 20), 0.1);
+  EXPECT_DOUBLE_EQ(fittedFullScale(seen({NAN, NAN}), 300), 400);
+}
+
 TEST_F(YardWith, TheGeneratorIsFollowedByTheLiveSpeedWhereTheLineIsWhole) {
   open("sensor-open", "sensor");
   const auto map = capture::parseSignalMap(yard->signalMap(), "map");

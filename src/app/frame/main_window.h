@@ -60,11 +60,14 @@ class MainWindow : public QMainWindow {
   void say(const QString& sentence, bool bad);
   void retitle();
   void connectInstruments();
+  void connectScopeWatch();
+  [[nodiscard]] circuit::Test spunTrace() const;
   void takeRecord(const circuit::Test& test, const capture::Record& record);
 
   JobModel model_;
   JobBook book_;
   InstrumentHub hub_;
+  circuit::Test watched_;  // what the scope is watched at
   Rail* rail_;
   JobStrip* strip_;
   QLabel* notice_;

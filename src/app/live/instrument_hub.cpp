@@ -2,6 +2,9 @@
 
 #include <QDateTime>
 #include <QPointer>
+#include <atomic>
+#include <chrono>
+#include <cmath>
 #include <random>
 
 #include "app/live/instrument_worker.h"
@@ -38,6 +41,7 @@ InstrumentHub::InstrumentHub(QObject* parent) : QObject(parent) {
 
 InstrumentHub::~InstrumentHub() {
   stopWatching();
+  stopScope();
   for (auto& worker : workers_) {
     worker.reset();
   }
@@ -127,6 +131,9 @@ void InstrumentHub::greet(Instrument which) {
 void InstrumentHub::disconnectFrom(Instrument which) {
   if (which == Instrument::multimeter) {
     stopWatching();
+  }
+  if (which == Instrument::scope) {
+    stopScope();
   }
   workers_[at(which)].reset();
   if (which == Instrument::bus) {
@@ -219,7 +226,7 @@ void InstrumentHub::recordScope(const circuit::Test& test,
   place(test);
   const QPointer<InstrumentHub> self(this);
   bench->post([self, test, settings](InstrumentWorker::Bench& b) {
-    auto record = b.scope.record(settings);
+    auto record = b.scope.recordFitted(settings);
     back(self, [self, test, record] {
       if (record) {
         emit self->scopeRecorded(test, std::make_shared<capture::Record>(*record));
@@ -321,6 +328,86 @@ void InstrumentHub::watchOnce() {
 void InstrumentHub::stopWatching() {
   watching_ = false;
   watchTest_.reset();
+}
+
+// What the scope's thread works with from one block to the next, until it is told to stop.
+struct InstrumentHub::ScopeWatch {
+  instruments::ScopeSettings settings;
+  trace::Options options;
+  std::atomic<bool> over{false};
+  std::chrono::steady_clock::time_point start = std::chrono::steady_clock::now();
+  std::optional<trace::LiveTrace> live;
+
+  // One block, read together with those before; the error when none came.
+  std::optional<Error> take(InstrumentWorker::Bench& bench) {
+    const auto began = std::chrono::steady_clock::now();
+    const auto record = bench.scope.record(settings);
+    if (!record) {
+      return record.error();
+    }
+    const auto& channel = record->channels.front();
+    // Another rate makes another trace.
+    if (!live || std::abs(live->window().time.stepS / record->time.stepS - 1) > 1e-6) {
+      live.emplace(record->time.stepS, channel.unit, options);
+    }
+    live->take(channel.samples, std::chrono::duration<double>(began - start).count());
+    settings.fullScaleV = instruments::fittedFullScale(*record, settings.fullScaleV);
+    // One that has its samples sooner than they can have been taken is a stand-in: it keeps pace.
+    const std::chrono::duration<double> lasts(settings.durationS);
+    while (!over && std::chrono::steady_clock::now() - began < lasts) {
+      std::this_thread::sleep_for(std::chrono::milliseconds(2));
+    }
+    return std::nullopt;
+  }
+};
+
+void InstrumentHub::watchScope(const circuit::Test& test,
+                               const instruments::ScopeSettings& settings,
+                               const trace::Options& options) {
+  stopScope();
+  if (!worker(Instrument::scope)) {
+    emit said(tr("No scope is connected."), true);
+    return;
+  }
+  place(test);
+  scopeWatch_ = std::make_shared<ScopeWatch>();
+  scopeWatch_->settings = settings;
+  scopeWatch_->options = options;
+  watchScopeOnce(this, worker(Instrument::scope), scopeWatch_);
+}
+
+// The next block is asked for on the scope's own thread: a window that is busy leaves no gap.
+void InstrumentHub::watchScopeOnce(QPointer<InstrumentHub> self, InstrumentWorker* bench,
+                                   std::shared_ptr<ScopeWatch> watch) {
+  bench->post([self, bench, watch](InstrumentWorker::Bench& b) {
+    if (watch->over) {
+      return;
+    }
+    const auto lost = watch->take(b);
+    const auto live = lost ? nullptr : std::make_shared<const trace::LiveTrace>(*watch->live);
+    back(self, [self, watch, live, lost] {
+      if (self->scopeWatch_ != watch) {
+        return;  // stopped, or begun anew
+      }
+      if (lost) {
+        self->stopScope();
+        emit self->said(q(lost->sentence()), true);
+        emit self->changed();
+      } else {
+        emit self->scopeWatched(live);
+      }
+    });
+    if (!lost) {
+      watchScopeOnce(self, bench, watch);
+    }
+  });
+}
+
+void InstrumentHub::stopScope() {
+  if (scopeWatch_) {
+    scopeWatch_->over = true;
+  }
+  scopeWatch_.reset();
 }
 
 }  // namespace haybale::app

@@ -4,11 +4,13 @@
 
 #include <QMap>
 #include <QObject>
+#include <QPointer>
 #include <memory>
 
 #include "core/capture/candump.h"
 #include "core/capture/record.h"
 #include "core/job/case.h"
+#include "core/trace/live_trace.h"
 #include "instruments/drivers.h"
 #include "instruments/yard.h"
 
@@ -56,6 +58,12 @@ class InstrumentHub : public QObject {
   void watch(const circuit::Test& test);
   void stopWatching();
   [[nodiscard]] bool watching() const { return watching_; }
+  /// Records block after block and reads the trace while it comes, until `stopScope`;
+  /// `scopeWatched` follows each block.
+  void watchScope(const circuit::Test& test, const instruments::ScopeSettings& settings,
+                  const trace::Options& options);
+  void stopScope();
+  [[nodiscard]] bool watchingScope() const { return scopeWatch_ != nullptr; }
   /// Latest speed of each wheel from the bus, km/h.
   [[nodiscard]] const QMap<QString, double>& speeds() const { return speeds_; }
 
@@ -65,6 +73,7 @@ class InstrumentHub : public QObject {
   void meterRead(const circuit::Test& test, double value);
   void scopeRecorded(const circuit::Test& test, std::shared_ptr<capture::Record> record);
   void watched(double s, double value);
+  void scopeWatched(std::shared_ptr<const trace::LiveTrace> live);
   void generatorRuns(bool on);
   void speedsChanged();
 
@@ -81,6 +90,10 @@ class InstrumentHub : public QObject {
   std::vector<capture::BusSignal> signals_;
   QMap<QString, double> speeds_;
   std::optional<circuit::Test> watchTest_;
+  struct ScopeWatch;
+  static void watchScopeOnce(QPointer<InstrumentHub> self, InstrumentWorker* bench,
+                             std::shared_ptr<ScopeWatch> watch);
+  std::shared_ptr<ScopeWatch> scopeWatch_;  // null: none
   bool watching_ = false;
   qint64 watchStartMs_ = 0;
 };

@@ -10,6 +10,7 @@
 #include "app/style/theme.h"
 #include "app/style/words.h"
 #include "app/trace/finding_row.h"
+#include "app/trace/live_page.h"
 #include "app/trace/turns_widget.h"
 #include "core/capture/open.h"
 #include "picture/lanes_of.h"
@@ -42,13 +43,22 @@ TraceView::TraceView(JobModel& model, QWidget* parent) : QWidget(parent), model_
   head_ = new QLabel(this);
   head_->setProperty("sub", true);
   top->addWidget(head_, 1);
-  makeButtons(top);
+  tools_ = new QWidget(this);
+  auto* tools = new QHBoxLayout(tools_);
+  tools->setContentsMargins(0, 0, 0, 0);
+  makeButtons(tools);
+  top->addWidget(tools_);
   column->addLayout(top);
+  makeScopeRow();
+  column->addWidget(scope_);
   lanes_ = new LanesWidget(model_, this);
   turns_ = new TurnsWidget(model_, this);
   pages_ = new QStackedWidget(this);
   pages_->addWidget(lanes_);
   pages_->addWidget(turns_);
+  live_ = new LivePage(this);
+  pages_->addWidget(live_);
+  connect(live_, &LivePage::stopWanted, watch_, [this] { watch_->setChecked(false); });
   column->addWidget(pages_, 1);
   readout_ = new QLabel(this);
   readout_->setObjectName(QStringLiteral("trace.readout"));
@@ -62,11 +72,11 @@ TraceView::TraceView(JobModel& model, QWidget* parent) : QWidget(parent), model_
   findingRows_->setContentsMargins(0, 0, 0, 0);
   findingRows_->setSpacing(6);
   column->addWidget(findings_);
-  auto* hint = new QLabel(tr("Drop a capture on a wheel. Mouse wheel zooms, drag pans, Home shows "
-                             "all; A and B set cursors where the pointer is, Esc takes them off."),
-                          this);
-  hint->setProperty("faint", true);
-  column->addWidget(hint);
+  hint_ = new QLabel(tr("Drop a capture on a wheel. Mouse wheel zooms, drag pans, Home shows "
+                        "all; A and B set cursors where the pointer is, Esc takes them off."),
+                     this);
+  hint_->setProperty("faint", true);
+  column->addWidget(hint_);
   connect(lanes_, &LanesWidget::cursorsChanged, this, &TraceView::sayCursors);
   connect(lanes_, &LanesWidget::captureDropped, this, &TraceView::captureDropped);
   connect(lanes_, &LanesWidget::fileWanted, this, &TraceView::fileWanted);
@@ -86,22 +96,16 @@ void TraceView::makeButtons(QHBoxLayout* row) {
   auto* all = flatButton(tr("Whole record"), "trace.all", tr("Home"), this);
   auto* save = flatButton(tr("Save what is shown"), "trace.export",
                           tr("The shown stretch of all wheels as CSV or WAV"), this);
-  record_ = flatButton(tr("Record"), "trace.record",
-                       tr("Four seconds from the connected scope, at the place chosen on the line"),
-                       this);
-  record_->hide();
-  connect(record_, &QPushButton::clicked, this, &TraceView::recordWanted);
   auto* read =
       flatButton(tr("How it is read"), "trace.read",
                  tr("The first lines of the chosen wheel's file, and how they are taken"), this);
   connect(read, &QPushButton::clicked, this,
           [this] { emit readingWanted(model_.selection().circuit); });
   auto* open = flatButton(tr("Open a capture"), "trace.open", tr("O"), this);
-  for (auto* button : {turns, rest, all, record_, save, read, open}) {
+  for (auto* button : {turns, rest, all, save, read, open}) {
     row->addWidget(button);
   }
-  connect(turns, &QPushButton::toggled, this,
-          [this](bool on) { pages_->setCurrentIndex(on ? 1 : 0); });
+  connect(turns, &QPushButton::toggled, this, &TraceView::choosePage);
   connect(rest, &QPushButton::toggled, this, [this](bool on) { lanes_->setAroundRest(on); });
   connect(all, &QPushButton::clicked, this, [this] { lanes_->showAll(); });
   connect(save, &QPushButton::clicked, this, &TraceView::exportShown);
@@ -109,8 +113,54 @@ void TraceView::makeButtons(QHBoxLayout* row) {
           [this] { emit fileWanted(model_.selection().circuit); });
 }
 
+void TraceView::makeScopeRow() {
+  scope_ = new QWidget(this);
+  auto* row = new QHBoxLayout(scope_);
+  row->setContentsMargins(0, 0, 0, 0);
+  auto* what = new QLabel(tr("The connected scope, at the place chosen on the line:"), scope_);
+  what->setProperty("faint", true);
+  auto* record = flatButton(tr("Record four seconds"), "trace.record",
+                            tr("As a capture of the wheel in question"), this);
+  watch_ = flatButton(tr("Watch"), "trace.watch", tr("Read the trace while it is recorded"), this);
+  watch_->setCheckable(true);
+  row->addWidget(what, 1);
+  row->addWidget(record);
+  row->addWidget(watch_);
+  scope_->hide();
+  connect(record, &QPushButton::clicked, this, &TraceView::recordWanted);
+  connect(watch_, &QPushButton::toggled, this, &TraceView::watchWanted);
+}
+
 void TraceView::setLive(bool live) {
-  record_->setVisible(live);
+  scope_->setVisible(live);
+  if (!live) {
+    watch_->setChecked(false);
+  }
+}
+
+void TraceView::beginWatch(const QString& circuit) {
+  live_->begin(circuit);
+  watch_->setChecked(true);
+  choosePage();
+}
+
+void TraceView::endWatch() {
+  watch_->setChecked(false);
+  choosePage();
+}
+
+void TraceView::choosePage() {
+  QWidget* page = lanes_;
+  if (watch_->isChecked()) {
+    page = live_;
+  } else if (findChild<QPushButton*>(QStringLiteral("trace.turns"))->isChecked()) {
+    page = turns_;
+  }
+  pages_->setCurrentWidget(page);
+  // What was found in the captures is not what is seen now.
+  for (QWidget* w : std::initializer_list<QWidget*>{findings_, tools_, hint_}) {
+    w->setVisible(page != live_);
+  }
 }
 
 void TraceView::showTurns() {

@@ -14,6 +14,7 @@ class QVBoxLayout;
 
 namespace haybale::app {
 
+class LivePage;
 class TurnsWidget;
 
 class TraceView : public QWidget {
@@ -24,11 +25,17 @@ class TraceView : public QWidget {
   [[nodiscard]] LanesWidget* lanes() { return lanes_; }
   /// Whether a scope is connected that may record.
   void setLive(bool live);
+  /// The trace while it is recorded; shown from `beginWatch` to `endWatch`.
+  [[nodiscard]] LivePage* live() { return live_; }
+  void beginWatch(const QString& circuit);
+  void endWatch();
 
  signals:
   void captureDropped(const QString& circuit, const QString& file);
   void fileWanted(const QString& circuit);
   void recordWanted();
+  /// To see the trace while it is recorded, or no longer.
+  void watchWanted(bool on);
   /// To see and say how the capture of a circuit is read.
   void readingWanted(const QString& circuit);
   void said(const QString& sentence, bool bad);
@@ -42,6 +49,8 @@ class TraceView : public QWidget {
  private:
   void refresh();
   void makeButtons(QHBoxLayout* row);
+  void makeScopeRow();
+  void choosePage();
   void exportShown();
   void sayCursors();
 
@@ -49,8 +58,12 @@ class TraceView : public QWidget {
   QLabel* head_;
   LanesWidget* lanes_;
   TurnsWidget* turns_;
+  LivePage* live_;
   QStackedWidget* pages_;
-  QPushButton* record_ = nullptr;
+  QWidget* tools_;  // what is done with captures
+  QWidget* scope_;  // what is done with a connected scope
+  QPushButton* watch_;
+  QLabel* hint_;
   QLabel* readout_;
   QWidget* findings_;
   QVBoxLayout* findingRows_;

@@ -56,14 +56,15 @@ void LiveTrace::dropOld() {
   }
 }
 
-// A pulse is counted once it has come down, a dropout once the signal is back: a wheel that was
-// brought to a stand is none.
+// A pulse is counted once, though the next look may find its rise a little later; a dropout once
+// the signal is back: a wheel that was brought to a stand is none.
 void LiveTrace::count() {
   const auto& pulses = analysis_->pulses;
+  const double apart = analysis_->frequencyHz ? 0.25 / analysis_->frequencyHz->max : 0;
   for (const auto& p : pulses) {
-    if (p.riseS >= countedS_ && !std::isnan(p.fallS)) {
+    if (p.riseS >= countedS_) {
       ++tally_.pulses;
-      countedS_ = p.fallS;
+      countedS_ = p.riseS + std::max(apart, 2 * window_.time.stepS);
     }
   }
   for (const auto& d : analysis_->dropouts) {

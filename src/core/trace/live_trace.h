@@ -18,7 +18,7 @@ class LiveTrace {
   struct Tally {
     double seconds = 0;  ///< that were recorded
     std::size_t blocks = 0;
-    std::size_t pulses = 0;              ///< that came down again
+    std::size_t pulses = 0;
     std::size_t dropouts = 0;            ///< each counted once, however many blocks it lasts
     std::optional<double> lastDropoutS;  ///< when the last one began
   };

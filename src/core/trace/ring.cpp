@@ -37,7 +37,7 @@ Deviations deviationsOf(const std::vector<Tooth>& teeth) {
       out.strength[at] = t.strength - 1;
     }
     // More than a few teeth in a row are a dropout rather than a ring.
-    for (long k = 1; k <= t.lost && t.lost <= kMostAbsent; ++k) {
+    for (long k = 1; k <= t.lost && t.lost <= kMostAbsent && t.pitch > 0; ++k) {
       out.absent[at + static_cast<std::size_t>(k)] = 1;
     }
   }

@@ -142,6 +142,10 @@ std::vector<Tooth> teethOf(const std::vector<Pulse>& pulses, const std::vector<C
     const double pitch = even > 0 ? tooth.periodS / even : 1;
     tooth.pitch = static_cast<float>(pitch);
     tooth.lost = pitch > kAbsent ? static_cast<int>(std::lround(pitch)) - 1 : 0;
+    if (!pulses[i + 1].follows) {
+      // How many teeth went by while samples were lost is a guess; that is all it tells.
+      tooth.periodS = tooth.pitch = 0;
+    }
   });
   for (std::size_t i = 0; i + 1 < teeth.size(); ++i) {
     teeth[i + 1].number = teeth[i].number + 1 + teeth[i].lost;

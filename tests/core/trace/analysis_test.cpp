@@ -117,6 +117,20 @@ TEST(Analysis, LostSamplesAreNoDropout) {
   }
 }
 
+// How many teeth went by unseen is a guess; it must not look like absent teeth of the ring.
+TEST(Analysis, NoPeriodIsTakenAcrossLostSamples) {
+  auto record = recordOf(10000, 2, [](double t) { return std::sin(2 * kPi * 50 * t); });
+  std::fill_n(record.channels[0].samples.begin() + 9000, 800, NAN);
+  const auto a = analyse(record, 0, {});
+  int before = 0;
+  for (std::size_t i = 0; i + 1 < a.teeth.size(); ++i) {
+    before += a.teeth[i].periodS == 0 ? 1 : 0;
+    EXPECT_LT(a.teeth[i].periodS, 0.03);
+  }
+  EXPECT_EQ(before, 1);
+  EXPECT_NEAR(static_cast<double>(a.teeth.back().number), 99, 1);
+}
+
 TEST(Analysis, ADropoutBesideLostSamplesIsStillSeen) {
   auto record = recordOf(10000, 3, [](double t) {
     return t > 1 && t < 1.4 ? 2.5 : 2.5 + 0.6 * std::sin(2 * kPi * 80 * t);
