@@ -1,7 +1,6 @@
 #include "app/frame/main_window.h"
 
 #include <QAction>
-#include <QDateTime>
 #include <QDir>
 #include <QDragEnterEvent>
 #include <QFile>
@@ -24,14 +23,12 @@
 #include "app/frame/rail.h"
 #include "app/intake/intake_view.h"
 #include "app/line/line_view.h"
+#include "app/live/instrument_desk.h"
 #include "app/style/theme.h"
 #include "app/swap/swap_view.h"
 #include "app/trace/capture_desk.h"
 #include "app/trace/dial_panel.h"
-#include "app/trace/live_page.h"
 #include "app/trace/trace_view.h"
-#include "core/capture/open.h"
-#include "core/diagnosis/waveforms.h"
 
 namespace haybale::app {
 
@@ -125,75 +122,15 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
   connect(panel_, &NextPanel::testShown, this, [this] { showView(kLine); });
   connect(&model_, &JobModel::said, this, &MainWindow::say);
   connect(&model_, &JobModel::changed, this, &MainWindow::retitle);
-  connectInstruments();
+  connect(swap_, &SwapView::said, this, &MainWindow::say);
+  connect(&hub_, &InstrumentHub::said, this, &MainWindow::say);
+  auto* live = new InstrumentDesk(model_, hub_, line_, trace_, this);
+  connect(live, &InstrumentDesk::said, this, &MainWindow::say);
+  connect(live, &InstrumentDesk::recorded, this, &MainWindow::addCapture);
   connectRecords();
   makeActions();
   showView(kLine);
   retitle();
-}
-
-// A reading taken live lands where the leads are; a record on its wheel.
-void MainWindow::connectInstruments() {
-  connect(swap_, &SwapView::said, this, &MainWindow::say);
-  connect(&hub_, &InstrumentHub::said, this, &MainWindow::say);
-  connect(&hub_, &InstrumentHub::changed, this, [this] {
-    line_->setLive(hub_.connected(Instrument::multimeter));
-    trace_->setLive(hub_.connected(Instrument::scope));
-    if (!hub_.watchingScope()) {
-      trace_->endWatch();
-    }
-  });
-  connect(line_, &LineView::liveWanted, this, [this] { hub_.readMeter(model_.selection().test); });
-  connect(trace_, &TraceView::recordWanted, this, [this] {
-    instruments::ScopeSettings settings;
-    settings.durationS = 4;
-    hub_.recordScope(spunTrace(), settings);
-    say(tr("Recording four seconds: spin the wheel."), false);
-  });
-  connectScopeWatch();
-  connect(&hub_, &InstrumentHub::meterRead, this,
-          [this](const circuit::Test& test, double value) { model_.enterMeasured(test, value); });
-  connect(&hub_, &InstrumentHub::scopeRecorded, this,
-          [this](const circuit::Test& test, const std::shared_ptr<capture::Record>& record) {
-            takeRecord(test, *record);
-          });
-}
-
-// A trace where the leads are, the wheel turning.
-circuit::Test MainWindow::spunTrace() const {
-  auto test = model_.selection().test;
-  test.kind = circuit::TestKind::waveform;
-  test.state.wheel = circuit::WheelMotion::spun;
-  return test;
-}
-
-// The trace while it is recorded: begun and ended on its page, kept as a capture when wanted.
-void MainWindow::connectScopeWatch() {
-  connect(trace_, &TraceView::watchWanted, this, [this](bool on) {
-    watched_ = spunTrace();
-    const auto* circuit = model_.job().find(watched_.circuit);
-    if (!on || !circuit) {
-      hub_.stopScope();
-      trace_->endWatch();
-      return;
-    }
-    instruments::ScopeSettings settings;
-    settings.durationS = 0.5;
-    settings.points = 5000;
-    hub_.watchScope(watched_, settings, diagnosis::traceOptions(model_.job(), *circuit));
-    if (hub_.watchingScope()) {
-      trace_->beginWatch(QString::fromStdString(watched_.circuit));
-    }
-  });
-  connect(&hub_, &InstrumentHub::scopeWatched, trace_->live(), &LivePage::take);
-  connect(trace_->live(), &LivePage::keepWanted, this, [this] {
-    if (const auto* seconds = trace_->live()->seconds()) {
-      const auto record = *seconds;
-      hub_.stopScope();
-      trace_->endWatch();
-      takeRecord(watched_, record);
-    }
-  });
 }
 
 // Intake, close-out and logbook: what is written down, and the files it goes to.
@@ -226,21 +163,6 @@ void MainWindow::connectRecords() {
             .arg(QString::fromStdString(status.error().sentence())),
         true);
   }
-}
-
-void MainWindow::takeRecord(const circuit::Test& test, const capture::Record& record) {
-  const QString circuit = QString::fromStdString(test.circuit);
-  const QString folder = model_.captureFolder();
-  QDir().mkpath(folder);
-  const QString path =
-      QStringLiteral("%1/%2-%3.csv")
-          .arg(folder, circuit,
-               QDateTime::currentDateTime().toString(QStringLiteral("yyyyMMdd-HHmmss-zzz")));
-  if (const auto saved = capture::saveCapture(path.toStdString(), record); !saved) {
-    say(QString::fromStdString(saved.error().sentence()), true);
-    return;
-  }
-  addCapture(circuit, path);
 }
 
 MainWindow::~MainWindow() {

@@ -59,15 +59,10 @@ class MainWindow : public QMainWindow {
   void showJobsMenu(const QPoint& at);
   void say(const QString& sentence, bool bad);
   void retitle();
-  void connectInstruments();
-  void connectScopeWatch();
-  [[nodiscard]] circuit::Test spunTrace() const;
-  void takeRecord(const circuit::Test& test, const capture::Record& record);
 
   JobModel model_;
   JobBook book_;
   InstrumentHub hub_;
-  circuit::Test watched_;  // what the scope is watched at
   Rail* rail_;
   JobStrip* strip_;
   QLabel* notice_;

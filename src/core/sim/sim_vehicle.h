@@ -11,6 +11,7 @@
 #include "core/capture/record.h"
 #include "core/diagnosis/world.h"
 #include "core/job/case.h"
+#include "core/sim/hidden_fault.h"
 
 namespace haybale::sim {
 
@@ -20,21 +21,6 @@ struct SimOptions {
   double meterError = 0.005;  ///< relative, one standard deviation
   std::string folder;         ///< where captures are written; empty: scope traces cannot be taken
 };
-
-/// Something wrong, and how much.
-struct HiddenFault {
-  diagnosis::Hypothesis fault;
-  double severity = 0;
-};
-
-/// Draws what is wrong with the suspect circuit of `c`, by the priors; never nothing.
-[[nodiscard]] HiddenFault drawFault(const job::Case& c, std::mt19937& random);
-
-/// The fault called so; where `element` or `wire` is empty, the likeliest one. Errors name what
-/// there is. No severity: the middle of its range.
-[[nodiscard]] Result<HiddenFault> chosenFault(const job::Case& c, std::string_view fault,
-                                              std::string_view element, std::string_view wire,
-                                              std::optional<double> severity);
 
 class SimVehicle {
  public:
