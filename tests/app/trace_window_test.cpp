@@ -223,6 +223,7 @@ TEST_F(TraceWindow, AFileThatLeavesItsRateOpenIsAskedAbout) {
     EXPECT_TRUE(told->text().contains(QStringLiteral("decimal comma")))
         << told->text().toStdString();
     EXPECT_FALSE(use->isEnabled()) << "nothing says when the samples were taken";
+    EXPECT_TRUE(told->text().contains(QStringLiteral("could not be read")));
     QTest::keyClicks(dialog->findChild<QLineEdit*>(QStringLiteral("csvReading.rate")),
                      QStringLiteral("2000"));
     dialog->findChild<QComboBox*>(QStringLiteral("csvReading.unit"))->setFocus();
@@ -230,6 +231,7 @@ TEST_F(TraceWindow, AFileThatLeavesItsRateOpenIsAskedAbout) {
                      QStringLiteral("mV"));
     emit dialog->findChild<QComboBox*>(QStringLiteral("csvReading.unit"))->activated(2);
     ASSERT_TRUE(use->isEnabled());
+    EXPECT_FALSE(told->text().contains(QStringLiteral("could not be read"))) << "it was answered";
     QTest::mouseClick(use, Qt::LeftButton);
   });
   dropFile(find<QWidget>("chip.RR"), QString::fromStdString(path));

@@ -250,8 +250,11 @@ void CsvReadingDialog::refresh() {
     return;
   }
   fillTable(*preview);
-  told_->setText(why_.isEmpty() ? said(*preview) : why_ + QLatin1Char('\n') + said(*preview));
-  use_->setEnabled(preview->dialect.ok() && !preview->needsRate);
+  // Why it was asked at all is said until it is answered.
+  const bool readable = preview->dialect.ok() && !preview->needsRate;
+  told_->setText(why_.isEmpty() || readable ? said(*preview)
+                                            : why_ + QLatin1Char('\n') + said(*preview));
+  use_->setEnabled(readable);
   resize(width(), sizeHint().height());
 }
 

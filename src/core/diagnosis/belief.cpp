@@ -257,7 +257,7 @@ double Belief::cellLikelihood(const Cell& cell, const job::Evidence& e,
       p = inWorld([&](const World& w) { return likelihoodIn(e, facts, w, values); });
       break;
     case TestKind::wiggle:
-      p = e.reading.reacts ? model_.wiggle(e.test, e.reading, h, values) : 1;
+      p = e.reading.reacts ? model_.wiggle(e.test, e.reading, h, severity, values) : 1;
       break;
     case TestKind::inspect:
       p = model_.inspect(e.test, e.reading, h);

@@ -269,7 +269,7 @@ double Forecast::chance(const Test& test, const Category& c, const Stand& stand,
         return model_.waveform(test, c.facts, w, values, worked);
       });
     case TestKind::wiggle:
-      return model_.wiggle(test, c.reading, h, values);
+      return model_.wiggle(test, c.reading, h, stand.cell->severity(), values);
     case TestKind::inspect:
       return model_.inspect(test, c.reading, h);
     case TestKind::benchSensor:

@@ -11,7 +11,7 @@ namespace {
 // One bit is about the difference between guessing one of two and knowing it, so nearly as much as
 // one wrong repair: with less than this to be learnt a minute it is better spent repairing, or
 // stopping.
-constexpr double kWorthwhile = 0.014;
+constexpr double kWorthwhile = 0.018;
 
 // Share of the element's probability from which on the way it failed counts as known, and the bits
 // a minute from which on asking for it is cheap.

@@ -33,21 +33,59 @@ double showsIn(const Hypothesis& h, const CarState& state, const circuit::Circui
   return state.wheel == WheelMotion::driven ? 0.45 : state.wheel == WheelMotion::spun ? 0.12 : 0.06;
 }
 
+bool isWater(Fault fault, double severity) {
+  constexpr double kCopperOhm = 1000;
+  return (fault == Fault::leak || fault == Fault::wiresTouching) && severity >= kCopperOhm;
+}
+
+namespace {
+
+// Probability that warm air or a spray moves the reading of water that lies in `element`.
+double movesWater(const std::string& element, const CarState& state,
+                  const circuit::Circuit& circuit) {
+  const bool reaches = state.disturb && (state.disturb->kind == circuit::DisturbKind::wet ||
+                                         state.disturb->kind == circuit::DisturbKind::heat);
+  if (!reaches) {
+    return 0.03;
+  }
+  if (state.disturb->element.empty()) {
+    return 0.5;
+  }
+  const auto a = circuit.indexOf(state.disturb->element);
+  const auto b = circuit.indexOf(element);
+  const bool beside = a && b && (*a > *b ? *a - *b : *b - *a) == 1;
+  return state.disturb->element == element ? 0.7 : beside ? 0.1 : 0.03;
+}
+
+}  // namespace
+
+// Whether the watched reading can see a fault at all.
+bool ReadingModel::watchSees(const Test& test, const Hypothesis& h, double severity,
+                             const circuit::ParameterPoint& values) const {
+  if (!test.red) {
+    return true;
+  }
+  Test watched = test;
+  watched.kind = test.state.key == circuit::Key::on ? TestKind::dcVoltage : TestKind::resistance;
+  const auto now = vehicle_.electrical(watched, worldOf(h, severity, values), values);
+  const auto rest = vehicle_.electrical(watched, World{}, values);
+  if (!now || !rest || std::isinf(*now) || std::isinf(*rest)) {
+    return !now || !rest || std::isinf(*now) != std::isinf(*rest);
+  }
+  return std::abs(*now - *rest) > 0.1 * std::abs(*rest) + 0.05;
+}
+
 double ReadingModel::wiggle(const Test& test, const job::Reading& reading, const Hypothesis& h,
-                            const circuit::ParameterPoint& values) const {
+                            double severity, const circuit::ParameterPoint& values) const {
   double reacts = 0.03;
   if (isIntermittent(h.fault)) {
-    // Only a fault that the watched reading can see.
-    bool seen = true;
-    if (test.red) {
-      Test watched = test;
-      watched.kind =
-          test.state.key == circuit::Key::on ? TestKind::dcVoltage : TestKind::resistance;
-      const auto now = vehicle_.electrical(watched, worldOf(h, h.steps.front(), values), values);
-      const auto rest = vehicle_.electrical(watched, World{}, values);
-      seen = !now || !rest || std::abs(*now - *rest) > 0.1 * std::abs(*rest) + 0.05;
-    }
-    reacts = seen ? showsIn(h, test.state, vehicle_.suspect()) : 0.03;
+    reacts = watchSees(test, h, h.steps.front(), values)
+                 ? showsIn(h, test.state, vehicle_.suspect())
+                 : 0.03;
+  } else if (isWater(h.fault, severity)) {
+    reacts = watchSees(test, h, severity, values)
+                 ? movesWater(h.element, test.state, vehicle_.suspect())
+                 : 0.03;
   } else if (h.fault == Fault::resistive || h.fault == Fault::open) {
     reacts =
         showsIn({Fault::intermittentOpen, h.element, h.wire}, test.state, vehicle_.suspect()) > 0.6

@@ -85,7 +85,8 @@ class ReadingModel {
                                  const World& world, const circuit::ParameterPoint& values,
                                  Worked* worked = nullptr) const;
   [[nodiscard]] double wiggle(const circuit::Test& test, const job::Reading& reading,
-                              const Hypothesis& h, const circuit::ParameterPoint& values) const;
+                              const Hypothesis& h, double severity,
+                              const circuit::ParameterPoint& values) const;
   [[nodiscard]] double inspect(const circuit::Test& test, const job::Reading& reading,
                                const Hypothesis& h) const;
   [[nodiscard]] double benchSensor(const job::Reading& reading, const Hypothesis& h,
@@ -95,11 +96,18 @@ class ReadingModel {
                                 Worked* worked = nullptr) const;
 
  private:
+  [[nodiscard]] bool watchSees(const circuit::Test& test, const Hypothesis& h, double severity,
+                               const circuit::ParameterPoint& values) const;
   [[nodiscard]] Vehicle::Monitor monitor(const std::string& circuit, const circuit::CarState& state,
                                          const World& world, const circuit::ParameterPoint& values,
                                          Worked* worked) const;
   const Vehicle& vehicle_;
 };
+
+/// Whether it is water or crust rather than copper that conducts where nothing should: warm air
+/// dries it, a spray adds to it, and the reading moves. From `severity` ohms on, common practice,
+/// no source.
+[[nodiscard]] bool isWater(Fault fault, double severity);
 
 /// Probability that an intermittent fault shows in a state of the car.
 [[nodiscard]] double showsIn(const Hypothesis& h, const circuit::CarState& state,

@@ -189,6 +189,15 @@ std::string cautionFor(const Test& test) {
            "anything "
            "shielded, orange or of an airbag.";
   }
+  if (test.state.disturb && test.state.disturb->kind == circuit::DisturbKind::heat) {
+    return "Warm air that a hand can bear, no flame: keep it off fuel and brake lines, batteries "
+           "and "
+           "anything of an airbag.";
+  }
+  if (test.state.disturb && test.state.disturb->kind == circuit::DisturbKind::wet) {
+    return "Salt water only on loom and plugs, never into a module or on anything orange; rinse it "
+           "off afterwards.";
+  }
   if (circuit::unitOf(test.kind) == units::Unit::ohm) {
     return "Key off and wait before unplugging a module. Airbag and orange high-voltage circuits: "
            "out of bounds.";

@@ -86,9 +86,10 @@ class PairModel {
   [[nodiscard]] double byHand(const job::Evidence& e) const {
     const auto of = [&](const Hypothesis& h, double severity) {
       const auto& model = belief_.model();
-      return e.test.kind == TestKind::inspect  ? model.inspect(e.test, e.reading, h)
-             : e.test.kind == TestKind::wiggle ? model.wiggle(e.test, e.reading, h, values_)
-                                               : model.benchSensor(e.reading, h, severity);
+      return e.test.kind == TestKind::inspect ? model.inspect(e.test, e.reading, h)
+             : e.test.kind == TestKind::wiggle
+                 ? model.wiggle(e.test, e.reading, h, severity, values_)
+                 : model.benchSensor(e.reading, h, severity);
     };
     const std::string& looked = !e.test.looked.empty() ? e.test.looked : e.reading.looked;
     if (e.test.kind == TestKind::inspect &&

@@ -210,12 +210,26 @@ class Lister {
     ohms.state.unplugged = {module_};
     ohms.black = Probe{plug, WireId::b};
     out_.push_back(ohms);
+    waterWatched(e);
     for (const auto kind :
          {circuit::DisturbKind::wet, circuit::DisturbKind::shake, circuit::DisturbKind::heat}) {
       for (Test other : {wiggle, ohms}) {
         other.state.disturb->kind = kind;
         out_.push_back(other);
       }
+    }
+  }
+
+  // Water between a wire and the body: warm air dries a plug, a spray finds the hole in a leg.
+  void waterWatched(const Element& e) {
+    const Place plug{Place::Kind::modulePlug, module_};
+    for (const WireId wire : wires()) {
+      Test t = make(TestKind::wiggle, Probe{plug, wire}, ground(), {module_});
+      t.state.key = Key::off;
+      t.state.disturb = circuit::Disturb{
+          e.kind == ElementKind::connector ? circuit::DisturbKind::heat : circuit::DisturbKind::wet,
+          e.id};
+      out_.push_back(t);
     }
   }
 

@@ -117,6 +117,29 @@ bool SimVehicle::shows(const Test& test) {
   return uniform() < p;
 }
 
+// Warm air and a spray act on water where they reach it.
+bool SimVehicle::waterMoves(const circuit::CarState& state) {
+  const bool reached = state.disturb && (state.disturb->kind == circuit::DisturbKind::wet ||
+                                         state.disturb->kind == circuit::DisturbKind::heat);
+  if (!reached || !diagnosis::isWater(fault_.fault, severity_)) {
+    return false;
+  }
+  const auto& element = state.disturb->element;
+  return uniform() < (element.empty() ? 0.6 : element == fault_.element ? 0.75 : 0.05);
+}
+
+// Whether the watched reading shows the world at all.
+bool SimVehicle::differs(const Test& test, const World& world) const {
+  Test watched = test;
+  watched.kind = test.state.key == circuit::Key::on ? TestKind::dcVoltage : TestKind::resistance;
+  const auto with = vehicle_.electrical(watched, world, values_);
+  const auto without = vehicle_.electrical(watched, World{}, values_);
+  if (!with || !without || std::isinf(*with) || std::isinf(*without)) {
+    return with && without && std::isinf(*with) != std::isinf(*without);
+  }
+  return std::abs(*with - *without) > 0.1 * std::abs(*without) + 0.05;
+}
+
 World SimVehicle::worldNow(bool shows) const {
   const bool cured = fault_.fault == Fault::latchedOff && !latched_;
   const World first = shows && !cured ? diagnosis::worldOf(fault_, severity_, values_) : World{};
@@ -140,16 +163,10 @@ std::optional<job::Reading> SimVehicle::answer(const Test& test) {
     case TestKind::liveSpeed:
       return speeds(test, world);
     case TestKind::wiggle: {
+      const bool comesAndGoes = diagnosis::isIntermittent(fault_.fault);
+      const bool moves = comesAndGoes ? now : waterMoves(test.state);
       job::Reading r;
-      r.reacts = diagnosis::isIntermittent(fault_.fault) ? now : uniform() < 0.02;
-      if (*r.reacts && test.red && diagnosis::isIntermittent(fault_.fault)) {
-        Test watched = test;
-        watched.kind =
-            test.state.key == circuit::Key::on ? TestKind::dcVoltage : TestKind::resistance;
-        const auto with = vehicle_.electrical(watched, world, values_);
-        const auto without = vehicle_.electrical(watched, World{}, values_);
-        r.reacts = with && without && std::abs(*with - *without) > 0.1 * std::abs(*without) + 0.05;
-      }
+      r.reacts = moves ? !test.red || differs(test, world) : !comesAndGoes && uniform() < 0.02;
       return r;
     }
     case TestKind::inspect:

@@ -9,6 +9,7 @@
 #include <string>
 
 #include "core/capture/record.h"
+#include "core/diagnosis/likelihood.h"
 #include "core/diagnosis/world.h"
 #include "core/job/case.h"
 #include "core/sim/hidden_fault.h"
@@ -50,6 +51,8 @@ class SimVehicle {
   [[nodiscard]] job::Reading look(const circuit::Test& test);
   [[nodiscard]] std::optional<job::Reading> capture(const circuit::Test& test);
   /// What is wrong at this moment, in this state of the car.
+  [[nodiscard]] bool waterMoves(const circuit::CarState& state);
+  [[nodiscard]] bool differs(const circuit::Test& test, const diagnosis::World& world) const;
   [[nodiscard]] diagnosis::World worldNow(bool shows) const;
   /// The fault that lies in this element; of `none` where there is none.
   [[nodiscard]] HiddenFault faultIn(const std::string& element) const;

@@ -121,6 +121,50 @@ TEST_F(BeliefOf, ALegThatReactsToFlexingIsSuspectAndOneThatDoesNotIsLessSo) {
   EXPECT_LT(share("L2"), before);
 }
 
+// A leak in a plug and one in the leg before it read alike; warm air tells them apart.
+TEST_F(BeliefOf, AReadingThatMovesAsThePlugIsWarmedIsWaterInThatPlug) {
+  reading("RR", "module pair 1.12k");
+  reading("RR", "module a gnd 300k");
+  reading("RR", "C1.w a gnd 300k unplugged");
+  const double leg = share("L2");
+  const double joint = share("C2");
+  ASSERT_GT(leg, 0.1);
+  ASSERT_GT(joint, 0.1);
+  const auto warm = [&](bool reacts) {
+    seen(circuit::TestKind::wiggle, [&](job::Evidence& e) {
+      e.test.state.key = circuit::Key::off;
+      e.test.state.unplugged = {"module"};
+      const circuit::Place plug{circuit::Place::Kind::modulePlug, "module"};
+      e.test.red = circuit::Probe{plug, circuit::WireId::a};
+      e.test.black = circuit::Probe{{circuit::Place::Kind::ground, ""}, std::nullopt};
+      e.test.state.disturb = circuit::Disturb{circuit::DisturbKind::heat, "C2"};
+      e.reading.reacts = reacts;
+    });
+  };
+  warm(true);
+  EXPECT_GT(share("C2"), 2 * share("L2"));
+  c.evidence.back().withdrawn = true;
+  warm(false);
+  EXPECT_LT(share("C2"), joint);
+  EXPECT_GT(share("L2"), leg);
+}
+
+TEST_F(BeliefOf, WhateverMayDoHarmHasItsCautionAtTheStep) {
+  circuit::Test t;
+  t.kind = circuit::TestKind::wiggle;
+  t.circuit = "RR";
+  const auto of = [&](circuit::DisturbKind kind) {
+    t.state.disturb = circuit::Disturb{kind, "C2"};
+    return cautionFor(t);
+  };
+  EXPECT_NE(of(circuit::DisturbKind::heat).find("no flame"), std::string::npos);
+  EXPECT_NE(of(circuit::DisturbKind::wet).find("never into a module"), std::string::npos);
+  t.state.wheel = circuit::WheelMotion::driven;
+  EXPECT_NE(of(circuit::DisturbKind::wet).find("drive accordingly"), std::string::npos);
+  t.state.wheel = circuit::WheelMotion::spun;
+  EXPECT_NE(of(circuit::DisturbKind::flex).find("stands"), std::string::npos);
+}
+
 TEST_F(BeliefOf, OutcomesAreSaidBeforeTheTestAndSumToOne) {
   reading("RR", "module pair 4M8");
   for (const auto& p : assessed().proposals) {
