@@ -71,7 +71,6 @@ TEST_F(Outlooks, WhatIsUnknownOfTheCarIsNotTakenForWhatIsWrongWithIt) {
   reading("RR", "module pair OL");
   reading("RR", "C2.w pair 1.2k unplugged");
   reading("RR", "C2.m pair 4.9V dc key on unplugged");
-  const auto a = assessed();
   const auto waveforms = analyseWaveforms(c, "/", shelf);
   const auto knowledge = learnAll(c);
   const Belief belief(c, waveforms, knowledge);
