@@ -2,6 +2,7 @@
 #include <fmt/format.h>
 
 #include "core/diagnosis/assessment.h"
+#include "core/diagnosis/test_list.h"
 #include "core/job/case_json.h"
 #include "timing.h"
 
