@@ -11,6 +11,7 @@
 #include "instruments/drivers.h"
 #include "line_relay.h"
 #include "strict_peer.h"
+#include "support/haybale_test.h"
 
 namespace {
 
@@ -78,17 +79,14 @@ TEST(ScpiText, AddressesAreReadAndWritten) {
 }
 
 TEST(ScpiText, FindsWhatIsPluggedIn) {
-  const auto folder = std::filesystem::temp_directory_path() / "haybale_dev_test";
-  std::filesystem::remove_all(folder);
-  std::filesystem::create_directories(folder);
+  const test::Folder folder;
   for (const char* name : {"ttyUSB0", "usbtmc0", "tty1", "null"}) {
-    std::ofstream(folder / name) << "";
+    test::write(folder.file(name), "");
   }
-  const auto found = pluggedIn(folder.string());
+  const auto found = pluggedIn(folder.path());
   ASSERT_EQ(found.size(), 2U);
   EXPECT_EQ(found[0].kind, Address::Kind::serial);
   EXPECT_EQ(found[1].kind, Address::Kind::usbtmc);
-  std::filesystem::remove_all(folder);
 }
 
 // --- the strict peer

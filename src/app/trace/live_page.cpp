@@ -20,13 +20,10 @@ QString sayNow(const trace::LiveTrace& live) {
   if (hz <= 0) {
     return QObject::tr("No pulse now");
   }
-  const auto& a = *live.analysis();
   const QString teeth = q(units::format(hz, units::Unit::hertz, 3));
-  if (!a.speedKmh || !a.frequencyHz || a.frequencyHz->median <= 0) {
-    return teeth;
-  }
-  const double kmh = a.speedKmh->median * hz / a.frequencyHz->median;
-  return q(units::format(kmh, units::Unit::kmh, 3)) + QStringLiteral("   \u00b7   ") + teeth;
+  const auto kmh = live.kmhNow();
+  return kmh ? q(units::format(*kmh, units::Unit::kmh, 3)) + QStringLiteral("   \u00b7   ") + teeth
+             : teeth;
 }
 
 QString sayTally(const trace::LiveTrace& live) {
@@ -34,14 +31,15 @@ QString sayTally(const trace::LiveTrace& live) {
   const QString pulses = QObject::tr("%1 pulses in %2 s recorded")
                              .arg(static_cast<qulonglong>(t.pulses))
                              .arg(t.seconds, 0, 'f', 1);
-  if (t.dropouts == 0 || !t.lastDropoutS) {
+  const auto ago = live.sinceDropoutS();
+  if (!ago) {
     return pulses + QObject::tr(", no dropout");
   }
-  const auto& window = live.window();
-  const double ago = window.time.at(window.size()) - *t.lastDropoutS;
-  return pulses + QObject::tr(", <b>%1 dropouts</b>, the last %2 s ago")
-                      .arg(static_cast<qulonglong>(t.dropouts))
-                      .arg(ago, 0, 'f', 1);
+  const QString when = QObject::tr("%1 s ago").arg(*ago, 0, 'f', 1);
+  return pulses + (t.dropouts == 1
+                       ? QObject::tr(", <b>one dropout</b>, %1").arg(when)
+                       : QObject::tr(", <b>%1 dropouts</b>, the last %2")
+                             .arg(QString::number(static_cast<qulonglong>(t.dropouts)), when));
 }
 
 }  // namespace

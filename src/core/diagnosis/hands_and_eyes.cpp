@@ -40,7 +40,8 @@ bool isWater(Fault fault, double severity) {
 
 namespace {
 
-// Probability that warm air or a spray moves the reading of water that lies in `element`.
+// Probability that warm air or a spray moves the reading of water that lies in `element`: common
+// practice, no source.
 double movesWater(const std::string& element, const CarState& state,
                   const circuit::Circuit& circuit) {
   const bool reaches = state.disturb && (state.disturb->kind == circuit::DisturbKind::wet ||

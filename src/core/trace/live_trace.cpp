@@ -95,4 +95,20 @@ double LiveTrace::hzNow() const {
              : 0;
 }
 
+std::optional<double> LiveTrace::kmhNow() const {
+  const double hz = hzNow();
+  if (hz <= 0 || !analysis_->speedKmh || !analysis_->frequencyHz) {
+    return std::nullopt;
+  }
+  // Proportional to the frequency, on the same ring and tyre.
+  return analysis_->speedKmh->median * hz / analysis_->frequencyHz->median;
+}
+
+std::optional<double> LiveTrace::sinceDropoutS() const {
+  if (!tally_.lastDropoutS) {
+    return std::nullopt;
+  }
+  return window_.time.at(window_.size()) - *tally_.lastDropoutS;
+}
+
 }  // namespace haybale::trace

@@ -38,6 +38,10 @@ class LiveTrace {
   [[nodiscard]] const Tally& tally() const { return tally_; }
   /// Tooth frequency of the newest teeth, 0 when none came in the newest block.
   [[nodiscard]] double hzNow() const;
+  /// Road speed at that frequency, km/h; empty when ring or tyre are not known or nothing turns.
+  [[nodiscard]] std::optional<double> kmhNow() const;
+  /// Seconds since the last dropout began; empty when there was none.
+  [[nodiscard]] std::optional<double> sinceDropoutS() const;
 
  private:
   void dropOld();

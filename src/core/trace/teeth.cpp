@@ -13,6 +13,8 @@ namespace {
 constexpr std::size_t kAround = 8;  // neighbours either side that tell the speed
 constexpr double kOutlier = 0.25;   // of the median: not taken for the speed
 constexpr double kAbsent = 1.55;    // a pitch from here on has an absent tooth in it
+// Absent teeth counted between two pulses at most: a stand of hours is no ring.
+constexpr double kMostLost = 1e5;
 
 // Middle of a few values, which it sorts.
 double middleOf(double* values, std::size_t count) {
@@ -141,7 +143,8 @@ std::vector<Tooth> teethOf(const std::vector<Pulse>& pulses, const std::vector<C
     const double even = expectedAt(periods, i);
     const double pitch = even > 0 ? tooth.periodS / even : 1;
     tooth.pitch = static_cast<float>(pitch);
-    tooth.lost = pitch > kAbsent ? static_cast<int>(std::lround(pitch)) - 1 : 0;
+    tooth.lost =
+        pitch > kAbsent ? static_cast<int>(std::lround(std::min(pitch, kMostLost))) - 1 : 0;
     if (!pulses[i + 1].follows) {
       // How many teeth went by while samples were lost is a guess; that is all it tells.
       tooth.periodS = tooth.pitch = 0;

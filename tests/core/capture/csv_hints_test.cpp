@@ -16,13 +16,11 @@ namespace {
 class CsvHint : public testing::Test {
  protected:
   std::string write(const std::string& name, const std::string& text) {
-    const auto path = (folder_ / name).string();
-    std::ofstream(path, std::ios::binary) << text;
+    const auto path = folder_.file(name);
+    test::write(path, text);
     return path;
   }
-  void SetUp() override { std::filesystem::create_directories(folder_); }
-  void TearDown() override { std::filesystem::remove_all(folder_); }
-  std::filesystem::path folder_ = std::filesystem::temp_directory_path() / "haybale_hints_test";
+  test::Folder folder_;
 };
 
 // Two ways to read it that are both right: one column of numbers with a decimal comma, or two.
@@ -164,7 +162,7 @@ TEST_F(CsvHint, PreviewOfNoTableShowsTheLinesAsTheyAre) {
   CsvHints semicolon;
   semicolon.separator = ';';
   EXPECT_EQ(previewCsv(path, semicolon)->rows[0].cells.size(), 2U);
-  EXPECT_FALSE(previewCsv((folder_ / "none.csv").string(), {}));
+  EXPECT_FALSE(previewCsv(folder_.file("none.csv"), {}));
 }
 
 // Cancelled as soon as the first progress is seen, and read whole when it is not.
@@ -186,7 +184,7 @@ TEST_F(CsvHint, WavAndDumpTellHowFarTheyAreAndStop) {
   Record record;
   record.time.stepS = 1e-4;
   record.channels.push_back({"RR", units::Unit::volt, std::vector<float>(300'000, 0.25F)});
-  const auto wav = (folder_ / "x.wav").string();
+  const auto wav = folder_.file("x.wav");
   ASSERT_HB_OK(saveCapture(wav, record));
   expectToldAndCancelled(wav);
 

@@ -6,9 +6,10 @@
 #include <cmath>
 #include <cstdio>
 #include <cstdlib>
-#include <filesystem>
 #include <fstream>
 #include <sstream>
+
+#include "support/haybale_test.h"
 
 namespace {
 
@@ -49,7 +50,8 @@ TEST(LoadBox, WhatCannotBeDrivenIsRefused) {
 // Currents through the sense resistor as ngspice (Debian's ngspice) finds them, at both ends of the
 // supply and of the resistors.
 double spiceAmps(double supply, double sense, double fixed, double switched) {
-  const auto path = std::filesystem::temp_directory_path() / "haybale_box.cir";
+  const haybale::test::Folder folder;
+  const auto path = folder.file("box.cir");
   {
     std::ofstream out(path);
     out << "box\nV1 1 0 " << supply << "\nR1 1 2 " << sense << "\nR2 2 0 " << fixed << "\n";
@@ -58,7 +60,7 @@ double spiceAmps(double supply, double sense, double fixed, double switched) {
     }
     out << ".op\n.print dc i(V1)\n.control\nop\nprint i(V1)\n.endc\n.end\n";
   }
-  const std::string command = "ngspice -b " + path.string() + " 2>/dev/null";
+  const std::string command = "ngspice -b " + path + " 2>/dev/null";
   FILE* pipe = popen(command.c_str(), "r");
   std::string text;
   char line[256];

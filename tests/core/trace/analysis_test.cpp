@@ -117,6 +117,23 @@ TEST(Analysis, LostSamplesAreNoDropout) {
   }
 }
 
+// A wheel that stands for hours between two spins must not be counted as millions of absent teeth.
+TEST(Analysis, AStandOfHoursBetweenTwoSpinsIsNoRing) {
+  capture::Record record;
+  record.channels.push_back({"X", units::Unit::volt, {}});
+  for (int spin = 0; spin < 2; ++spin) {
+    for (int i = 0; i < 2000; ++i) {
+      const double t = i * 1e-4;
+      record.time.timesS.push_back(spin * 2e7 + t);
+      record.channels[0].samples.push_back(static_cast<float>(std::sin(2 * kPi * 100 * t)));
+    }
+  }
+  record.time.stepS = 1e4;
+  const auto a = analyse(record, 0, {});
+  EXPECT_NEAR(static_cast<double>(a.pulseCount), 39, 2);
+  EXPECT_LT(a.teeth.back().number, 200'000);
+}
+
 // How many teeth went by unseen is a guess; it must not look like absent teeth of the ring.
 TEST(Analysis, NoPeriodIsTakenAcrossLostSamples) {
   auto record = recordOf(10000, 2, [](double t) { return std::sin(2 * kPi * 50 * t); });

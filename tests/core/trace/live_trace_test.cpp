@@ -67,6 +67,9 @@ TEST(LiveTrace, OfBlocksThatFollowEachOtherIsThatOfTheWhole) {
   // 80 Hz over 48 teeth, 1.92 m, 3.6: 11.52 km/h, worked by hand.
   EXPECT_NEAR(trace.analysis()->speedKmh->median, 11.52, 0.01);
   EXPECT_NEAR(trace.hzNow(), 80, 0.1);
+  ASSERT_TRUE(trace.kmhNow());
+  EXPECT_NEAR(*trace.kmhNow(), 11.52, 0.03);
+  EXPECT_FALSE(trace.sinceDropoutS());
 }
 
 TEST(LiveTrace, TalliesEveryPulseOnceThoughOnlyTheLastSecondsAreKept) {
@@ -98,6 +101,7 @@ TEST(LiveTrace, ADropoutOverTwoBlocksIsOne) {
   EXPECT_EQ(trace.tally().dropouts, 1U);
   ASSERT_TRUE(trace.tally().lastDropoutS);
   EXPECT_NEAR(*trace.tally().lastDropoutS, 2.9, 0.03);
+  EXPECT_NEAR(*trace.sinceDropoutS(), 3.1, 0.03);
 }
 
 // The wheel is brought to a stand: the signal does not come back, and nothing is wrong.
@@ -106,6 +110,7 @@ TEST(LiveTrace, AWheelThatStandsIsNoDropout) {
   feed(trace, {3, 100}, 10, 0.5);
   EXPECT_EQ(trace.tally().dropouts, 0U);
   EXPECT_EQ(trace.hzNow(), 0);
+  EXPECT_FALSE(trace.kmhNow());
 }
 
 TEST(LiveTrace, AfterALongPauseItBeginsAnew) {
