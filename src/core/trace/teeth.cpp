@@ -14,7 +14,7 @@ constexpr std::size_t kAround = 8;  // neighbours either side that tell the spee
 constexpr double kOutlier = 0.25;   // of the median: not taken for the speed
 constexpr double kAbsent = 1.55;    // a pitch from here on has an absent tooth in it
 // Absent teeth counted between two pulses at most: a stand of hours is no ring.
-constexpr double kMostLost = 1e5;
+constexpr double kMostLost = 1e4;
 
 // Middle of a few values, which it sorts.
 double middleOf(double* values, std::size_t count) {
