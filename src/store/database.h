@@ -32,13 +32,13 @@ class Database {
     if (!db_.transaction()) {
       return problem(QStringLiteral("begin"));
     }
-    const Status done = work();
+    Status done = work();
     if (!done) {
       db_.rollback();
       return done;
     }
     if (!db_.commit()) {
-      const Error error = problem(QStringLiteral("commit"));
+      Error error = problem(QStringLiteral("commit"));
       db_.rollback();
       return error;
     }

@@ -86,7 +86,7 @@ void InstrumentHub::connectTo(Instrument which, const QString& text) {
   const QPointer<InstrumentHub> self(this);
   bus_ = std::make_unique<BusReader>(
       *address,
-      [self](std::string line) {
+      [self](const std::string& line) {
         const auto frame = capture::parseFrame(line);
         if (!frame) {
           return;
@@ -377,8 +377,8 @@ void InstrumentHub::watchScope(const circuit::Test& test,
 }
 
 // The next block is asked for on the scope's own thread: a window that is busy leaves no gap.
-void InstrumentHub::watchScopeOnce(QPointer<InstrumentHub> self, InstrumentWorker* bench,
-                                   std::shared_ptr<ScopeWatch> watch) {
+void InstrumentHub::watchScopeOnce(const QPointer<InstrumentHub>& self, InstrumentWorker* bench,
+                                   const std::shared_ptr<ScopeWatch>& watch) {
   bench->post([self, bench, watch](InstrumentWorker::Bench& b) {
     if (watch->over) {
       return;

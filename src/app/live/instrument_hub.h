@@ -91,8 +91,8 @@ class InstrumentHub : public QObject {
   QMap<QString, double> speeds_;
   std::optional<circuit::Test> watchTest_;
   struct ScopeWatch;
-  static void watchScopeOnce(QPointer<InstrumentHub> self, InstrumentWorker* bench,
-                             std::shared_ptr<ScopeWatch> watch);
+  static void watchScopeOnce(const QPointer<InstrumentHub>& self, InstrumentWorker* bench,
+                             const std::shared_ptr<ScopeWatch>& watch);
   std::shared_ptr<ScopeWatch> scopeWatch_;  // null: none
   bool watching_ = false;
   qint64 watchStartMs_ = 0;

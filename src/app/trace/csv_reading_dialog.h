@@ -7,6 +7,7 @@
 #include "core/capture/csv_preview.h"
 
 class QComboBox;
+class QGridLayout;
 class QLabel;
 class QLineEdit;
 class QPushButton;
@@ -39,7 +40,7 @@ class CsvReadingDialog : public QDialog {
 
   QString file_;
   QString why_;
-  class QGridLayout* form_;
+  QGridLayout* form_;
   QTableWidget* table_;
   QLabel* told_;
   QPushButton* use_ = nullptr;

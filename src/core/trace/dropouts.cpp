@@ -14,6 +14,7 @@ namespace {
 // Typical periods without a pulse, its own included, that make a dropout where it is not known what
 // comes next: a wheel that slows down within a few teeth is none.
 constexpr double kSilent = 4;
+constexpr double kMostTeeth = 1e4;  // that are counted in one
 
 class Finder {
  public:
@@ -83,6 +84,9 @@ class Finder {
   // seen before and behind them counts, where it lasted long enough to show a pulse.
   void besideTheLost(std::size_t from, std::size_t to, const Tooth& tooth) {
     to = std::min(to, in_.samples.size());
+    if (from >= to || !(period_ > 0)) {
+      return;  // what a tooth takes is not known
+    }
     const auto lost = [&](float v) { return std::isnan(v); };
     const auto begin = in_.samples.begin();
     const auto at = [&](std::size_t i) { return begin + static_cast<std::ptrdiff_t>(i); };
@@ -97,7 +101,7 @@ class Finder {
       const double s = b > a + 4 ? in_.time.at(b - 1) - in_.time.at(a) : 0;
       if (s > kSilent * period_) {
         Tooth silent = tooth;
-        silent.lost = static_cast<int>(s / period_);
+        silent.lost = static_cast<int>(std::min(s / period_, kMostTeeth));
         between(a, b, silent);
       }
     }

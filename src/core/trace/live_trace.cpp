@@ -11,8 +11,7 @@ namespace {
 constexpr std::size_t kNow = 6;
 }  // namespace
 
-LiveTrace::LiveTrace(double stepS, units::Unit unit, Options options)
-    : options_(std::move(options)) {
+LiveTrace::LiveTrace(double stepS, units::Unit unit, const Options& options) : options_(options) {
   window_.time.stepS = stepS;
   window_.channels.push_back({"", unit, {}});
 }

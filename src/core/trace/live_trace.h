@@ -24,7 +24,7 @@ class LiveTrace {
   };
 
   /// `stepS` seconds between samples.
-  LiveTrace(double stepS, units::Unit unit, Options options);
+  LiveTrace(double stepS, units::Unit unit, const Options& options);
 
   /// Samples recorded from `startS` on. What lies between the block before and this one was not
   /// seen: it is kept as lost samples, and what reaches across it is no cycle. A block that begins

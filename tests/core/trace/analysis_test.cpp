@@ -117,6 +117,15 @@ TEST(Analysis, LostSamplesAreNoDropout) {
   }
 }
 
+// Two pulses with lost samples between them, and no other: what a tooth takes is not known.
+TEST(Analysis, LostSamplesBetweenTheOnlyTwoPulsesAreNoDropout) {
+  auto record = recordOf(10000, 1, [](double t) {
+    return (t > 0.2 && t < 0.21) || (t > 0.7 && t < 0.71) ? 1.05 : 0.525;
+  });
+  std::fill_n(record.channels[0].samples.begin() + 4000, 500, NAN);
+  EXPECT_TRUE(analyse(record, 0, {}).dropouts.empty());
+}
+
 // A wheel that stands for hours between two spins must not be counted as millions of absent teeth.
 TEST(Analysis, AStandOfHoursBetweenTwoSpinsIsNoRing) {
   capture::Record record;
