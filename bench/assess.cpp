@@ -1,9 +1,9 @@
 // One reading entered into the demo job: suspicion and the ranking of all tests worked out anew.
 #include <fmt/format.h>
 
-#include "core/diagnosis/assessment.h"
-#include "core/diagnosis/test_list.h"
 #include "core/job/case_json.h"
+#include "core/plan/test_list.h"
+#include "core/session/assessment.h"
 #include "timing.h"
 
 using namespace haybale;

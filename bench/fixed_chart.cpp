@@ -2,10 +2,10 @@
 
 #include <cmath>
 
-#include "core/diagnosis/capture_shelf.h"
-#include "core/diagnosis/likelihood.h"
-#include "core/diagnosis/test_effort.h"
-#include "core/diagnosis/waveforms.h"
+#include "core/belief/likelihood.h"
+#include "core/evidence/capture_shelf.h"
+#include "core/evidence/waveforms.h"
+#include "core/plan/test_effort.h"
 
 namespace haybale::bench {
 

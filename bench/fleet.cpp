@@ -9,9 +9,10 @@
 #include <map>
 #include <random>
 
-#include "core/diagnosis/guide.h"
-#include "core/diagnosis/test_effort.h"
-#include "core/diagnosis/test_list.h"
+#include "core/belief/ways_to_fail.h"
+#include "core/plan/test_effort.h"
+#include "core/plan/test_list.h"
+#include "core/session/guide.h"
 #include "core/sim/sim_vehicle.h"
 #include "fixed_chart.h"
 #include "random_vehicle.h"
@@ -221,11 +222,11 @@ void atRandom(const job::Case& start, const Hidden& hidden, sim::SimVehicle& veh
 // Two faults: the first verdict is repaired, and the work begun anew; right when both were named.
 void withTwo(job::Case c, const Hidden& hidden, const std::string& folder,
              const sim::SimOptions& options, std::mt19937& random, Run& run) {
-  Hidden second = sim::drawFault(c, random);
+  Hidden second = sim::drawFault(diagnosis::waysToFail(c), random);
   while (second.fault.element == hidden.fault.element ||
          diagnosis::isIntermittent(second.fault.fault) ||
          second.fault.fault == diagnosis::Fault::latchedOff) {
-    second = sim::drawFault(c, random);
+    second = sim::drawFault(diagnosis::waysToFail(c), random);
   }
   sim::SimVehicle vehicle(c, hidden.fault, hidden.severity, options);
   vehicle.hideToo(second);

@@ -3,7 +3,7 @@
 //
 // The vehicles are drawn from ranges of their own, not from the estimator's priors; the good wheel
 // is read with a meter that errs within its accuracy. 90 to 97 % is honest for a band of 95 %.
-#include "core/diagnosis/learn.h"
+#include "core/belief/learn.h"
 
 #include <fmt/format.h>
 

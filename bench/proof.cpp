@@ -6,7 +6,8 @@
 #include <cstdlib>
 #include <filesystem>
 
-#include "core/diagnosis/guide.h"
+#include "core/belief/ways_to_fail.h"
+#include "core/session/guide.h"
 #include "random_vehicle.h"
 
 namespace {
@@ -34,10 +35,10 @@ void diagnose(job::Case& c, sim::SimVehicle& vehicle, const std::string& folder)
 }
 
 sim::HiddenFault other(const job::Case& c, const std::string& element, std::mt19937& random) {
-  auto second = sim::drawFault(c, random);
+  auto second = sim::drawFault(diagnosis::waysToFail(c), random);
   // A latch-off is cured by the clearing that the proof begins with.
   while (second.fault.element == element || second.fault.fault == diagnosis::Fault::latchedOff) {
-    second = sim::drawFault(c, random);
+    second = sim::drawFault(diagnosis::waysToFail(c), random);
   }
   return second;
 }

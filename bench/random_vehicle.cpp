@@ -2,6 +2,8 @@
 
 #include <fmt/format.h>
 
+#include "core/belief/ways_to_fail.h"
+
 namespace haybale::bench {
 
 namespace {
@@ -73,7 +75,7 @@ sim::HiddenFault randomFault(job::Case& c, std::mt19937& random) {
   } else {
     c.complaint.when = {"always"};
   }
-  return sim::drawFault(c, random);
+  return sim::drawFault(diagnosis::waysToFail(c), random);
 }
 
 }  // namespace haybale::bench

@@ -8,7 +8,7 @@
 
 #include "app/frame/main_window.h"
 #include "app/style/theme.h"
-#include "print/scene_painter.h"
+#include "render/scene_painter.h"
 #include "timing.h"
 
 using namespace haybale;
@@ -34,7 +34,7 @@ int main(int argc, char** argv) {
   const auto begun = std::chrono::steady_clock::now();
   QApplication application(argc, argv);
   QApplication::setStyle(QStringLiteral("Fusion"));
-  print::loadFonts();
+  render::loadFonts();
   const QTemporaryDir none;
   qputenv("HAYBALE_STATE_DIR", none.path().toUtf8());
   app::ThemeHub::instance().apply(picture::Theme::day);

@@ -9,14 +9,14 @@
 #include <random>
 
 #include "picture/trace_lanes.h"
-#include "print/scene_painter.h"
+#include "render/scene_painter.h"
 #include "timing.h"
 
 int main(int argc, char** argv) {
   using namespace haybale;
   qputenv("QT_QPA_PLATFORM", "offscreen");
   QGuiApplication app(argc, argv);
-  print::loadFonts();
+  render::loadFonts();
   constexpr std::size_t kSamples = 50'000'000;  // in each of two lanes
   capture::Record record;
   record.time.stepS = 2e-5;
@@ -66,7 +66,7 @@ int main(int argc, char** argv) {
     input.fromS = (whole - width) * static_cast<double>(random() % 1000) / 1000;
     input.toS = input.fromS + width;
     QPainter painter(&image);
-    print::paint(painter, picture::traceLanes(input, print::measure()), picture::Theme::day);
+    render::paint(painter, picture::traceLanes(input, render::measure()), picture::Theme::day);
   });
   fmt::print("ranges of 100 M samples built in {:.0f} ms\n", 1e3 * build.median);
   fmt::print("frame: {:.1f} ms median, {:.1f} ms p95 (bar 16)\n", 1e3 * frame.median,

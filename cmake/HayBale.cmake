@@ -18,3 +18,15 @@ endif()
 if(HAYBALE_FUZZ)
   target_compile_options(haybale_options INTERFACE -fsanitize=fuzzer-no-link)
 endif()
+
+# A target whose sources are compiled a handful at a time: what they all include is read once.
+function(haybale_fast target)
+  if(HAYBALE_UNITY)
+    set_target_properties(${target} PROPERTIES UNITY_BUILD ON UNITY_BUILD_BATCH_SIZE 9)
+  endif()
+endfunction()
+
+# Where no loop over samples runs, the compiler's time is better spent elsewhere.
+function(haybale_light target)
+  target_compile_options(${target} PRIVATE $<$<CONFIG:Release>:-O1>)
+endfunction()

@@ -3,8 +3,8 @@
 #include <cstdint>
 #include <cstdlib>
 
-#include "core/diagnosis/assessment.h"
 #include "core/job/case_json.h"
+#include "core/session/assessment.h"
 
 extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {
   const auto c = haybale::job::parseCase({reinterpret_cast<const char*>(data), size}, "f");

@@ -3,7 +3,7 @@
 #include <cstdint>
 
 #include "core/job/reading_line.h"
-#include "core/sensing/tyre.h"
+#include "core/physics/tyre.h"
 
 extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {
   using namespace haybale;
@@ -17,7 +17,7 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
       (void)units::format(entry->value, entry->unit, 4);
     }
   }
-  (void)sensing::parseTyre(text);
+  (void)physics::parseTyre(text);
   (void)circuit::parsePlace(text, circuit);
   if (const auto typed = job::parseReadingLine(text, circuit, start)) {
     (void)job::readsAs(*typed);

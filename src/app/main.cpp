@@ -6,7 +6,7 @@
 #include "app/frame/main_window.h"
 #include "app/frame/pictures.h"
 #include "app/style/theme.h"
-#include "print/scene_painter.h"
+#include "render/scene_painter.h"
 
 using namespace haybale::app;
 
@@ -40,7 +40,7 @@ int main(int argc, char** argv) {
   if (options.isSet(screenshots) || options.isSet(picture)) {
     qputenv("HAYBALE_STATE_DIR", clean.path().toUtf8());
   }
-  if (!haybale::print::loadFonts()) {
+  if (!haybale::render::loadFonts()) {
     std::fputs("haybale: the font that ships with the program could not be loaded\n", stderr);
   }
   const auto wanted = options.isSet(theme) ? (options.value(theme) == QStringLiteral("night")

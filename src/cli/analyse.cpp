@@ -3,10 +3,11 @@
 #include <memory>
 #include <ostream>
 
-#include "cli/command.h"
+#include "cli/options.h"
+#include "core/base/json.h"
 #include "core/base/text.h"
 #include "core/capture/open.h"
-#include "core/sensing/tyre.h"
+#include "core/physics/tyre.h"
 #include "core/trace/analysis_json.h"
 
 namespace haybale::cli {
@@ -43,7 +44,7 @@ Result<trace::Options> traceOptions(const AnalyseOptions& o) {
   if (o.circumference > 0) {
     options.circumferenceM = o.circumference;
   } else if (!o.tyre.empty()) {
-    const auto tyre = sensing::parseTyre(o.tyre);
+    const auto tyre = physics::parseTyre(o.tyre);
     if (!tyre) {
       return tyre.error();
     }
@@ -79,8 +80,8 @@ Result<std::vector<std::size_t>> channelsWanted(const capture::Record& record,
   return out;
 }
 
-void printPlain(std::ostream& out, const std::vector<trace::ChannelAnalysis>& channels,
-                const std::vector<trace::Comparison>& comparisons) {
+void printAnalysis(std::ostream& out, const std::vector<trace::ChannelAnalysis>& channels,
+                   const std::vector<trace::Comparison>& comparisons) {
   for (const auto& a : channels) {
     out << a.name << ": " << trace::kSignalNames[static_cast<std::size_t>(a.signal)] << ", "
         << a.pulseCount << " pulses, " << units::format(a.levels.peakToPeak, a.unit)
@@ -146,7 +147,7 @@ int analyse(const AnalyseOptions& o, Streams streams) {
   if (o.json) {
     streams.out << trace::toJson(o.file, channels, comparisons).dump(2) << "\n";
   } else {
-    printPlain(streams.out, channels, comparisons);
+    printAnalysis(streams.out, channels, comparisons);
   }
   return kDone;
 }

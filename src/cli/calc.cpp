@@ -3,18 +3,18 @@
 #include <memory>
 #include <ostream>
 
-#include "cli/command.h"
+#include "cli/options.h"
 #include "core/base/json.h"
-#include "core/sensing/copper.h"
-#include "core/sensing/substitution.h"
-#include "core/sensing/tyre.h"
+#include "core/physics/copper.h"
+#include "core/physics/substitution.h"
+#include "core/physics/tyre.h"
 #include "core/units/quantity.h"
 
 namespace haybale::cli {
 
 namespace {
 
-using sensing::Tyre;
+using physics::Tyre;
 using units::Unit;
 
 // One result line: a name, a value in its base unit, how it reads.
@@ -53,7 +53,7 @@ struct Wheel {
       return Error{"calc", std::nullopt, "the wheel is not known",
                    "give --circumference 1.93 or --tyre 205/55R16"};
     }
-    const auto parsed = sensing::parseTyre(tyre);
+    const auto parsed = physics::parseTyre(tyre);
     return parsed ? Result<double>(parsed->circumferenceM()) : Result<double>(parsed.error());
   }
 };
@@ -110,7 +110,7 @@ void addTyre(CLI::App& calc, Action& chosen) {
   command->add_flag("--json", s->json);
   command->callback([s, &chosen] {
     chosen = [s](Streams streams) {
-      const auto tyre = sensing::parseTyre(s->size);
+      const auto tyre = physics::parseTyre(s->size);
       if (!tyre) {
         return fail(streams, tyre.error(), kUsage);
       }
@@ -151,8 +151,8 @@ void addWire(CLI::App& calc, Action& chosen) {
                      "give --area 0.5 or --awg 20"},
                     kUsage);
       }
-      const double mm2 = byGauge ? sensing::awgAreaMm2(s->awg) : s->area;
-      const double ohm = sensing::wireOhm(s->length, mm2, s->celsius);
+      const double mm2 = byGauge ? physics::awgAreaMm2(s->awg) : s->area;
+      const double ohm = physics::wireOhm(s->length, mm2, s->celsius);
       return print(streams, s->json,
                    {{"area_mm2", mm2, fmt::format("cross-section {:.4g} mm\xC2\xB2", mm2)},
                     {"ohm", ohm, "resistance " + units::format(ohm, Unit::ohm, 4)}});
@@ -178,7 +178,7 @@ void addCoil(CLI::App& calc, Action& chosen) {
   command->add_flag("--json", s->json);
   command->callback([s, &chosen] {
     chosen = [s](Streams streams) {
-      const double ohm = sensing::copperOhmAt(s->ohm, s->from, s->to);
+      const double ohm = physics::copperOhmAt(s->ohm, s->from, s->to);
       return print(streams, s->json,
                    {{"ohm", ohm,
                      fmt::format("{} at {:g} \xC2\xB0"
@@ -210,7 +210,7 @@ void addInjection(CLI::App& calc, Action& chosen) {
   command->callback([s, &chosen] {
     chosen = [s](Streams streams) {
       const double ampere = s->milliampere / 1000;
-      const double ohm = sensing::injectionOhm(s->supply, ampere, s->sense);
+      const double ohm = physics::injectionOhm(s->supply, ampere, s->sense);
       if (ohm <= 0) {
         return fail(streams,
                     {"calc injection", std::nullopt,
@@ -240,9 +240,9 @@ void addSalt(CLI::App& calc, Action& chosen) {
   command->add_flag("--json", s->json);
   command->callback([s, &chosen] {
     chosen = [s](Streams streams) {
-      const double grams = sensing::saltGrams(s->water, s->percent);
+      const double grams = physics::saltGrams(s->water, s->percent);
       // The trade's recipe is two teaspoons, about 6 g each, in 12 US fl oz, whatever it is called.
-      const double recipe = sensing::saltPercent(12 * s->water / 355, s->water);
+      const double recipe = physics::saltPercent(12 * s->water / 355, s->water);
       return print(
           streams, s->json,
           {{"salt_g", grams,
@@ -262,12 +262,12 @@ void addCalc(CLI::App& app, Action& chosen) {
   calc->require_subcommand(1);
   addWheelSum(*calc, chosen, "speed", "Road speed from tooth frequency", "--hz", nullptr, true,
               [](const Wheel& w, double c, double hz, double) {
-                const double kmh = sensing::speedKmh(hz, w.teeth, c);
+                const double kmh = physics::speedKmh(hz, w.teeth, c);
                 return Answer{"kmh", kmh, units::format(kmh, Unit::kmh, 4)};
               });
   addWheelSum(*calc, chosen, "frequency", "Tooth frequency from road speed", "--kmh", nullptr, true,
               [](const Wheel& w, double c, double kmh, double) {
-                const double hz = sensing::toothHz(kmh, w.teeth, c);
+                const double hz = physics::toothHz(kmh, w.teeth, c);
                 return Answer{"hz", hz, units::format(hz, Unit::hertz, 4)};
               });
   addWheelSum(*calc, chosen, "teeth", "Teeth of a ring from frequency and speed", "--hz", "--kmh",

@@ -1,8 +1,6 @@
-// A command of haybale-cli: registers its options, and runs.
+// haybale-cli as a function: arguments in, exit status and text out.
 #pragma once
 
-#include <CLI/CLI.hpp>
-#include <functional>
 #include <iosfwd>
 #include <string>
 #include <vector>
@@ -23,17 +21,6 @@ struct Streams {
 
 /// Runs the whole program on `arguments` (without the program's name).
 int run(const std::vector<std::string>& arguments, Streams streams);
-
-using Action = std::function<int(Streams)>;
-
-/// Each adds its subcommand to `app`; `chosen` is set when that subcommand is the one given.
-void addAnalyse(CLI::App& app, Action& chosen);
-void addCalc(CLI::App& app, Action& chosen);
-void addSynth(CLI::App& app, Action& chosen);
-void addReport(CLI::App& app, Action& chosen);
-void addDiagnose(CLI::App& app, Action& chosen);
-void addSimulate(CLI::App& app, Action& chosen);
-void addDemo(CLI::App& app, Action& chosen);
 
 /// Writes the error as one line, and returns `exit`.
 int fail(Streams streams, const Error& error, int exit);

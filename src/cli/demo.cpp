@@ -1,11 +1,11 @@
-#include "core/job/demo.h"
+#include "core/demo/demo.h"
 
 #include <filesystem>
 #include <memory>
 #include <ostream>
 
-#include "cli/command.h"
-#include "core/job/atomic_file.h"
+#include "cli/options.h"
+#include "core/base/atomic_file.h"
 
 namespace haybale::cli {
 

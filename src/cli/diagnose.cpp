@@ -3,12 +3,13 @@
 #include <memory>
 #include <ostream>
 
-#include "cli/command.h"
+#include "cli/options.h"
+#include "core/base/json.h"
 #include "core/base/text.h"
-#include "core/diagnosis/diagnosis_json.h"
-#include "core/diagnosis/guide.h"
 #include "core/job/case_json.h"
 #include "core/job/test_json.h"
+#include "core/session/diagnosis_json.h"
+#include "core/session/guide.h"
 
 namespace haybale::cli {
 
@@ -38,7 +39,7 @@ Result<job::Case> open(const DiagnoseOptions& o) {
   return c;
 }
 
-void printPlain(std::ostream& out, const job::Case& c, const diagnosis::Assessment& a) {
+void printDiagnosis(std::ostream& out, const job::Case& c, const diagnosis::Assessment& a) {
   out << a.conclusion.headline << "\n" << a.conclusion.action << "\n";
   for (const auto& s : a.conclusion.suspects) {
     if (s.share >= 0.02) {
@@ -69,7 +70,7 @@ int diagnose(const DiagnoseOptions& o, Streams streams) {
                                                         Json::error_handler_t::replace)
                 << "\n";
   } else {
-    printPlain(streams.out, *c, a);
+    printDiagnosis(streams.out, *c, a);
   }
   return kDone;
 }

@@ -4,10 +4,10 @@
 #include <memory>
 #include <ostream>
 
-#include "cli/command.h"
+#include "cli/options.h"
 #include "core/job/case_json.h"
-#include "print/report_pages.h"
-#include "print/scene_painter.h"
+#include "render/report_pages.h"
+#include "render/scene_painter.h"
 
 namespace haybale::cli {
 
@@ -22,7 +22,7 @@ class Offscreen {
       // The toolkit's own remarks are no messages of this program.
       qInstallMessageHandler([](QtMsgType, const QMessageLogContext&, const QString&) {});
       app_ = std::make_unique<QGuiApplication>(argc_, argv_);
-      print::loadFonts();
+      render::loadFonts();
     }
   }
 
@@ -56,7 +56,7 @@ int report(const std::string& file, const std::string& to, bool owner, Streams s
     input.proof = &proof;
   }
   const auto made =
-      print::saveReport(picture::reportOf(input, print::measure()), QString::fromStdString(to));
+      render::saveReport(picture::reportOf(input, render::measure()), QString::fromStdString(to));
   if (!made) {
     return fail(streams, made.error(),
                 made.error().what.starts_with("is neither") ? kUsage : kCannot);

@@ -1,6 +1,6 @@
 #include <ostream>
 
-#include "cli/command.h"
+#include "cli/options.h"
 
 namespace haybale::cli {
 

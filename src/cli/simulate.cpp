@@ -6,10 +6,12 @@
 #include <random>
 #include <thread>
 
-#include "cli/command.h"
-#include "core/job/atomic_file.h"
+#include "cli/options.h"
+#include "core/base/atomic_file.h"
+#include "core/base/json.h"
+#include "core/belief/ways_to_fail.h"
+#include "core/demo/demo.h"
 #include "core/job/case_json.h"
-#include "core/job/demo.h"
 #include "instruments/yard.h"
 
 namespace haybale::cli {
@@ -48,9 +50,9 @@ Result<job::Case> vehicleOf(const SimulateOptions& o) {
 Result<sim::HiddenFault> faultOf(const job::Case& c, const SimulateOptions& o) {
   if (o.fault.empty()) {
     std::mt19937 random(o.seed);
-    return sim::drawFault(c, random);
+    return sim::drawFault(diagnosis::waysToFail(c), random);
   }
-  return sim::chosenFault(c, o.fault, o.element, o.wire,
+  return sim::chosenFault(diagnosis::waysToFail(c), o.fault, o.element, o.wire,
                           o.severityGiven ? std::optional(o.severity) : std::nullopt);
 }
 

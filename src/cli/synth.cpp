@@ -1,10 +1,10 @@
 #include <algorithm>
 #include <memory>
 
-#include "cli/command.h"
+#include "cli/options.h"
+#include "core/base/atomic_file.h"
 #include "core/capture/open.h"
-#include "core/job/atomic_file.h"
-#include "core/sensing/tyre.h"
+#include "core/physics/tyre.h"
 #include "core/signal/substitute.h"
 
 namespace haybale::cli {
@@ -53,7 +53,7 @@ Result<signal::Substitute> wantedBy(const SynthOptions& o) {
   w.teeth = o.teeth;
   w.circumferenceM = o.circumference > 0 ? o.circumference : w.circumferenceM;
   if (!o.tyre.empty()) {
-    const auto tyre = sensing::parseTyre(o.tyre);
+    const auto tyre = physics::parseTyre(o.tyre);
     if (!tyre) {
       return tyre.error();
     }

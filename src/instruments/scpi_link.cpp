@@ -9,7 +9,7 @@
 namespace haybale::instruments {
 
 namespace {
-using Clock = std::chrono::steady_clock;
+using AnswerClock = std::chrono::steady_clock;
 constexpr Milliseconds kSlice{50};  // how long a wait may ignore being cancelled
 constexpr std::size_t kMostAnswer = 1U << 28;
 }  // namespace
@@ -68,7 +68,7 @@ Result<Identity> ScpiLink::connect() {
 Result<std::string> ScpiLink::receive() {
   // Silence ends the wait, not the length of the answer: a long record over a slow line comes
   // steadily.
-  auto end = Clock::now() + times_.answer;
+  auto end = AnswerClock::now() + times_.answer;
   begun_ = !buffer_.empty();
   while (true) {
     const auto whole = answerEnd(buffer_);
@@ -88,14 +88,14 @@ Result<std::string> ScpiLink::receive() {
       line_.reset();  // its answer, come late, would be taken for the next one's
       return Error{name_, std::nullopt, "the reading was stopped", ""};
     }
-    if (Clock::now() >= end || buffer_.size() > kMostAnswer) {
+    if (AnswerClock::now() >= end || buffer_.size() > kMostAnswer) {
       line_.reset();
       return lost("gave no whole answer in time");
     }
-    const auto left = std::chrono::duration_cast<Milliseconds>(end - Clock::now());
+    const auto left = std::chrono::duration_cast<Milliseconds>(end - AnswerClock::now());
     const auto loss = line_->read(buffer_, std::clamp(left, Milliseconds(1), kSlice));
     if (!loss) {
-      end = Clock::now() + times_.answer;
+      end = AnswerClock::now() + times_.answer;
     }
     begun_ = begun_ || !buffer_.empty();
     if (loss == Loss::closed) {

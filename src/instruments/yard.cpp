@@ -6,6 +6,7 @@
 #include <chrono>
 #include <cmath>
 
+#include "core/base/json.h"
 #include "core/capture/candump.h"
 #include "core/job/test_json.h"
 #include "instruments/sim_instruments.h"

@@ -1,7 +1,7 @@
 // The lanes a case has: the suspect wheel, its good peer, and whatever other wheel has a capture.
 #pragma once
 
-#include "core/diagnosis/assessment.h"
+#include "core/session/assessment.h"
 #include "picture/trace_lanes.h"
 #include "picture/turn_overlay.h"
 

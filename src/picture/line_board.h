@@ -4,7 +4,7 @@
 
 #include <optional>
 
-#include "core/diagnosis/assessment.h"
+#include "core/session/assessment.h"
 #include "picture/scene.h"
 
 namespace haybale::picture {

@@ -16,9 +16,9 @@ namespace {
 constexpr double kTitle = 20;
 constexpr double kDot = 5.5;
 
-class Strip {
+class ProfileStrip {
  public:
-  Strip(Scene& scene, const ProfileInput& in, const Measure& measure)
+  ProfileStrip(Scene& scene, const ProfileInput& in, const Measure& measure)
       : scene_(scene),
         in_(in),
         measure_(measure),
@@ -200,7 +200,7 @@ class Strip {
 }  // namespace
 
 void drawProfile(Scene& scene, const ProfileInput& input, const Measure& measure) {
-  Strip(scene, input, measure).draw();
+  ProfileStrip(scene, input, measure).draw();
 }
 
 }  // namespace haybale::picture

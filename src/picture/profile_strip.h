@@ -3,7 +3,7 @@
 
 #include <functional>
 
-#include "core/diagnosis/profile.h"
+#include "core/verdict/profile.h"
 #include "picture/scene.h"
 
 namespace haybale::picture {

@@ -5,7 +5,7 @@
 #include <string>
 #include <vector>
 
-#include "core/diagnosis/assess.h"
+#include "core/verdict/assess.h"
 #include "picture/scene.h"
 
 namespace haybale::picture {

@@ -6,7 +6,7 @@
 #include <variant>
 #include <vector>
 
-#include "core/diagnosis/assessment.h"
+#include "core/session/assessment.h"
 #include "picture/scene.h"
 
 namespace haybale::picture {

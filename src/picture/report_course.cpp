@@ -4,8 +4,8 @@
 
 #include <algorithm>
 
-#include "core/diagnosis/closing.h"
-#include "core/diagnosis/move_words.h"
+#include "core/session/closing.h"
+#include "core/verdict/move_words.h"
 
 namespace haybale::picture {
 

@@ -26,9 +26,9 @@ struct Row {
   bool sensorSide = true;
 };
 
-class Board {
+class SwapBoard {
  public:
-  Board(const SwapBoardInput& in, const Measure& measure) : in_(in), measure_(measure) {
+  SwapBoard(const SwapBoardInput& in, const Measure& measure) : in_(in), measure_(measure) {
     scene_.width = in.width;
     scene_.height = in.height;
   }
@@ -247,7 +247,7 @@ class Board {
 }  // namespace
 
 Scene swapBoard(const SwapBoardInput& input, const Measure& measure) {
-  return Board(input, measure).draw();
+  return SwapBoard(input, measure).draw();
 }
 
 }  // namespace haybale::picture

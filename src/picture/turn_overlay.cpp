@@ -12,9 +12,9 @@ namespace haybale::picture {
 
 namespace {
 
-constexpr double kTitleH = 26;
-constexpr double kAxisH = 26;
-constexpr double kGap = 10;
+constexpr double kTurnTitleH = 26;
+constexpr double kAngleAxisH = 26;
+constexpr double kTurnGap = 10;
 
 class Overlay {
  public:
@@ -27,15 +27,15 @@ class Overlay {
   Scene draw() {
     findScale();
     const auto count = static_cast<double>(std::max<std::size_t>(1, in_.wheels.size()));
-    const double each = (in_.height - kAxisH - kGap * (count - 1)) / count;
+    const double each = (in_.height - kAngleAxisH - kTurnGap * (count - 1)) / count;
     double y = 0;
     for (const auto& wheel : in_.wheels) {
       lane(wheel, {1, y, in_.width - 2, each});
-      y += each + kGap;
+      y += each + kTurnGap;
     }
     for (int degrees = 0; degrees <= 360; degrees += 45) {
       const double x = xOf(degrees / 360.0);
-      const double top = in_.height - kAxisH;
+      const double top = in_.height - kAngleAxisH;
       scene_.add(Path{{{x, top}, {x, top + 5}}, Role::faint, 1, Dash::solid, false});
       text(x, top + 19, fmt::format("{}\xC2\xB0", degrees), 12, Role::faint, Anchor::middle);
     }
@@ -88,7 +88,8 @@ class Overlay {
             : fmt::format("{} turns of {} teeth laid over each other, 0\xC2\xB0 is the first pulse",
                           wheel.turns.size(), wheel.teeth),
         13, Role::faint);
-    const Rect plot{span_.left, rect.y + kTitleH, span_.right - span_.left, rect.h - kTitleH - 8};
+    const Rect plot{span_.left, rect.y + kTurnTitleH, span_.right - span_.left,
+                    rect.h - kTurnTitleH - 8};
     const auto y = [&](double v) { return plot.y + plot.h * (1 - (v - low_) / (high_ - low_)); };
     for (const double v : ticks(low_, high_, niceStep((high_ - low_) / 4))) {
       scene_.add(

@@ -3,7 +3,7 @@
 
 #include <vector>
 
-#include "core/diagnosis/wiggle_watch.h"
+#include "core/watch/wiggle_watch.h"
 #include "picture/scene.h"
 
 namespace haybale::picture {

@@ -9,9 +9,10 @@
 #include <memory>
 #include <set>
 
+#include "core/base/atomic_file.h"
+#include "core/base/json.h"
 #include "core/base/text.h"
-#include "core/diagnosis/waveforms.h"
-#include "core/job/atomic_file.h"
+#include "core/evidence/waveforms.h"
 #include "core/job/case_json.h"
 
 namespace haybale::store {

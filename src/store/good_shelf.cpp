@@ -6,22 +6,23 @@ namespace haybale::store {
 
 namespace {
 
-QString q(std::string_view text) {
+QString asText(std::string_view text) {
   return QString::fromUtf8(text.data(), static_cast<qsizetype>(text.size()));
 }
 
 QString nameOf(judging::Quantity quantity) {
-  return q(judging::kQuantityNames[static_cast<std::size_t>(quantity)]);
+  return asText(judging::kQuantityNames[static_cast<std::size_t>(quantity)]);
 }
 
 }  // namespace
 
 Result<qint64> GoodShelf::keep(const judging::GoodSample& s) {
-  auto done = db_.run(
-      QStringLiteral("INSERT INTO goods (quantity, value, celsius, vehicle, module, part, "
-                     "circuit, place, taken, trace) VALUES (?,?,?,?,?,?,?,?,?,?)"),
-      {nameOf(s.quantity), s.value, s.celsius ? QVariant(*s.celsius) : QVariant(), q(s.vehicle),
-       q(s.module), q(s.part), q(s.circuit), q(s.place), q(s.date), q(s.trace)});
+  auto done =
+      db_.run(QStringLiteral("INSERT INTO goods (quantity, value, celsius, vehicle, module, part, "
+                             "circuit, place, taken, trace) VALUES (?,?,?,?,?,?,?,?,?,?)"),
+              {nameOf(s.quantity), s.value, s.celsius ? QVariant(*s.celsius) : QVariant(),
+               asText(s.vehicle), asText(s.module), asText(s.part), asText(s.circuit),
+               asText(s.place), asText(s.date), asText(s.trace)});
   if (!done) {
     return done.error();
   }

@@ -2,7 +2,7 @@
 
 #include <QDateTime>
 
-#include "core/diagnosis/intake_priors.h"
+#include "core/belief/intake_priors.h"
 #include "core/job/case_json.h"
 #include "core/job/search_text.h"
 

@@ -5,6 +5,7 @@
 #include <QFile>
 #include <QSaveFile>
 
+#include "core/base/json.h"
 #include "core/job/case_json.h"
 
 namespace haybale::store {

@@ -7,6 +7,7 @@
 
 #include "app/book/book_view.h"
 #include "app/intake/intake_view.h"
+#include "core/base/json.h"
 #include "core/job/case_json.h"
 #include "window_fixture.h"
 

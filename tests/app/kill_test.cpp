@@ -14,6 +14,7 @@
 #include <thread>
 
 #include "app/model/autosave.h"
+#include "core/base/json.h"
 #include "core/job/case_json.h"
 #include "store/logbook.h"
 #include "typist.h"

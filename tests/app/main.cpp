@@ -2,7 +2,7 @@
 
 #include <QApplication>
 
-#include "print/scene_painter.h"
+#include "render/scene_painter.h"
 #include "typist.h"
 
 int main(int argc, char** argv) {
@@ -11,7 +11,7 @@ int main(int argc, char** argv) {
   }
   QApplication application(argc, argv);
   QApplication::setStyle(QStringLiteral("Fusion"));
-  haybale::print::loadFonts();
+  haybale::render::loadFonts();
   if (argc == 3 && qstrcmp(argv[1], "--typist") == 0) {
     return haybale::app::typist(QString::fromLocal8Bit(argv[2]));
   }

@@ -10,9 +10,9 @@
 #include <QTest>
 #include <QUrl>
 
-#include "app/frame/dialogs.h"
 #include "app/frame/main_window.h"
 #include "app/line/board_widget.h"
+#include "app/parts/dialogs.h"
 #include "app/style/theme.h"
 #include "support/haybale_test.h"
 

@@ -8,6 +8,7 @@
 #include "app/report/report_view.h"
 #include "app/trace/dial_panel.h"
 #include "app/trace/lanes_widget.h"
+#include "core/base/json.h"
 #include "core/capture/open.h"
 #include "core/job/case_json.h"
 #include "core/signal/substitute.h"

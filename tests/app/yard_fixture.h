@@ -2,6 +2,7 @@
 // it.
 #pragma once
 
+#include "core/belief/ways_to_fail.h"
 #include "window_fixture.h"
 
 namespace haybale::app {
@@ -24,7 +25,8 @@ class AtTheYard : public Window {
   }
 
   void openYard(const char* fault, const char* element, const char* wire = "") {
-    const auto hidden = sim::chosenFault(job(), fault, element, wire, std::nullopt);
+    const auto hidden =
+        sim::chosenFault(diagnosis::waysToFail(job()), fault, element, wire, std::nullopt);
     ASSERT_HB_OK(hidden);
     ASSERT_HB_OK(window->instruments().openYard(job(), *hidden, 5));
     ASSERT_TRUE(QTest::qWaitFor(

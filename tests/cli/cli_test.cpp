@@ -2,7 +2,7 @@
 
 #include "cli/command.h"
 #include "core/base/json.h"
-#include "core/job/demo.h"
+#include "core/demo/demo.h"
 #include "support/haybale_test.h"
 
 namespace haybale::cli {

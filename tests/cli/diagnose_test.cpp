@@ -4,6 +4,7 @@
 #include <sstream>
 
 #include "cli/command.h"
+#include "core/base/json.h"
 #include "core/job/case_json.h"
 #include "core/job/test_json.h"
 #include "core/sim/sim_vehicle.h"

@@ -10,6 +10,8 @@
 #include <fstream>
 #include <sstream>
 
+#include "core/base/json.h"
+#include "core/belief/ways_to_fail.h"
 #include "core/capture/candump.h"
 #include "core/job/test_json.h"
 #include "core/trace/analysis.h"
@@ -38,7 +40,8 @@ job::Case passiveCase() {
 class YardWith : public testing::Test {
  protected:
   void open(const char* fault, const char* element, const char* wire = "") {
-    const auto hidden = sim::chosenFault(job, fault, element, wire, std::nullopt);
+    const auto hidden =
+        sim::chosenFault(diagnosis::waysToFail(job), fault, element, wire, std::nullopt);
     ASSERT_TRUE(hidden) << hidden.error().sentence();
     auto opened = Yard::open(job, hidden->fault, hidden->severity, {});
     ASSERT_TRUE(opened) << opened.error().sentence();
@@ -215,7 +218,7 @@ TEST_F(YardWith, NothingListensBeyondLoopback) {
 
 TEST_F(YardWith, APortInUseIsOneClearSentence) {
   open("open", "L1", "a");
-  const auto hidden = sim::chosenFault(job, "open", "L1", "a", std::nullopt);
+  const auto hidden = sim::chosenFault(diagnosis::waysToFail(job), "open", "L1", "a", std::nullopt);
   YardOptions options;
   options.firstPort = yard->ports().multimeter;
   const auto second = Yard::open(job, hidden->fault, hidden->severity, options);
@@ -225,7 +228,8 @@ TEST_F(YardWith, APortInUseIsOneClearSentence) {
 }
 
 TEST(ChosenFault, NamesWhatThereIs) {
-  const auto none = sim::chosenFault(passiveCase(), "bent", "L1", "", std::nullopt);
+  const auto none =
+      sim::chosenFault(diagnosis::waysToFail(passiveCase()), "bent", "L1", "", std::nullopt);
   ASSERT_FALSE(none);
   EXPECT_NE(none.error().sentence().find("open, resistive"), std::string::npos);
 }

@@ -5,6 +5,7 @@
 #include <cmath>
 #include <random>
 
+#include "core/base/json.h"
 #include "outside/spice_netlist.h"
 #include "support/haybale_test.h"
 
@@ -46,7 +47,7 @@ Element part(std::string id, ElementKind kind) {
 Circuit randomLine(Dice& dice, SensorKind sensor) {
   Circuit c;
   c.name = "S";
-  c.sensor = {sensor, 48, Json::object()};
+  c.sensor = {sensor, 48, {}};
   c.path.push_back(part("module", ElementKind::module));
   const std::size_t legs = 2 + dice.pick(4);
   for (std::size_t i = 0; i < legs; ++i) {

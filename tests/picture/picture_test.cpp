@@ -1,7 +1,7 @@
 #include <fmt/format.h>
 
+#include "core/demo/demo.h"
 #include "core/job/case_json.h"
-#include "core/job/demo.h"
 #include "picture/lanes_of.h"
 #include "picture/line_board.h"
 #include "picture/report.h"

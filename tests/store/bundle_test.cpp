@@ -6,9 +6,10 @@
 
 #include <filesystem>
 
+#include "core/base/json.h"
 #include "core/capture/open.h"
+#include "core/demo/demo.h"
 #include "core/job/case_json.h"
-#include "core/job/demo.h"
 #include "support/haybale_test.h"
 
 namespace haybale::store {

@@ -10,6 +10,7 @@
 #include <cstdio>
 #include <random>
 
+#include "core/base/json.h"
 #include "core/job/case_json.h"
 #include "keeper.h"
 #include "store/logbook_file.h"

@@ -4,9 +4,9 @@
 #include <QDir>
 #include <QFileInfo>
 
-#include "app/frame/dialogs.h"
+#include "app/parts/dialogs.h"
 #include "app/style/words.h"
-#include "core/job/atomic_file.h"
+#include "core/base/atomic_file.h"
 #include "core/judging/limits_sheet.h"
 #include "store/bundle.h"
 #include "store/logbook_file.h"

@@ -12,7 +12,7 @@
 #include "app/style/labels.h"
 #include "app/style/plain_table.h"
 #include "app/style/words.h"
-#include "core/diagnosis/good_value.h"
+#include "core/evidence/good_value.h"
 
 namespace haybale::app {
 

@@ -12,7 +12,7 @@
 
 #include "app/style/plain_table.h"
 #include "app/style/words.h"
-#include "core/diagnosis/hypothesis.h"
+#include "core/vehicle/hypothesis.h"
 
 namespace haybale::app {
 

@@ -10,12 +10,12 @@
 #include <QTableWidget>
 #include <QVBoxLayout>
 
-#include "app/frame/reading_box.h"
+#include "app/parts/reading_box.h"
 #include "app/style/form.h"
 #include "app/style/labels.h"
 #include "app/style/plain_table.h"
-#include "core/diagnosis/closing.h"
-#include "core/diagnosis/move_words.h"
+#include "core/session/closing.h"
+#include "core/verdict/move_words.h"
 
 namespace haybale::app {
 

@@ -13,7 +13,7 @@
 #include "app/intake/mark_box.h"
 #include "app/style/form.h"
 #include "app/style/labels.h"
-#include "core/diagnosis/repair_plan.h"
+#include "core/verdict/repair_plan.h"
 
 namespace haybale::app {
 

@@ -9,10 +9,10 @@
 #include <QPushButton>
 #include <QUrl>
 
-#include "app/frame/glyph.h"
+#include "app/parts/glyph.h"
 #include "app/style/theme.h"
 #include "picture/line_board.h"
-#include "print/scene_painter.h"
+#include "render/scene_painter.h"
 
 namespace haybale::app {
 
@@ -55,9 +55,9 @@ void CircuitChip::paintEvent(QPaintEvent*) {
   const bool selected = model_.selection().circuit == text();
   QPainter painter(this);
   painter.setRenderHint(QPainter::Antialiasing);
-  painter.setBrush(print::colour(hovered_ ? Role::straw : tint, theme));
+  painter.setBrush(render::colour(hovered_ ? Role::straw : tint, theme));
   painter.setPen(
-      QPen(print::colour(hasFocus() ? Role::strawLine : tone, theme), selected ? 2.6 : 1.2));
+      QPen(render::colour(hasFocus() ? Role::strawLine : tone, theme), selected ? 2.6 : 1.2));
   painter.drawRoundedRect(QRectF(rect()).adjusted(2, 2, -2, -2), 5, 5);
   picture::Scene mark;
   mark.add(picture::Path{{{9, 22}, {40, 22}},
@@ -65,12 +65,12 @@ void CircuitChip::paintEvent(QPaintEvent*) {
                          3,
                          picture::wheelDash(model_.job(), circuit->name),
                          false});
-  print::paint(painter, mark, theme);
-  painter.setFont(print::font(13, true));
-  painter.setPen(print::colour(Role::ink, theme));
+  render::paint(painter, mark, theme);
+  painter.setFont(render::font(13, true));
+  painter.setPen(render::colour(Role::ink, theme));
   painter.drawText(QRectF(9, 3, width() - 32, 16), Qt::AlignLeft | Qt::AlignVCenter,
                    painter.fontMetrics().elidedText(text(), Qt::ElideRight, width() - 34));
-  drawGlyph(painter, sign, QRectF(width() - 23, 8, 13, 13), print::colour(tone, theme));
+  drawGlyph(painter, sign, QRectF(width() - 23, 8, 13, 13), render::colour(tone, theme));
 }
 
 void CircuitChip::dragEnterEvent(QDragEnterEvent* event) {

@@ -8,12 +8,12 @@
 #include <QResizeEvent>
 #include <QVBoxLayout>
 
-#include "app/frame/reasons_dialog.h"
+#include "app/parts/reasons_dialog.h"
 #include "app/style/form.h"
 #include "app/style/labels.h"
 #include "app/style/theme.h"
 #include "core/base/text.h"
-#include "print/scene_painter.h"
+#include "render/scene_painter.h"
 
 namespace haybale::app {
 
@@ -53,7 +53,7 @@ QSize OutcomeBars::sizeHint() const {
 void OutcomeBars::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   const auto theme = ThemeHub::instance().theme();
-  const auto measure = print::measure();
+  const auto measure = render::measure();
   picture::Scene scene;
   double y = 0;
   for (const auto& o : outcomes_) {
@@ -76,7 +76,7 @@ void OutcomeBars::paintEvent(QPaintEvent*) {
                             picture::Anchor::end});
     y += kOutcomeH;
   }
-  print::paint(painter, scene, theme);
+  render::paint(painter, scene, theme);
 }
 
 NextPanel::NextPanel(JobModel& model, QWidget* parent) : QWidget(parent), model_(model) {

@@ -4,8 +4,8 @@
 
 #include <QWidget>
 
-#include "app/frame/reading_box.h"
 #include "app/model/job_model.h"
+#include "app/parts/reading_box.h"
 
 class QLabel;
 class QPushButton;

@@ -10,6 +10,7 @@
 
 #include "app/frame/main_window.h"
 #include "app/style/theme.h"
+#include "core/belief/ways_to_fail.h"
 
 namespace haybale::app {
 
@@ -47,8 +48,8 @@ void wait(int ms) {
 // A few seconds at the yard's multimeter: two legs are moved, the second drops out.
 void watchTheYard(MainWindow& w) {
   press(w, "swap.page.wiggle");
-  const auto fault =
-      sim::chosenFault(w.model().job(), "intermittent-open", "L2", "a", std::nullopt);
+  const auto fault = sim::chosenFault(diagnosis::waysToFail(w.model().job()), "intermittent-open",
+                                      "L2", "a", std::nullopt);
   if (!fault || !w.instruments().openYard(w.model().job(), *fault, 4)) {
     return;
   }

@@ -6,7 +6,7 @@
 #include <QVBoxLayout>
 
 #include "app/style/theme.h"
-#include "print/scene_painter.h"
+#include "render/scene_painter.h"
 
 namespace haybale::app {
 
@@ -25,15 +25,15 @@ void RailButton::paintEvent(QPaintEvent*) {
   const auto theme = ThemeHub::instance().theme();
   const bool on = isChecked();
   if (on) {
-    painter.fillRect(rect(), print::colour(Role::ground, theme));
+    painter.fillRect(rect(), render::colour(Role::ground, theme));
   }
-  const QColor ink = print::colour(on ? Role::ink : Role::railInk, theme);
+  const QColor ink = render::colour(on ? Role::ink : Role::railInk, theme);
   drawGlyph(painter, glyph_, QRectF(width() / 2.0 - 14, 12, 28, 26), ink);
   painter.setPen(ink);
-  painter.setFont(print::font(13.5, on));
+  painter.setFont(render::font(13.5, on));
   painter.drawText(QRectF(0, 44, width(), 20), Qt::AlignCenter, text());
   if (hasFocus()) {
-    painter.setPen(QPen(print::colour(Role::straw, theme), 2));
+    painter.setPen(QPen(render::colour(Role::straw, theme), 2));
     painter.drawRect(rect().adjusted(2, 2, -2, -2));
   }
 }

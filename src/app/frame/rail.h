@@ -4,7 +4,7 @@
 #include <QAbstractButton>
 #include <QWidget>
 
-#include "app/frame/glyph.h"
+#include "app/parts/glyph.h"
 
 class QButtonGroup;
 class QVBoxLayout;

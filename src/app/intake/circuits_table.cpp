@@ -14,7 +14,7 @@ using circuit::Circuit;
 
 namespace {
 
-QString nameOf(std::size_t index, const QString& field) {
+QString circuitBoxName(std::size_t index, const QString& field) {
   return QStringLiteral("intake.circuit%1.%2").arg(index).arg(field);
 }
 
@@ -147,7 +147,7 @@ void CircuitsTable::addRow(std::size_t index) {
 
 void CircuitsTable::addSuspect(std::size_t index) {
   auto* button = new QRadioButton(this);
-  button->setObjectName(nameOf(index, QStringLiteral("suspect")));
+  button->setObjectName(circuitBoxName(index, QStringLiteral("suspect")));
   button->setChecked(model_.job().circuits[index].name == model_.job().suspect);
   connect(button, &QRadioButton::clicked, this, [this, index] {
     model_.change(tr("circuit in question"), [&](job::Case& c) {
@@ -162,7 +162,7 @@ void CircuitsTable::addSuspect(std::size_t index) {
 
 void CircuitsTable::addKind(std::size_t index) {
   auto* box = new QComboBox(this);
-  box->setObjectName(nameOf(index, QStringLiteral("kind")));
+  box->setObjectName(circuitBoxName(index, QStringLiteral("kind")));
   box->setProperty("tight", true);
   box->setMinimumWidth(92);
   box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
@@ -198,11 +198,12 @@ void CircuitsTable::addText(std::size_t index, int column, const QString& name, 
   const auto writeAt = [index, write](job::Case& c, const std::string& text) -> Status {
     return index < c.circuits.size() ? write(c, c.circuits[index], text) : Status(Done{});
   };
-  bind(edit, model_, {nameOf(index, name), name, readAt, writeAt}, [this](const QString& bad) {
-    if (!bad.isEmpty()) {
-      emit model_.said(bad, true);
-    }
-  });
+  bind(edit, model_, {circuitBoxName(index, name), name, readAt, writeAt},
+       [this](const QString& bad) {
+         if (!bad.isEmpty()) {
+           emit model_.said(bad, true);
+         }
+       });
   grid_->addWidget(edit, static_cast<int>(index) + 1, column);
 }
 

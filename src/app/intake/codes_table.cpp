@@ -13,13 +13,13 @@ using job::StoredCode;
 
 namespace {
 
-QString nameOf(std::size_t index, const char* field) {
+QString codeBoxName(std::size_t index, const char* field) {
   return QStringLiteral("intake.code%1.%2").arg(index).arg(QLatin1String(field));
 }
 
 // A text of one code, wherever it stands when the edit ends.
 TextField codeField(std::size_t index, const char* field, std::string StoredCode::*member) {
-  return {nameOf(index, field), QObject::tr("stored code"),
+  return {codeBoxName(index, field), QObject::tr("stored code"),
           [index, member](const job::Case& c) {
             return index < c.intake.codes.size() ? c.intake.codes[index].*member : std::string();
           },
@@ -32,7 +32,7 @@ TextField codeField(std::size_t index, const char* field, std::string StoredCode
 }
 
 TextField countField(std::size_t index) {
-  return {nameOf(index, "count"), QObject::tr("stored code"),
+  return {codeBoxName(index, "count"), QObject::tr("stored code"),
           [index](const job::Case& c) {
             const bool there = index < c.intake.codes.size() && c.intake.codes[index].count;
             return there ? std::to_string(static_cast<long long>(*c.intake.codes[index].count))
@@ -92,7 +92,7 @@ void CodesTable::rebuild() {
 void CodesTable::choice(int row, int column, std::size_t index, const char* field,
                         const QStringList& items, std::string StoredCode::*member) {
   auto* box = new QComboBox(this);
-  box->setObjectName(nameOf(index, field));
+  box->setObjectName(codeBoxName(index, field));
   box->setProperty("tight", true);
   box->addItems(items);
   const auto show = [this, box, index, member] {
@@ -141,7 +141,7 @@ void CodesTable::addRow(std::size_t index) {
   edit(4, countField(index), 44);
   edit(5, codeField(index, "freeze", &StoredCode::freeze), 120);
   auto* away = new QPushButton(tr("Take out"), this);
-  away->setObjectName(nameOf(index, "remove"));
+  away->setObjectName(codeBoxName(index, "remove"));
   away->setProperty("flat", true);
   connect(away, &QPushButton::clicked, this, [this, index] {
     model_.change(tr("take out a stored code"), [&](job::Case& c) {

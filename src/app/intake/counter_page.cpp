@@ -14,7 +14,7 @@
 #include "app/intake/mark_box.h"
 #include "app/style/labels.h"
 #include "app/style/words.h"
-#include "core/diagnosis/intake_priors.h"
+#include "core/belief/intake_priors.h"
 
 namespace haybale::app {
 

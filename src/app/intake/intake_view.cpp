@@ -18,7 +18,7 @@
 #include "app/style/labels.h"
 #include "app/style/words.h"
 #include "core/judging/limits_sheet.h"
-#include "core/sensing/tyre.h"
+#include "core/physics/tyre.h"
 
 namespace haybale::app {
 
@@ -45,7 +45,7 @@ TextField plainField(const QString& name, const QString& what, std::string& (*fi
 
 Status setTyre(job::Case& c, const std::string& text) {
   if (!text.empty()) {
-    if (const auto size = sensing::parseTyre(text); !size) {
+    if (const auto size = physics::parseTyre(text); !size) {
       return size.error();
     }
   }

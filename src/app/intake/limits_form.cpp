@@ -60,7 +60,7 @@ std::string typedForm(const std::optional<double>& value, units::Unit unit) {
                                                     : fmt::format("{:g}", *value);
 }
 
-QString nameOf(Quantity quantity, const char* field) {
+QString limitBoxName(Quantity quantity, const char* field) {
   return QStringLiteral("intake.limit%1.%2")
       .arg(static_cast<int>(quantity))
       .arg(QLatin1String(field));
@@ -111,7 +111,8 @@ void LimitsForm::addEnd(int row, int column, Quantity quantity, const QString& n
   const auto write = [quantity, end, unit](job::Case& c, const std::string& text) {
     return setNumber(madeLimit(c, quantity).*end, text, unit);
   };
-  bind(edit, model_, {nameOf(quantity, name.toLatin1().constData()), tr("limit"), read, write},
+  bind(edit, model_,
+       {limitBoxName(quantity, name.toLatin1().constData()), tr("limit"), read, write},
        [this](const QString& bad) {
          if (!bad.isEmpty()) {
            emit model_.said(bad, true);
@@ -122,7 +123,7 @@ void LimitsForm::addEnd(int row, int column, Quantity quantity, const QString& n
 
 void LimitsForm::addProvenance(int row, Quantity quantity) {
   auto* box = new QComboBox(this);
-  box->setObjectName(nameOf(quantity, "from"));
+  box->setObjectName(limitBoxName(quantity, "from"));
   box->setProperty("tight", true);
   for (std::size_t p = 0; p < judging::kProvenanceNames.size(); ++p) {
     box->addItem(q(spoken(static_cast<judging::Provenance>(p))));
@@ -155,7 +156,7 @@ void LimitsForm::addSource(int row, Quantity quantity) {
     madeLimit(c, quantity).source = text;
     return Done{};
   };
-  bind(edit, model_, {nameOf(quantity, "source"), tr("limit"), read, write});
+  bind(edit, model_, {limitBoxName(quantity, "source"), tr("limit"), read, write});
   grid_->addWidget(edit, row, 1, 1, 3);
 }
 

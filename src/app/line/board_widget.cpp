@@ -10,7 +10,7 @@
 #include "app/frame/job_strip.h"
 #include "app/style/theme.h"
 #include "picture/line_board.h"
-#include "print/scene_painter.h"
+#include "render/scene_painter.h"
 
 namespace haybale::app {
 
@@ -47,15 +47,15 @@ void BoardWidget::rebuild() {
   }
   input.width = width();
   input.height = height();
-  scene_ = picture::lineBoard(input, print::measure());
+  scene_ = picture::lineBoard(input, render::measure());
   update();
 }
 
 void BoardWidget::paintEvent(QPaintEvent*) {
   QPainter painter(this);
-  print::paint(painter, scene_, ThemeHub::instance().theme());
+  render::paint(painter, scene_, ThemeHub::instance().theme());
   if (hasFocus()) {
-    painter.setPen(QPen(print::colour(picture::Role::strawLine, ThemeHub::instance().theme()), 2));
+    painter.setPen(QPen(render::colour(picture::Role::strawLine, ThemeHub::instance().theme()), 2));
     painter.drawRect(rect().adjusted(1, 1, -1, -1));
   }
 }

@@ -10,11 +10,11 @@
 #include <QUrl>
 #include <QVBoxLayout>
 
-#include "app/frame/dialogs.h"
+#include "app/parts/dialogs.h"
 #include "app/style/theme.h"
 #include "app/style/words.h"
 #include "picture/line_board.h"
-#include "print/scene_painter.h"
+#include "render/scene_painter.h"
 
 namespace haybale::app {
 
@@ -153,7 +153,7 @@ void EvidenceList::fillRow(int row, const job::Evidence& e, const diagnosis::Rea
     const auto role = e.withdrawn     ? picture::Role::faint
                       : i == kMeaning ? picture::verdictRole(view.verdict)
                                       : picture::Role::ink;
-    item->setForeground(print::colour(role, theme));
+    item->setForeground(render::colour(role, theme));
     table_->setItem(row, i, item);
   }
 }

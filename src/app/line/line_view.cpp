@@ -13,6 +13,7 @@
 #include "app/line/meter_dialog.h"
 #include "app/line/meter_strip.h"
 #include "app/style/words.h"
+#include "core/base/json.h"
 
 namespace haybale::app {
 

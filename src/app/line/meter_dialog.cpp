@@ -12,7 +12,8 @@
 
 #include "app/model/autosave.h"
 #include "app/style/words.h"
-#include "core/job/atomic_file.h"
+#include "core/base/atomic_file.h"
+#include "core/base/json.h"
 #include "core/units/quantity.h"
 
 namespace haybale::app {

@@ -6,7 +6,7 @@
 
 #include "app/style/theme.h"
 #include "app/style/words.h"
-#include "core/diagnosis/meter_setting.h"
+#include "core/plan/meter_setting.h"
 #include "picture/line_board.h"
 
 namespace haybale::app {

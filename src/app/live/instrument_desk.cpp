@@ -8,7 +8,7 @@
 #include "app/trace/live_page.h"
 #include "app/trace/trace_view.h"
 #include "core/capture/open.h"
-#include "core/diagnosis/waveforms.h"
+#include "core/evidence/waveforms.h"
 
 namespace haybale::app {
 

@@ -9,6 +9,7 @@
 
 #include "app/live/instrument_worker.h"
 #include "app/style/words.h"
+#include "core/belief/ways_to_fail.h"
 
 namespace haybale::app {
 
@@ -149,7 +150,7 @@ Status InstrumentHub::openYard(const job::Case& job, std::uint32_t seed) {
     return Error{"", std::nullopt, "the job has no circuit in question", "choose one first"};
   }
   std::mt19937 random(seed);
-  return openYard(job, sim::drawFault(job, random), seed);
+  return openYard(job, sim::drawFault(diagnosis::waysToFail(job), random), seed);
 }
 
 Status InstrumentHub::openYard(const job::Case& job, const sim::HiddenFault& fault,

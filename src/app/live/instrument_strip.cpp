@@ -8,7 +8,7 @@
 #include <QLabel>
 #include <QPushButton>
 
-#include "app/frame/dialogs.h"
+#include "app/parts/dialogs.h"
 #include "app/style/words.h"
 
 namespace haybale::app {

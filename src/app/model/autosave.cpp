@@ -7,7 +7,8 @@
 #include <QFileInfo>
 #include <QUuid>
 
-#include "core/job/atomic_file.h"
+#include "core/base/atomic_file.h"
+#include "core/base/json.h"
 #include "core/job/case_json.h"
 
 namespace haybale::app {

@@ -6,9 +6,9 @@
 #include <QFileInfo>
 
 #include "app/style/words.h"
-#include "core/diagnosis/closing.h"
-#include "core/diagnosis/good_value.h"
+#include "core/evidence/good_value.h"
 #include "core/job/case_json.h"
+#include "core/session/closing.h"
 
 namespace haybale::app {
 

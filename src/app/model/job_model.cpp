@@ -4,9 +4,10 @@
 #include <QFileInfo>
 #include <algorithm>
 
-#include "core/job/atomic_file.h"
+#include "core/base/atomic_file.h"
+#include "core/base/json.h"
+#include "core/demo/demo.h"
 #include "core/job/case_json.h"
-#include "core/job/demo.h"
 
 namespace haybale::app {
 

@@ -8,8 +8,8 @@
 
 #include "app/model/autosave.h"
 #include "core/capture/csv_hints.h"
-#include "core/diagnosis/assessment.h"
 #include "core/job/reading_line.h"
+#include "core/session/assessment.h"
 
 namespace haybale::app {
 

@@ -7,8 +7,8 @@
 #include <QVBoxLayout>
 
 #include "app/style/theme.h"
-#include "print/report_pages.h"
-#include "print/scene_painter.h"
+#include "render/report_pages.h"
+#include "render/scene_painter.h"
 
 namespace haybale::app {
 
@@ -69,7 +69,7 @@ picture::Report ReportView::report() {
       QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd HH:mm")).toStdString();
   picture::ReportInput input{&model_.job(), &model_.assessment(), &model_.proof(), when};
   input.reader = owner_->isChecked() ? picture::Reader::owner : picture::Reader::file;
-  return picture::reportOf(input, print::measure());
+  return picture::reportOf(input, render::measure());
 }
 
 void ReportView::refresh() {
@@ -79,7 +79,7 @@ void ReportView::refresh() {
     delete item;
   }
   int number = 0;
-  for (const auto& page : print::toImages(report(), kPageWidth)) {
+  for (const auto& page : render::toImages(report(), kPageWidth)) {
     auto* label = new QLabel;
     label->setObjectName(QStringLiteral("report.page%1").arg(++number));
     label->setPixmap(QPixmap::fromImage(page));
@@ -89,7 +89,7 @@ void ReportView::refresh() {
 }
 
 Status ReportView::writeTo(const QString& path) {
-  return print::saveReport(report(), path);
+  return render::saveReport(report(), path);
 }
 
 }  // namespace haybale::app

@@ -3,7 +3,7 @@
 #include <QPainter>
 
 #include "app/style/theme.h"
-#include "print/scene_painter.h"
+#include "render/scene_painter.h"
 
 namespace haybale::app {
 
@@ -26,7 +26,7 @@ void SceneWidget::rebuild() {
 
 void SceneWidget::paintEvent(QPaintEvent*) {
   QPainter painter(this);
-  print::paint(painter, scene_, ThemeHub::instance().theme());
+  render::paint(painter, scene_, ThemeHub::instance().theme());
 }
 
 void SceneWidget::resizeEvent(QResizeEvent*) {

@@ -5,8 +5,8 @@
 #include <QPalette>
 
 #include "app/model/autosave.h"
-#include "core/job/atomic_file.h"
-#include "print/scene_painter.h"
+#include "core/base/atomic_file.h"
+#include "render/scene_painter.h"
 
 namespace haybale::app {
 
@@ -98,19 +98,19 @@ ThemeHub& ThemeHub::instance() {
 }
 
 QString css(Role role) {
-  return print::colour(role, ThemeHub::instance().theme()).name();
+  return render::colour(role, ThemeHub::instance().theme()).name();
 }
 
 void ThemeHub::apply(Theme theme) {
   theme_ = theme;
   QPalette palette;
-  palette.setColor(QPalette::Window, print::colour(Role::ground, theme));
-  palette.setColor(QPalette::Base, print::colour(Role::panel, theme));
-  palette.setColor(QPalette::WindowText, print::colour(Role::ink, theme));
-  palette.setColor(QPalette::Text, print::colour(Role::ink, theme));
-  palette.setColor(QPalette::ButtonText, print::colour(Role::ink, theme));
-  palette.setColor(QPalette::PlaceholderText, print::colour(Role::faint, theme));
-  palette.setColor(QPalette::Highlight, print::colour(Role::straw, theme));
+  palette.setColor(QPalette::Window, render::colour(Role::ground, theme));
+  palette.setColor(QPalette::Base, render::colour(Role::panel, theme));
+  palette.setColor(QPalette::WindowText, render::colour(Role::ink, theme));
+  palette.setColor(QPalette::Text, render::colour(Role::ink, theme));
+  palette.setColor(QPalette::ButtonText, render::colour(Role::ink, theme));
+  palette.setColor(QPalette::PlaceholderText, render::colour(Role::faint, theme));
+  palette.setColor(QPalette::Highlight, render::colour(Role::straw, theme));
   palette.setColor(QPalette::HighlightedText, QColor(0x1f, 0x2a, 0x30));
   QApplication::setPalette(palette);
   QString sheet = QString::fromLatin1(kSheet);

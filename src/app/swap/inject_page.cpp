@@ -11,13 +11,13 @@
 #include <QVBoxLayout>
 #include <cmath>
 
-#include "app/frame/dialogs.h"
+#include "app/parts/dialogs.h"
 #include "app/style/form.h"
 #include "app/style/labels.h"
 #include "core/capture/candump.h"
 #include "core/capture/open.h"
-#include "core/sensing/substitution.h"
-#include "core/sensing/tyre.h"
+#include "core/physics/substitution.h"
+#include "core/physics/tyre.h"
 #include "core/signal/load_box.h"
 #include "core/signal/substitute.h"
 #include "picture/signal_preview.h"
@@ -219,7 +219,7 @@ double InjectPage::circumference() const {
 double InjectPage::hz() const {
   const auto* c = model_.job().suspectCircuit();
   const int teeth = c ? c->sensor.teeth.value_or(circuit::kUsualTeeth) : circuit::kUsualTeeth;
-  return sensing::toothHz(kmh_->value(), teeth, circumference());
+  return physics::toothHz(kmh_->value(), teeth, circumference());
 }
 
 // Every plug on its module half, and the module's own pins.

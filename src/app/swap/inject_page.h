@@ -6,7 +6,7 @@
 #include <QWidget>
 
 #include "app/live/instrument_hub.h"
-#include "app/live/sound_pipe.h"
+#include "app/swap/sound_pipe.h"
 #include "app/swap/swap_page.h"
 #include "core/signal/audio_wave.h"
 

@@ -12,9 +12,9 @@
 #include "app/style/form.h"
 #include "app/style/theme.h"
 #include "app/style/words.h"
-#include "core/diagnosis/test_effort.h"
+#include "core/plan/test_effort.h"
 #include "picture/swap_board.h"
-#include "print/scene_painter.h"
+#include "render/scene_painter.h"
 
 namespace haybale::app {
 
@@ -53,7 +53,7 @@ SceneWidget* swapBoardWidget(QWidget* parent) {
 
 void showSubstitution(SceneWidget& board, const JobModel& model, const circuit::Test& test) {
   board.setMaker([&model, test](double width, double height) {
-    return picture::swapBoard({&model.job(), test, width, height}, print::measure());
+    return picture::swapBoard({&model.job(), test, width, height}, render::measure());
   });
 }
 

@@ -6,11 +6,11 @@
 #include <QWidget>
 
 #include "app/live/instrument_hub.h"
-#include "app/live/sound_pipe.h"
 #include "app/model/job_model.h"
 #include "app/style/scene_widget.h"
-#include "core/diagnosis/wiggle_watch.h"
-#include "core/signal/tone.h"
+#include "app/swap/sound_pipe.h"
+#include "core/watch/tone.h"
+#include "core/watch/wiggle_watch.h"
 #include "picture/watch_strip.h"
 
 class QComboBox;

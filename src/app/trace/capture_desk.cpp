@@ -2,8 +2,8 @@
 
 #include <QFileInfo>
 
-#include "app/frame/dialogs.h"
-#include "app/frame/progress_strip.h"
+#include "app/parts/dialogs.h"
+#include "app/parts/progress_strip.h"
 #include "app/style/words.h"
 #include "app/trace/csv_reading_dialog.h"
 #include "core/capture/open.h"

@@ -6,7 +6,7 @@
 #include <deque>
 #include <thread>
 
-#include "core/diagnosis/capture_shelf.h"
+#include "core/evidence/capture_shelf.h"
 
 namespace haybale::app {
 

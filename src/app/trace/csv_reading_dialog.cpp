@@ -17,7 +17,7 @@ namespace haybale::app {
 
 namespace {
 
-constexpr int kWidth = 820;
+constexpr int kDialogWidth = 820;
 constexpr int kRowHeight = 27;
 constexpr int kTableHeight = 290;
 constexpr int kMostStretched = 6;  // columns that share the width
@@ -83,7 +83,7 @@ CsvReadingDialog::CsvReadingDialog(const QString& file, const capture::CsvHints&
          "that file away.")
           .arg(QFileInfo(q(capture::sideFileOf(file.toStdString()))).fileName())));
   makeKeys();
-  resize(kWidth, 10);
+  resize(kDialogWidth, 10);
   show(hints);
 }
 

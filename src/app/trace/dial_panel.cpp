@@ -16,7 +16,7 @@
 #include "core/trace/findings.h"
 #include "picture/lanes_of.h"
 #include "picture/ring_dial.h"
-#include "print/scene_painter.h"
+#include "render/scene_painter.h"
 
 namespace haybale::app {
 
@@ -40,7 +40,7 @@ void DialWidget::show(picture::Scene scene) {
 
 void DialWidget::paintEvent(QPaintEvent*) {
   QPainter painter(this);
-  print::paint(painter, scene_, ThemeHub::instance().theme());
+  render::paint(painter, scene_, ThemeHub::instance().theme());
 }
 
 void DialWidget::mousePressEvent(QMouseEvent* event) {
@@ -106,7 +106,7 @@ void DialPanel::refresh() {
     input.colour = lanes.back().colour;
     input.title += ", " + lanes.back().title;
   }
-  dial_->show(picture::ringDial(input, print::measure()));
+  dial_->show(picture::ringDial(input, render::measure()));
   empty(*rows_);
   head_->setVisible(input.analysis != nullptr);
   if (!input.analysis) {

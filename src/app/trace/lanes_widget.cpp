@@ -11,7 +11,7 @@
 #include "app/style/words.h"
 #include "core/capture/excerpt.h"
 #include "picture/lanes_of.h"
-#include "print/scene_painter.h"
+#include "render/scene_painter.h"
 
 namespace haybale::app {
 
@@ -62,13 +62,13 @@ void LanesWidget::rebuild() {
   input.aroundRest = aroundRest_;
   input.width = width();
   input.height = height();
-  scene_ = picture::traceLanes(input, print::measure());
+  scene_ = picture::traceLanes(input, render::measure());
   update();
 }
 
 void LanesWidget::paintEvent(QPaintEvent*) {
   QPainter painter(this);
-  print::paint(painter, scene_, ThemeHub::instance().theme());
+  render::paint(painter, scene_, ThemeHub::instance().theme());
 }
 
 void LanesWidget::resizeEvent(QResizeEvent*) {

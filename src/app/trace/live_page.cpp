@@ -7,7 +7,7 @@
 #include "app/style/scene_widget.h"
 #include "app/style/words.h"
 #include "picture/trace_lanes.h"
-#include "print/scene_painter.h"
+#include "render/scene_painter.h"
 
 namespace haybale::app {
 
@@ -107,7 +107,7 @@ picture::Scene LivePage::lane(double width, double height, bool newest) const {
   in.lanes = {lane};
   in.width = width;
   in.height = height;
-  return picture::traceLanes(in, print::measure());
+  return picture::traceLanes(in, render::measure());
 }
 
 void LivePage::begin(const QString& circuit) {

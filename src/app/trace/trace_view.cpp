@@ -5,7 +5,7 @@
 #include <QStackedWidget>
 #include <QVBoxLayout>
 
-#include "app/frame/dialogs.h"
+#include "app/parts/dialogs.h"
 #include "app/style/form.h"
 #include "app/style/theme.h"
 #include "app/style/words.h"
@@ -21,7 +21,7 @@ namespace {
 
 constexpr int kMostFindings = 4;
 
-QPushButton* flatButton(const QString& text, const char* name, const QString& tip,
+QPushButton* toolButton(const QString& text, const char* name, const QString& tip,
                         QWidget* parent) {
   auto* button = new QPushButton(text, parent);
   button->setProperty("flat", true);
@@ -86,22 +86,22 @@ TraceView::TraceView(JobModel& model, QWidget* parent) : QWidget(parent), model_
 }
 
 void TraceView::makeButtons(QHBoxLayout* row) {
-  auto* turns = flatButton(tr("Turns overlaid"), "trace.turns",
+  auto* turns = toolButton(tr("Turns overlaid"), "trace.turns",
                            tr("Lay the turns over each other by the angle"), this);
   turns->setCheckable(true);
   auto* rest =
-      flatButton(tr("About rest level"), "trace.rest",
+      toolButton(tr("About rest level"), "trace.rest",
                  tr("Take each wheel's rest level off, to see a small wave on a high one"), this);
   rest->setCheckable(true);
-  auto* all = flatButton(tr("Whole record"), "trace.all", tr("Home"), this);
-  auto* save = flatButton(tr("Save what is shown"), "trace.export",
+  auto* all = toolButton(tr("Whole record"), "trace.all", tr("Home"), this);
+  auto* save = toolButton(tr("Save what is shown"), "trace.export",
                           tr("The shown stretch of all wheels as CSV or WAV"), this);
   auto* read =
-      flatButton(tr("How it is read"), "trace.read",
+      toolButton(tr("How it is read"), "trace.read",
                  tr("The first lines of the chosen wheel's file, and how they are taken"), this);
   connect(read, &QPushButton::clicked, this,
           [this] { emit readingWanted(model_.selection().circuit); });
-  auto* open = flatButton(tr("Open a capture"), "trace.open", tr("O"), this);
+  auto* open = toolButton(tr("Open a capture"), "trace.open", tr("O"), this);
   for (auto* button : {turns, rest, all, save, read, open}) {
     row->addWidget(button);
   }
@@ -119,9 +119,9 @@ void TraceView::makeScopeRow() {
   row->setContentsMargins(0, 0, 0, 0);
   auto* what = new QLabel(tr("The connected scope, at the place chosen on the line:"), scope_);
   what->setProperty("faint", true);
-  auto* record = flatButton(tr("Record four seconds"), "trace.record",
+  auto* record = toolButton(tr("Record four seconds"), "trace.record",
                             tr("As a capture of the wheel in question"), this);
-  watch_ = flatButton(tr("Watch"), "trace.watch", tr("Read the trace while it is recorded"), this);
+  watch_ = toolButton(tr("Watch"), "trace.watch", tr("Read the trace while it is recorded"), this);
   watch_->setCheckable(true);
   row->addWidget(what, 1);
   row->addWidget(record);

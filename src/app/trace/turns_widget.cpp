@@ -2,7 +2,7 @@
 
 #include "picture/lanes_of.h"
 #include "picture/turn_overlay.h"
-#include "print/scene_painter.h"
+#include "render/scene_painter.h"
 
 namespace haybale::app {
 
@@ -14,7 +14,7 @@ TurnsWidget::TurnsWidget(JobModel& model, QWidget* parent) : SceneWidget(parent)
     input.wheels = picture::overlayOf(model.job(), model.assessment());
     input.width = width;
     input.height = height;
-    return picture::turnOverlay(input, print::measure());
+    return picture::turnOverlay(input, render::measure());
   });
   connect(&model, &JobModel::changed, this, &SceneWidget::rebuild);
 }

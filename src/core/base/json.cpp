@@ -176,16 +176,16 @@ const Json* ObjectReader::any(std::string_view key) {
   return find(key);
 }
 
-Json ObjectReader::rest() const {
-  Json out = Json::object();
+Rest ObjectReader::rest() const {
+  Json left = Json::object();
   if (object_.is_object()) {
     for (const auto& [key, value] : object_.items()) {
       if (!asked_.contains(key)) {
-        out[key] = value;
+        left[key] = value;
       }
     }
   }
-  return out;
+  return left.empty() ? Rest{} : Rest{left.dump()};
 }
 
 std::string ObjectReader::at(std::string_view key) const {
@@ -202,11 +202,12 @@ void ObjectReader::fail(Error error) {
   }
 }
 
-void appendRest(Json& object, const Json& rest) {
-  if (!rest.is_object()) {
+void appendRest(Json& object, const Rest& rest) {
+  if (rest.empty()) {
     return;
   }
-  for (const auto& [key, value] : rest.items()) {
+  const Json kept = Json::parse(rest.text);
+  for (const auto& [key, value] : kept.items()) {
     if (!object.contains(key)) {
       object[key] = value;
     }

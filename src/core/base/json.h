@@ -7,11 +7,11 @@
 #include <string>
 #include <string_view>
 
+#include "core/base/json_fwd.h"
+#include "core/base/rest.h"
 #include "core/base/result.h"
 
 namespace haybale {
-
-using Json = nlohmann::ordered_json;
 
 /// Parses `text`; an error carries the line and what the parser expected. `where` names the file.
 /// Nesting deeper than 64 levels is refused, so that no input can exhaust the stack.
@@ -61,7 +61,7 @@ class ObjectReader {
   }
 
   /// Members nobody asked for: fields of a newer version.
-  [[nodiscard]] Json rest() const;
+  [[nodiscard]] Rest rest() const;
   /// "path.key"
   [[nodiscard]] std::string at(std::string_view key) const;
 
@@ -78,7 +78,20 @@ class ObjectReader {
   std::optional<Error> error_;
 };
 
+/// Writes a member when there is something to write.
+template <typename T>
+void setIf(Json& out, const char* key, const std::optional<T>& value) {
+  if (value) {
+    out[key] = *value;
+  }
+}
+inline void setIf(Json& out, const char* key, const std::string& value) {
+  if (!value.empty()) {
+    out[key] = value;
+  }
+}
+
 /// Appends to `object` the members of `rest` it does not have yet.
-void appendRest(Json& object, const Json& rest);
+void appendRest(Json& object, const Rest& rest);
 
 }  // namespace haybale

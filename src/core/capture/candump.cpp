@@ -7,6 +7,7 @@
 #include <charconv>
 #include <cmath>
 
+#include "core/base/json.h"
 #include "core/base/text.h"
 #include "core/capture/mapped_file.h"
 

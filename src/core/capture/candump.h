@@ -5,11 +5,13 @@
 
 #include <cstdint>
 #include <map>
+#include <optional>
 #include <string>
 #include <string_view>
 #include <vector>
 
-#include "core/base/json.h"
+#include "core/base/json_fwd.h"
+#include "core/base/result.h"
 
 namespace haybale::capture {
 

@@ -4,9 +4,9 @@
 #include <array>
 #include <filesystem>
 
+#include "core/base/atomic_file.h"
 #include "core/base/json.h"
 #include "core/base/text.h"
-#include "core/job/atomic_file.h"
 
 namespace haybale::capture {
 

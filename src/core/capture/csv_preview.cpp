@@ -9,7 +9,7 @@ namespace haybale::capture {
 
 namespace {
 
-constexpr std::size_t kLook = 1U << 18;  // bytes
+constexpr std::size_t kPreviewed = 1U << 18;  // bytes
 constexpr std::size_t kRows = 9;
 constexpr std::size_t kAbove = 4;
 constexpr std::size_t kMostCells = 16;
@@ -40,7 +40,7 @@ Result<CsvPreview> previewCsv(const std::string& path, const CsvHints& hints) {
     return file.error();
   }
   std::string storage;
-  const auto text = csv::decode(file->bytes().substr(0, kLook), path, storage);
+  const auto text = csv::decode(file->bytes().substr(0, kPreviewed), path, storage);
   if (!text) {
     return text.error();
   }

@@ -10,7 +10,7 @@ namespace haybale::capture {
 namespace {
 
 using Bytes = std::uint8_t __attribute__((vector_size(32)));
-constexpr std::size_t kLanes = 32;
+constexpr std::size_t kBytesWide = 32;
 constexpr std::size_t kMostSums = 255;  // that a byte holds
 
 bool isBlank(char c) {
@@ -23,22 +23,23 @@ HAYBALE_INLINE LineCount countBody(const char* at, const char* last, char lineEn
   const Bytes space = Bytes{} + static_cast<std::uint8_t>(' ');
   Bytes odd{};
   LineCount out;
-  while (static_cast<std::size_t>(last - at) >= kLanes) {
+  while (static_cast<std::size_t>(last - at) >= kBytesWide) {
     Bytes sum{};
-    for (std::size_t k = 0; k < kMostSums && static_cast<std::size_t>(last - at) >= kLanes; ++k) {
+    for (std::size_t k = 0; k < kMostSums && static_cast<std::size_t>(last - at) >= kBytesWide;
+         ++k) {
       Bytes here, next;
       std::memcpy(&here, at, sizeof here);
       std::memcpy(&next, at + 1, sizeof next);
       const auto is = reinterpret_cast<Bytes>(here == ends);  // 255 where a line ends
       sum -= is;
       odd |= is & reinterpret_cast<Bytes>(next <= space);
-      at += kLanes;
+      at += kBytesWide;
     }
-    for (std::size_t k = 0; k < kLanes; ++k) {
+    for (std::size_t k = 0; k < kBytesWide; ++k) {
       out.lines += sum[k];
     }
   }
-  for (std::size_t k = 0; k < kLanes; ++k) {
+  for (std::size_t k = 0; k < kBytesWide; ++k) {
     out.anyBlank = out.anyBlank || odd[k] != 0;
   }
   for (; at < last; ++at) {

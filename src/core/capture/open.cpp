@@ -2,10 +2,10 @@
 
 #include <fstream>
 
+#include "core/base/atomic_file.h"
 #include "core/base/text.h"
 #include "core/capture/mapped_file.h"
 #include "core/capture/vcd.h"
-#include "core/job/atomic_file.h"
 
 namespace haybale::capture {
 

@@ -46,9 +46,9 @@ class Words {
   std::size_t line_ = 1;
 };
 
-class Reader {
+class VcdReader {
  public:
-  Reader(std::string_view bytes, std::string name, Progress* progress)
+  VcdReader(std::string_view bytes, std::string name, Progress* progress)
       : words_(bytes), name_(std::move(name)), progress_(progress) {
     if (progress_) {
       progress_->begin(bytes.size());
@@ -134,10 +134,10 @@ class Reader {
     const auto [end, status] =
         fast_float::from_chars(text.data(), text.data() + text.size(), number);
     const std::string unit = text.substr(static_cast<std::size_t>(end - text.data()));
-    static const std::map<std::string, double> kUnits{{"s", 1},     {"ms", 1e-3},  {"us", 1e-6},
-                                                      {"ns", 1e-9}, {"ps", 1e-12}, {"fs", 1e-15}};
-    const auto scale = kUnits.find(unit);
-    if (status != std::errc() || scale == kUnits.end() ||
+    static const std::map<std::string, double> kTimeUnits{
+        {"s", 1}, {"ms", 1e-3}, {"us", 1e-6}, {"ns", 1e-9}, {"ps", 1e-12}, {"fs", 1e-15}};
+    const auto scale = kTimeUnits.find(unit);
+    if (status != std::errc() || scale == kTimeUnits.end() ||
         !(number == 1 || number == 10 || number == 100)) {
       return fail("\"" + text::shortened(text, 20) + "\" is no timescale",
                   "1, 10 or 100 and s, ms, us, ns, ps or fs");
@@ -185,23 +185,23 @@ class Reader {
   }
 
   static float valueOf(std::string_view word) {
-    constexpr float kLost = std::numeric_limits<float>::quiet_NaN();
+    constexpr float kUnknownValue = std::numeric_limits<float>::quiet_NaN();
     const char kind = word.front();
     if (kind == 'r' || kind == 'R') {
       double value = 0;
       const auto [end, status] =
           fast_float::from_chars(word.data() + 1, word.data() + word.size(), value);
-      return status == std::errc() ? sampleOf(value) : kLost;
+      return status == std::errc() ? sampleOf(value) : kUnknownValue;
     }
     const auto bits = kind == 'b' || kind == 'B' ? word.substr(1) : word;
     double value = 0;
     for (const char c : bits) {
       if (c != '0' && c != '1') {
-        return kLost;
+        return kUnknownValue;
       }
       value = 2 * value + (c == '1' ? 1 : 0);
     }
-    return bits.empty() ? kLost : sampleOf(value);
+    return bits.empty() ? kUnknownValue : sampleOf(value);
   }
 
   Status change(std::string_view code, float value) {
@@ -280,7 +280,7 @@ bool looksLikeVcd(std::string_view bytes) {
 }
 
 Result<Record> readVcd(std::string_view bytes, const std::string& name, Progress* progress) {
-  return Reader(bytes, name, progress).read();
+  return VcdReader(bytes, name, progress).read();
 }
 
 }  // namespace haybale::capture

@@ -8,9 +8,9 @@
 #include <filesystem>
 #include <memory>
 
+#include "core/base/atomic_file.h"
 #include "core/base/json.h"
 #include "core/capture/csv_hints.h"
-#include "core/job/atomic_file.h"
 
 namespace haybale::capture {
 

@@ -8,7 +8,8 @@
 #include <string_view>
 #include <vector>
 
-#include "core/base/json.h"
+#include "core/base/rest.h"
+#include "core/base/result.h"
 
 namespace haybale::circuit {
 
@@ -38,19 +39,19 @@ struct Element {
   std::optional<double> lengthM;  ///< legs only
   std::optional<double> areaMm2;  ///< legs only: copper cross-section
   std::string label;              ///< what the user calls it, may be empty
-  Json rest = Json::object();     ///< fields of a newer version
+  Rest rest;                      ///< fields of a newer version
 };
 
 struct Wire {
   std::string role;    ///< "signal", "return", "supply"
   std::string colour;  ///< IEC 60757 letters or words: "GN/OG"
-  Json rest = Json::object();
+  Rest rest;
 };
 
 struct Sensor {
   SensorKind kind = SensorKind::unknown;
   std::optional<int> teeth;
-  Json rest = Json::object();
+  Rest rest;
 };
 
 /// A named circuit. `path` runs from the module to the ring.
@@ -60,7 +61,7 @@ struct Circuit {
   Sensor sensor;
   std::vector<Element> path;
   std::array<Wire, 3> wires;
-  Json rest = Json::object();
+  Rest rest;
 
   [[nodiscard]] const Element* find(std::string_view id) const;
   [[nodiscard]] const Element* first(ElementKind kind) const;

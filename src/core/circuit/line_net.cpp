@@ -3,7 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/sensing/copper.h"
+#include "core/physics/copper.h"
 
 namespace haybale::circuit {
 
@@ -244,7 +244,7 @@ void LineNet::collectEvents(const Element& e) {
 // The wires from event to event: a node where something is, the copper between by its length.
 LineNet::Wires LineNet::addLeg(const Element& e, const Wires& before) {
   const double whole =
-      sensing::wireOhm(e.lengthM.value_or(1.0), e.areaMm2.value_or(0.5), p_->celsius);
+      physics::wireOhm(e.lengthM.value_or(1.0), e.areaMm2.value_or(0.5), p_->celsius);
   collectEvents(e);
   Wires at = before;
   std::array<double, 3> done{};
@@ -324,7 +324,7 @@ void LineNet::addCoil(const Element& e, Node plus, Node minus) {
   if (faultOf(e, FaultKind::sensorDead)) {
     turns = 0;  // the magnet or the core is gone, the coil still measures right
   }
-  net_.addCoil(plus, minus, sensing::copperOhmAt(ohm, 20, p_->celsius), s.coilHenry * turns * turns,
+  net_.addCoil(plus, minus, physics::copperOhmAt(ohm, 20, p_->celsius), s.coilHenry * turns * turns,
                coilPeakVolts(s, drive_.hz) * turns);
 }
 

@@ -4,11 +4,13 @@
 #include <cmath>
 #include <limits>
 
+#include "core/base/json.h"
+
 namespace haybale::circuit {
 
 namespace {
 
-constexpr double kInf = std::numeric_limits<double>::infinity();
+constexpr double kBeyond = std::numeric_limits<double>::infinity();
 
 Meter generic(std::string name, double ohmPercent, double dcPercent, double topOhm,
               double sourceV) {
@@ -154,7 +156,7 @@ std::vector<Piece> filamentPieces(double ratedA) {
   for (std::size_t i = 0; i < kVolts.size(); ++i) {
     const double v = kVolts[i];
     const double slope = (current(v) - lastA) / (v - lastV);
-    half.push_back({i + 1 == kVolts.size() ? kInf : v, slope, lastA - slope * lastV});
+    half.push_back({i + 1 == kVolts.size() ? kBeyond : v, slope, lastA - slope * lastV});
     lastV = v;
     lastA = current(v);
   }
@@ -172,7 +174,7 @@ std::vector<Piece> lampPieces(Lamp lamp) {
   if (lamp == Lamp::led) {
     constexpr double kG = 1e-3;
     constexpr double kStart = 1.8;
-    return {{-kStart, kG, kG * kStart}, {kStart, 1e-12, 0}, {kInf, kG, -kG * kStart}};
+    return {{-kStart, kG, kG * kStart}, {kStart, 1e-12, 0}, {kBeyond, kG, -kG * kStart}};
   }
   return filamentPieces(ratedAmpere(lamp));
 }

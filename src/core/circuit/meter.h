@@ -6,7 +6,9 @@
 #include <string_view>
 #include <vector>
 
-#include "core/base/json.h"
+#include "core/base/json_fwd.h"
+#include "core/base/rest.h"
+#include "core/base/result.h"
 #include "core/circuit/network.h"
 #include "core/judging/limit.h"
 
@@ -34,7 +36,7 @@ struct Meter {
   judging::Accuracy ac{1.0, 3};
   judging::Accuracy ohm{0.8, 2};
   judging::Accuracy ampere{1.0, 3};
-  Json rest = Json::object();
+  Rest rest;
 
   [[nodiscard]] double topOhm() const {
     return ohmRanges.empty() ? 0 : ohmRanges.back().fullScaleOhm;

@@ -4,13 +4,13 @@
 #include <cmath>
 #include <limits>
 
-#include "core/sensing/tyre.h"
+#include "core/physics/tyre.h"
 
 namespace haybale::circuit {
 
 namespace {
 
-constexpr double kInf = std::numeric_limits<double>::infinity();
+constexpr double kInfinite = std::numeric_limits<double>::infinity();
 
 // The two leads of a test in a network.
 struct Leads {
@@ -70,7 +70,7 @@ std::optional<double> shownOhm(const Setup& s, const OhmRange& range) {
   const double volts = atPoint + amperes * s.meter.leadOhm;
   const double ohm = range.sourceOhm * volts / (range.sourceV - volts);
   if (!(volts < range.sourceV * (1 - 1e-12)) || ohm > range.fullScaleOhm) {
-    return kInf;
+    return kInfinite;
   }
   return s.meter.zeroed ? ohm - s.meter.leadOhm : ohm;
 }
@@ -243,7 +243,7 @@ double wheelKmh(const CarState& state) {
 }
 
 double toothHz(const Circuit& circuit, const CarState& state, double circumferenceM) {
-  return sensing::toothHz(wheelKmh(state), circuit.sensor.teeth.value_or(kUsualTeeth),
+  return physics::toothHz(wheelKmh(state), circuit.sensor.teeth.value_or(kUsualTeeth),
                           circumferenceM);
 }
 

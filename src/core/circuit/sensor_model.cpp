@@ -9,7 +9,7 @@ namespace haybale::circuit {
 
 namespace {
 
-constexpr double kInf = std::numeric_limits<double>::infinity();
+constexpr double kOnwards = std::numeric_limits<double>::infinity();
 // Slope of a source that holds its current: a gigaohm.
 constexpr double kHeldSiemens = 1e-9;
 // A blocked branch.
@@ -23,13 +23,13 @@ std::vector<Piece> regulatorPieces(const SensorValues& s, double amperes) {
   const double slope = (amperes - atStart) / (s.leastV - s.startV);
   return {{s.startV, rest, 0},
           {s.leastV, slope, atStart - slope * s.startV},
-          {kInf, kHeldSiemens, amperes - kHeldSiemens * s.leastV}};
+          {kOnwards, kHeldSiemens, amperes - kHeldSiemens * s.leastV}};
 }
 
 std::vector<Piece> thresholdPieces(double ohm, double thresholdV) {
   const double g = 1 / std::max(ohm, kLeastOhm);
   const double step = (g - kBlockedSiemens) * thresholdV;
-  return {{-thresholdV, g, step}, {thresholdV, kBlockedSiemens, 0}, {kInf, g, -step}};
+  return {{-thresholdV, g, step}, {thresholdV, kBlockedSiemens, 0}, {kOnwards, g, -step}};
 }
 
 std::vector<Piece> limitedSourcePieces(double volts, double ohm, double limitA) {
@@ -37,7 +37,7 @@ std::vector<Piece> limitedSourcePieces(double volts, double ohm, double limitA) 
   // -limitA.
   const double g = 1 / std::max(ohm, kLeastOhm);
   const double knee = volts - limitA / g;
-  return {{knee, kHeldSiemens, -limitA - kHeldSiemens * knee}, {kInf, g, -volts * g}};
+  return {{knee, kHeldSiemens, -limitA - kHeldSiemens * knee}, {kOnwards, g, -volts * g}};
 }
 
 double coilPeakVolts(const SensorValues& s, double hz) {

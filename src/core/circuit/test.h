@@ -106,9 +106,9 @@ struct Test {
   std::string meterName;        ///< the meter it was taken with, as written down
   Lamp lamp = Lamp::bulb250mA;  ///< lamp tests only
   std::string looked;           ///< inspect only: the element that is looked at
-  Json rest = Json::object();
-  Json stateRest = Json::object();
-  Json meterRest = Json::object();
+  Rest rest;
+  Rest stateRest;
+  Rest meterRest;
 };
 
 /// Whether it is an inspection by pulling at the wires.

@@ -2,7 +2,7 @@
 
 #include <algorithm>
 
-#include "core/sensing/tyre.h"
+#include "core/physics/tyre.h"
 
 namespace haybale::job {
 
@@ -33,7 +33,7 @@ std::optional<double> Case::rollingCircumferenceM() const {
   if (circumferenceM) {
     return circumferenceM;
   }
-  const auto parsed = sensing::parseTyre(tyre);
+  const auto parsed = physics::parseTyre(tyre);
   return parsed ? std::optional(parsed->circumferenceM()) : std::nullopt;
 }
 

@@ -30,7 +30,7 @@ inline constexpr std::array<std::string_view, 8> kCodeTypeNames{
 struct Code {
   std::string circuit;
   CodeType type = CodeType::open;
-  Json rest = Json::object();
+  Rest rest;
 };
 
 /// What a look at an element may show.
@@ -68,7 +68,7 @@ struct Reading {
   std::optional<Sight> sight;                       ///< inspect
   std::string looked;          ///< inspect: the element, when the test does not name it
   std::optional<bool> swings;  ///< bench check of a sensor
-  Json rest = Json::object();
+  Rest rest;
 };
 
 struct Evidence {
@@ -79,14 +79,14 @@ struct Evidence {
   std::string note;
   bool withdrawn = false;                ///< kept, but not counted
   std::vector<std::string> attachments;  ///< photos and files, absolute or relative to the case
-  Json rest = Json::object();
+  Rest rest;
 };
 
 struct Complaint {
   std::vector<std::string> when;           ///< "always", "bump", "wet", ...
   std::vector<std::string> earlierRepair;  ///< ids of elements
   std::string text;
-  Json rest = Json::object();
+  Rest rest;
 };
 
 struct Case {
@@ -94,7 +94,7 @@ struct Case {
   std::string vehicle;
   std::string tyre;                      ///< "195/65R15"
   std::optional<double> circumferenceM;  ///< overrides the tyre
-  Json jobRest = Json::object();
+  Rest jobRest;
 
   std::vector<circuit::Circuit> circuits;
   std::string suspect;  ///< name of the doubtful circuit
@@ -108,7 +108,7 @@ struct Case {
     double ring = 180;
     double jumper = 80;
     double module = 600;
-    Json rest = Json::object();
+    Rest rest;
   } costs;
   std::vector<judging::Limit> limits;
   circuit::Meter meter = circuit::genericMeters().front();  ///< the one the readings are taken with
@@ -119,7 +119,7 @@ struct Case {
   Closing closing;
   Learnt learnt;  ///< what the logbook knew when the job was begun
   double version = 1;
-  Json rest = Json::object();
+  Rest rest;
 
   [[nodiscard]] const circuit::Circuit* find(std::string_view name) const;
   [[nodiscard]] circuit::Circuit* find(std::string_view name);

@@ -6,8 +6,9 @@
 #include <cmath>
 #include <limits>
 
+#include "core/base/atomic_file.h"
+#include "core/base/json.h"
 #include "core/base/text.h"
-#include "core/job/atomic_file.h"
 #include "core/job/course_json.h"
 #include "core/job/test_json.h"
 #include "core/judging/limit_json.h"
@@ -313,19 +314,6 @@ Result<Case> loadCase(const std::string& path) {
 }
 
 namespace {
-
-template <class T>
-void setIf(Json& out, const char* key, const std::optional<T>& value) {
-  if (value) {
-    out[key] = *value;
-  }
-}
-
-void setIf(Json& out, const char* key, const std::string& value) {
-  if (!value.empty()) {
-    out[key] = value;
-  }
-}
 
 Json elementJson(const Element& e) {
   Json out;

@@ -4,7 +4,7 @@
 #include <string>
 #include <string_view>
 
-#include "core/base/json.h"
+#include "core/base/json_fwd.h"
 #include "core/job/case.h"
 
 namespace haybale::job {

@@ -8,7 +8,7 @@
 #include <string_view>
 #include <vector>
 
-#include "core/base/json.h"
+#include "core/base/rest.h"
 
 namespace haybale::job {
 
@@ -20,7 +20,7 @@ struct StoredCode {
   std::string status;   ///< "active" or "history"
   std::optional<double> count;
   std::string freeze;  ///< freeze values, as written down
-  Json rest = Json::object();
+  Rest rest;
 };
 inline constexpr std::array<std::string_view, 2> kCodeStatusNames{"active", "history"};
 
@@ -40,7 +40,7 @@ struct Intake {
   std::map<std::string, std::string> basics;  ///< by name: "good" or "bad"; absent: not checked
   std::string module;                         ///< which module it is, free text
   std::string sensorPart;                     ///< which sensor is fitted, free text
-  Json rest = Json::object();
+  Rest rest;
 
   /// Whether the stored codes were written down, or there were none: only then may they be cleared.
   [[nodiscard]] bool codesKept() const { return noCodes || !codes.empty(); }
@@ -56,7 +56,7 @@ struct RepairRecord {
   std::vector<std::string> done;             ///< ids of steps
   std::map<std::string, std::string> notes;  ///< by id of the step: torque, teeth, ohms
   std::vector<std::string> sealed;           ///< holes ticked as sealed
-  Json rest = Json::object();
+  Rest rest;
 };
 
 /// How a job ended.
@@ -71,7 +71,7 @@ struct Closing {
   double minutes = 0;  ///< that the diagnosis took
   bool proved = false;
   bool comeback = false;  ///< the vehicle had been here for this before
-  Json rest = Json::object();
+  Rest rest;
 
   [[nodiscard]] bool closed() const { return !date.empty(); }
 };

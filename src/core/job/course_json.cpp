@@ -4,17 +4,13 @@
 
 #include <algorithm>
 
+#include "core/base/json.h"
+
 namespace haybale::job {
 
 namespace {
 
 constexpr double kMostJobs = 1e9;
-
-void setIf(Json& out, const char* key, const std::string& value) {
-  if (!value.empty()) {
-    out[key] = value;
-  }
-}
 
 std::map<std::string, std::string> readTexts(ObjectReader& in, std::string_view key) {
   std::map<std::string, std::string> out;

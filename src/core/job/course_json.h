@@ -1,7 +1,7 @@
 // Members of the case file that hold the course of a job: "intake", "repair", "closing", "learnt".
 #pragma once
 
-#include "core/base/json.h"
+#include "core/base/json_fwd.h"
 #include "core/job/course.h"
 
 namespace haybale::job {

@@ -5,7 +5,7 @@
 #include <algorithm>
 
 #include "core/base/text.h"
-#include "core/sensing/copper.h"
+#include "core/physics/copper.h"
 
 namespace haybale::job {
 
@@ -206,7 +206,7 @@ Result<double> parseSection(std::string_view typed) {
     if (awg < 0 || awg > 40 || awg != static_cast<int>(awg)) {
       return wrong;
     }
-    return sensing::awgAreaMm2(static_cast<int>(awg));
+    return physics::awgAreaMm2(static_cast<int>(awg));
   }
   if (number->value < 0.01 || number->value > 100) {
     return wrong;

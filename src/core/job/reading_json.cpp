@@ -4,6 +4,7 @@
 #include <cmath>
 #include <limits>
 
+#include "core/base/json.h"
 #include "core/base/text.h"
 #include "core/job/test_json.h"
 

@@ -6,6 +6,7 @@
 #include <cmath>
 #include <limits>
 
+#include "core/base/json.h"
 #include "core/base/text.h"
 #include "core/job/case_json.h"
 
@@ -139,7 +140,7 @@ circuit::Lamp lampCalled(std::string_view name) {
                                                      : circuit::Lamp::bulb250mA;
 }
 
-void readMeter(ObjectReader& in, Test& test) {
+void readMeterUsed(ObjectReader& in, Test& test) {
   const Json* json = in.object("meter");
   if (!json) {
     return;
@@ -180,7 +181,7 @@ Test readTest(ObjectReader& in, const Case& c) {
   test.red = readProbe(in, "red", *circuit);
   test.black = readProbe(in, "black", *circuit);
   readState(in, test, *circuit);
-  readMeter(in, test);
+  readMeterUsed(in, test);
   test.looked = in.text("element");
   test.rest = in.rest();
   return test;

@@ -3,7 +3,7 @@
 
 #include <string>
 
-#include "core/base/json.h"
+#include "core/base/json_fwd.h"
 #include "core/job/case.h"
 
 namespace haybale::job {

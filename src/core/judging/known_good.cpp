@@ -4,7 +4,7 @@
 
 #include <algorithm>
 
-#include "core/sensing/copper.h"
+#include "core/physics/copper.h"
 
 namespace haybale::judging {
 
@@ -12,7 +12,7 @@ Spread spreadOf(const std::vector<GoodSample>& samples) {
   std::vector<double> values;
   for (const auto& s : samples) {
     const bool corrected = s.quantity == Quantity::coilResistance && s.celsius;
-    values.push_back(corrected ? sensing::copperOhmAt(s.value, *s.celsius, 20) : s.value);
+    values.push_back(corrected ? physics::copperOhmAt(s.value, *s.celsius, 20) : s.value);
   }
   return spreadOf(std::span<const double>(values));
 }

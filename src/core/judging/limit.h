@@ -6,7 +6,7 @@
 #include <string>
 #include <string_view>
 
-#include "core/base/json.h"
+#include "core/base/rest.h"
 #include "core/units/quantity.h"
 
 namespace haybale::judging {
@@ -44,8 +44,8 @@ struct Limit {
   /// Temperature the limit is stated at; copper readings are brought to it before judging.
   std::optional<double> atCelsius;
   Provenance provenance = Provenance::commonPractice;
-  std::string source;          ///< the page, the part, the date
-  Json rest = Json::object();  ///< fields of a newer version
+  std::string source;  ///< the page, the part, the date
+  Rest rest;           ///< fields of a newer version
 };
 
 /// Accuracy of a digital meter: ± (percent of reading + counts of its last digit).

@@ -2,6 +2,8 @@
 
 #include <algorithm>
 
+#include "core/base/json.h"
+
 namespace haybale::judging {
 
 Result<Limit> readLimit(const Json& json, const std::string& path) {

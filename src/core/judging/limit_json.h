@@ -1,6 +1,7 @@
 // A limit as case files and limits sheets write it.
 #pragma once
 
+#include "core/base/json_fwd.h"
 #include "core/base/result.h"
 #include "core/judging/limit.h"
 

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <array>
 
+#include "core/base/json.h"
 #include "core/base/text.h"
 #include "core/judging/limit_json.h"
 
@@ -284,21 +285,21 @@ const std::vector<LimitsSheet>& genericSheets() {
       return l;
     };
     const char* const practice = "common practice, no published source";
-    LimitsSheet cars{"passive sensors, cars and vans", practice, "", {}, Json::object()};
+    LimitsSheet cars{"passive sensors, cars and vans", practice, "", {}, {}};
     cars.limits = {limit(Quantity::coilResistance, 800, 2500, practice),
                    limit(Quantity::wireInsulation, 20e6, std::nullopt, practice),
                    limit(Quantity::wireContinuity, std::nullopt, 5, practice),
                    limit(Quantity::acOutput, 0.1, 1.5, "common practice: a brisk spin by hand")};
     cars.limits.front().atCelsius = 20;
     cars.limits.front().leftRightRatio = 1.15;
-    LimitsSheet trailers{"passive sensors, heavy trailers", practice, "", {}, Json::object()};
+    LimitsSheet trailers{"passive sensors, heavy trailers", practice, "", {}, {}};
     // 0.5 V peak to peak at 1 m/s is 0.177 V of a sine.
     trailers.limits = {limit(Quantity::coilResistance, 1000, 2500, practice),
                        limit(Quantity::wireInsulation, 20e6, std::nullopt, practice),
                        limit(Quantity::wireContinuity, std::nullopt, 5, practice),
                        limit(Quantity::acOutput, 0.177, std::nullopt,
                              "common practice: 0.5 V peak to peak at 1 m/s; a good one gives 2 V")};
-    LimitsSheet active{"active sensors, two wires", practice, "", {}, Json::object()};
+    LimitsSheet active{"active sensors, two wires", practice, "", {}, {}};
     active.limits = {
         limit(Quantity::wireInsulation, 20e6, std::nullopt, practice),
         limit(Quantity::wireContinuity, std::nullopt, 5, practice),

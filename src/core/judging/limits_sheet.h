@@ -16,7 +16,7 @@ struct LimitsSheet {
   std::string source;  ///< of the whole sheet; a limit's own goes before it
   std::string date;    ///< ISO 8601
   std::vector<Limit> limits;
-  Json rest = Json::object();
+  Rest rest;
 };
 
 /// Reads either form. The CSV has a header row with any of quantity, min, max, left_right_ratio,

@@ -8,7 +8,7 @@
 #include <numbers>
 
 #include "core/base/text.h"
-#include "core/sensing/tyre.h"
+#include "core/physics/tyre.h"
 
 namespace haybale::signal {
 
@@ -215,7 +215,7 @@ class Maker {
 
  private:
   [[nodiscard]] double hzAt(double kmh) const {
-    return sensing::toothHz(kmh, w_.teeth, w_.circumferenceM);
+    return physics::toothHz(kmh, w_.teeth, w_.circumferenceM);
   }
 
   double valueAt(double t, double turned, double kmh) {

@@ -4,7 +4,7 @@
 #include <cmath>
 #include <numbers>
 
-#include "core/sensing/tyre.h"
+#include "core/physics/tyre.h"
 
 namespace haybale::signal {
 
@@ -45,7 +45,7 @@ capture::Channel passiveSignal(const PassiveWheel& wheel, const std::function<do
   out.samples.reserve(count);
   for (std::size_t i = 0; i < count; ++i) {
     const double hz =
-        sensing::toothHz(kmh(static_cast<double>(i) / rateHz), wheel.teeth, wheel.circumferenceM);
+        physics::toothHz(kmh(static_cast<double>(i) / rateHz), wheel.teeth, wheel.circumferenceM);
     const int index = static_cast<int>(std::fmod(std::floor(tooth), wheel.teeth));
     const bool missing = std::find(wheel.missingTeeth.begin(), wheel.missingTeeth.end(), index) !=
                          wheel.missingTeeth.end();

@@ -9,8 +9,7 @@ namespace haybale::sim {
 
 using diagnosis::Fault;
 
-HiddenFault drawFault(const job::Case& c, std::mt19937& random) {
-  auto all = diagnosis::allHypotheses(c, *c.suspectCircuit());
+HiddenFault drawFault(std::vector<diagnosis::Hypothesis> all, std::mt19937& random) {
   std::erase_if(all, [](const diagnosis::Hypothesis& h) { return h.fault == Fault::none; });
   const auto share = [&] { return static_cast<double>(random()) / 4294967296.0; };
   double total = 0;
@@ -38,13 +37,12 @@ HiddenFault drawFault(const job::Case& c, std::mt19937& random) {
   return {chosen, severity};
 }
 
-Result<HiddenFault> chosenFault(const job::Case& c, std::string_view fault,
-                                std::string_view element, std::string_view wire,
-                                std::optional<double> severity) {
-  const auto all = diagnosis::allHypotheses(c, *c.suspectCircuit());
+Result<HiddenFault> chosenFault(const std::vector<diagnosis::Hypothesis>& ways,
+                                std::string_view fault, std::string_view element,
+                                std::string_view wire, std::optional<double> severity) {
   std::string known;
   const diagnosis::Hypothesis* best = nullptr;
-  for (const auto& h : all) {
+  for (const auto& h : ways) {
     const std::string name(diagnosis::nameOf(h.fault));
     if (known.find(" " + name + ",") == std::string::npos) {
       known += " " + name + ",";
@@ -59,8 +57,8 @@ Result<HiddenFault> chosenFault(const job::Case& c, std::string_view fault,
   }
   if (!best) {
     return Error{"fault", std::nullopt,
-                 fmt::format("\"{}\"{} cannot be on the line of {}", fault,
-                             element.empty() ? "" : fmt::format(" of {}", element), c.suspect),
+                 fmt::format("\"{}\"{} cannot be on this line", fault,
+                             element.empty() ? "" : fmt::format(" of {}", element)),
                  "one of" + known + " and an element that can have it"};
   }
   const auto& steps = best->steps;

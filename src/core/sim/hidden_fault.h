@@ -4,10 +4,10 @@
 #include <optional>
 #include <random>
 #include <string_view>
+#include <vector>
 
 #include "core/base/result.h"
-#include "core/diagnosis/hypothesis.h"
-#include "core/job/case.h"
+#include "core/vehicle/hypothesis.h"
 
 namespace haybale::sim {
 
@@ -17,13 +17,15 @@ struct HiddenFault {
   double severity = 0;
 };
 
-/// Draws what is wrong with the suspect circuit of `c`, by the priors; never nothing.
-[[nodiscard]] HiddenFault drawFault(const job::Case& c, std::mt19937& random);
+/// Draws one of `ways` by their priors, and how much; never nothing. REQUIRES: one of them is a
+/// fault.
+[[nodiscard]] HiddenFault drawFault(std::vector<diagnosis::Hypothesis> ways, std::mt19937& random);
 
-/// The fault called so; where `element` or `wire` is empty, the likeliest one. Errors name what
-/// there is. No severity: the middle of its range.
-[[nodiscard]] Result<HiddenFault> chosenFault(const job::Case& c, std::string_view fault,
-                                              std::string_view element, std::string_view wire,
+/// The one of `ways` called so; where `element` or `wire` is empty, the likeliest one. Errors name
+/// what there is. No severity: the middle of its range.
+[[nodiscard]] Result<HiddenFault> chosenFault(const std::vector<diagnosis::Hypothesis>& ways,
+                                              std::string_view fault, std::string_view element,
+                                              std::string_view wire,
                                               std::optional<double> severity);
 
 }  // namespace haybale::sim

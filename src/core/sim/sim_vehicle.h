@@ -9,10 +9,9 @@
 #include <string>
 
 #include "core/capture/record.h"
-#include "core/diagnosis/likelihood.h"
-#include "core/diagnosis/world.h"
 #include "core/job/case.h"
 #include "core/sim/hidden_fault.h"
+#include "core/vehicle/world.h"
 
 namespace haybale::sim {
 

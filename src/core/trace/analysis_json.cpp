@@ -2,6 +2,7 @@
 
 #include <cmath>
 
+#include "core/base/json.h"
 #include "core/base/text.h"
 
 namespace haybale::trace {

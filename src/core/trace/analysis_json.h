@@ -4,7 +4,7 @@
 #include <string>
 #include <vector>
 
-#include "core/base/json.h"
+#include "core/base/json_fwd.h"
 #include "core/trace/analysis.h"
 
 namespace haybale::trace {

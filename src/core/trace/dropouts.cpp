@@ -14,7 +14,7 @@ namespace {
 // Typical periods without a pulse, its own included, that make a dropout where it is not known what
 // comes next: a wheel that slows down within a few teeth is none.
 constexpr double kSilent = 4;
-constexpr double kMostTeeth = 1e4;  // that are counted in one
+constexpr double kMostSilent = 1e4;  // that are counted in one
 
 class Finder {
  public:
@@ -101,7 +101,7 @@ class Finder {
       const double s = b > a + 4 ? in_.time.at(b - 1) - in_.time.at(a) : 0;
       if (s > kSilent * period_) {
         Tooth silent = tooth;
-        silent.lost = static_cast<int>(std::min(s / period_, kMostTeeth));
+        silent.lost = static_cast<int>(std::min(s / period_, kMostSilent));
         between(a, b, silent);
       }
     }

@@ -5,7 +5,7 @@
 #include <numbers>
 
 #include "core/base/parallel.h"
-#include "core/sensing/tyre.h"
+#include "core/physics/tyre.h"
 
 namespace haybale::trace {
 
@@ -56,7 +56,7 @@ void measureSpeed(ChannelAnalysis& out, const Options& options) {
                                        : std::nullopt;
   if (ringTeeth && options.circumferenceM && out.frequencyHz) {
     const auto speed = [&](double tooth) {
-      return sensing::speedKmh(tooth, *ringTeeth, *options.circumferenceM);
+      return physics::speedKmh(tooth, *ringTeeth, *options.circumferenceM);
     };
     out.speedKmh = Range{speed(out.frequencyHz->min), speed(out.frequencyHz->median),
                          speed(out.frequencyHz->max)};

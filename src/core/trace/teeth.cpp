@@ -11,13 +11,13 @@ namespace haybale::trace {
 namespace {
 
 constexpr std::size_t kAround = 8;  // neighbours either side that tell the speed
-constexpr double kOutlier = 0.25;   // of the median: not taken for the speed
+constexpr double kOffSpeed = 0.25;  // of the median: not taken for the speed
 constexpr double kAbsent = 1.55;    // a pitch from here on has an absent tooth in it
 // Absent teeth counted between two pulses at most: a stand of hours is no ring.
 constexpr double kMostLost = 1e4;
 
 // Middle of a few values, which it sorts.
-double middleOf(double* values, std::size_t count) {
+double sortedMiddle(double* values, std::size_t count) {
   for (std::size_t i = 1; i < count; ++i) {
     const double v = values[i];
     std::size_t at = i;
@@ -46,7 +46,7 @@ double evenAt(const std::vector<float>& logs, std::size_t at) {
     most = std::max(most, std::max(before, after));
     sum += before + after;  // NaN when one is unknown
   }
-  const bool even = most - least < static_cast<float>(kOutlier);
+  const bool even = most - least < static_cast<float>(kOffSpeed);
   return even ? std::exp(static_cast<double>(sum) / (2 * kAround)) : std::nan("");
 }
 
@@ -77,14 +77,14 @@ double expectedAt(const std::vector<float>& logs, std::size_t at) {
   // When all lie close together none is an outlier, and the middle need not be known.
   const auto [least, most] = std::minmax_element(y, y + count);
   double middle = (*least + *most) / 2;
-  if (*most - *least >= kOutlier || count < 4) {
+  if (*most - *least >= kOffSpeed || count < 4) {
     double sorted[2 * kAround];
     std::copy(y, y + count, sorted);
-    middle = middleOf(sorted, count);
+    middle = sortedMiddle(sorted, count);
   }
   double n = 0, sx = 0, sy = 0, sxx = 0, sxy = 0;
   for (std::size_t i = 0; i < count; ++i) {
-    if (std::abs(y[i] - middle) < kOutlier) {
+    if (std::abs(y[i] - middle) < kOffSpeed) {
       n += 1;
       sx += x[i];
       sy += y[i];

@@ -1,5 +1,6 @@
 #include "core/circuit/meter.h"
 
+#include "core/base/json.h"
 #include "support/haybale_test.h"
 
 namespace haybale::circuit {

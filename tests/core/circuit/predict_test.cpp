@@ -2,6 +2,7 @@
 
 #include <cmath>
 
+#include "core/base/json.h"
 #include "core/circuit/network.h"
 #include "core/job/reading_line.h"
 #include "support/haybale_test.h"
@@ -261,7 +262,7 @@ TEST_F(PassiveLine, BandsHoldNinetyFivePercentOfTheDraws) {
 
 TEST_F(PassiveLine, SaysNothingOfAnUnknownSensorOrWhatItDoesNotUnderstand) {
   circuit::Test t = typed("module a gnd dc key on plugged");
-  t.stateRest["swap"] = Json::object();
+  t.stateRest = {R"({"swap":{}})"};
   EXPECT_FALSE(predict(circuit, point, t));
   circuit.sensor.kind = SensorKind::unknown;
   EXPECT_FALSE(predict(circuit, point, typed("module a gnd dc key on plugged")));

@@ -1,7 +1,8 @@
 #include "core/job/case_json.h"
 
-#include "core/job/atomic_file.h"
-#include "core/job/demo.h"
+#include "core/base/atomic_file.h"
+#include "core/base/json.h"
+#include "core/demo/demo.h"
 #include "support/haybale_test.h"
 
 namespace haybale::job {

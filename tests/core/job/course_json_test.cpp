@@ -1,6 +1,7 @@
 // The course of a job in its file: intake, repair, proof, closing, what was learnt.
 #include "core/job/course_json.h"
 
+#include "core/base/json.h"
 #include "core/job/case_json.h"
 #include "core/job/search_text.h"
 #include "support/haybale_test.h"

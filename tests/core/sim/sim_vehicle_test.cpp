@@ -5,6 +5,7 @@
 #include <cmath>
 #include <map>
 
+#include "core/belief/ways_to_fail.h"
 #include "core/trace/analysis.h"
 #include "support/haybale_test.h"
 
@@ -30,7 +31,7 @@ class SimulatedVehicle : public testing::Test {
   [[nodiscard]] SimVehicle vehicle(const char* fault, const char* element, const char* wire,
                                    std::optional<double> severity = std::nullopt,
                                    std::uint32_t seed = 1) const {
-    const auto hidden = chosenFault(c, fault, element, wire, severity);
+    const auto hidden = chosenFault(diagnosis::waysToFail(c), fault, element, wire, severity);
     EXPECT_TRUE(hidden.ok()) << fault;
     SimOptions options;
     options.seed = seed;
@@ -160,7 +161,7 @@ TEST_F(SimulatedVehicle, FaultsAreDrawnAsOftenAsTheyAreExpected) {
   constexpr int kDraws = 20000;
   std::map<std::string, int> got;
   for (int i = 0; i < kDraws; ++i) {
-    const auto hidden = drawFault(c, random);
+    const auto hidden = drawFault(diagnosis::waysToFail(c), random);
     ++got[hidden.fault.element];
     EXPECT_GE(hidden.severity, hidden.fault.steps.front());
     EXPECT_LE(hidden.severity, hidden.fault.steps.back());
@@ -173,12 +174,12 @@ TEST_F(SimulatedVehicle, FaultsAreDrawnAsOftenAsTheyAreExpected) {
 }
 
 TEST_F(SimulatedVehicle, AFaultThatCannotBeThereIsRefusedWithWhatCan) {
-  const auto none = chosenFault(c, "latched-off", "", "", std::nullopt);
+  const auto none = chosenFault(diagnosis::waysToFail(c), "latched-off", "", "", std::nullopt);
   ASSERT_FALSE(none.ok()) << "a coil has nothing to be latched off";
   EXPECT_NE(none.error().sentence().find("sensor-open"), std::string::npos)
       << none.error().sentence();
-  EXPECT_FALSE(chosenFault(c, "open", "L9", "", std::nullopt).ok());
-  EXPECT_TRUE(chosenFault(c, "open", "L2", "b", std::nullopt).ok());
+  EXPECT_FALSE(chosenFault(diagnosis::waysToFail(c), "open", "L9", "", std::nullopt).ok());
+  EXPECT_TRUE(chosenFault(diagnosis::waysToFail(c), "open", "L2", "b", std::nullopt).ok());
 }
 
 }  // namespace

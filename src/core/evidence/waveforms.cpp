@@ -1,0 +1,116 @@
+#include "core/evidence/waveforms.h"
+
+#include <filesystem>
+
+#include "core/base/text.h"
+
+namespace haybale::diagnosis {
+
+std::string capturePath(const std::string& file, const std::string& folder) {
+  const std::filesystem::path path(file);
+  return path.is_absolute() ? file
+                            : (std::filesystem::path(folder) / path).lexically_normal().string();
+}
+
+std::size_t channelFor(const capture::Record& record, const job::Evidence& evidence) {
+  for (const std::string& wanted : {evidence.reading.channel, evidence.test.circuit}) {
+    for (std::size_t i = 0; i < record.channels.size(); ++i) {
+      if (!wanted.empty() && text::lower(record.channels[i].name) == text::lower(wanted)) {
+        return i;
+      }
+    }
+  }
+  return 0;
+}
+
+trace::Options traceOptions(const job::Case& c, const circuit::Circuit& circuit) {
+  trace::Options options;
+  options.sensor = circuit.sensor.kind;
+  if (circuit.sensor.teeth) {
+    options.teeth = *circuit.sensor.teeth;
+  }
+  options.circumferenceM = c.rollingCircumferenceM();
+  return options;
+}
+
+namespace {
+
+// All that was read, before the repair and after it.
+std::vector<const job::Evidence*> readings(const job::Case& c) {
+  std::vector<const job::Evidence*> out;
+  for (const auto* list : {&c.evidence, &c.proof}) {
+    for (const auto& e : *list) {
+      out.push_back(&e);
+    }
+  }
+  return out;
+}
+
+const job::Evidence* latestWaveform(const job::Case& c, const WaveformSet& set,
+                                    const std::string& circuit) {
+  const job::Evidence* latest = nullptr;
+  for (const auto& e : c.evidence) {
+    if (!e.withdrawn && e.test.circuit == circuit && set.analyses.contains(e.id)) {
+      latest = &e;
+    }
+  }
+  return latest;
+}
+
+}  // namespace
+
+std::vector<Wanted> wantedOf(const job::Case& c, const std::string& folder, const std::string& path,
+                             const capture::Record& record) {
+  std::vector<Wanted> out;
+  for (const auto* e : readings(c)) {
+    const circuit::Circuit* circuit = c.find(e->test.circuit);
+    if (circuit && !e->reading.file.empty() && capturePath(e->reading.file, folder) == path) {
+      out.push_back({channelFor(record, *e), traceOptions(c, *circuit)});
+    }
+  }
+  return out;
+}
+
+WaveformSet analyseWaveforms(const job::Case& c, const std::string& folder, CaptureShelf& shelf) {
+  WaveformSet out;
+  for (const auto* reading : readings(c)) {
+    const auto& e = *reading;
+    const circuit::Circuit* circuit = c.find(e.test.circuit);
+    if (e.test.kind != circuit::TestKind::waveform || !circuit || e.reading.file.empty()) {
+      continue;
+    }
+    Waveform& waveform = out.waveforms[e.id];
+    const std::string path = capturePath(e.reading.file, folder);
+    const auto record = shelf.load(path);
+    if (!record) {
+      waveform.error = record.error().sentence();
+      continue;
+    }
+    waveform.record = *record;
+    waveform.channel = channelFor(**record, e);
+    waveform.pyramid = shelf.pyramid(path, waveform.channel);
+    trace::ChannelAnalysis analysis =
+        *shelf.analysis(path, {waveform.channel, traceOptions(c, *circuit)});
+    analysis.name = circuit->name;
+    out.analyses.emplace(e.id, std::move(analysis));
+  }
+  for (const auto& circuit : c.circuits) {
+    const circuit::Circuit* peer = circuit::peerOf(c.circuits, circuit);
+    const job::Evidence* own = latestWaveform(c, out, circuit.name);
+    const job::Evidence* other = peer ? latestWaveform(c, out, peer->name) : nullptr;
+    if (!own || !other) {
+      continue;
+    }
+    auto& a = out.analyses.at(own->id);
+    auto& b = out.analyses.at(other->id);
+    if (const auto comparison = trace::compare(a, b)) {
+      if (comparison->ratio < 1) {
+        trace::applyComparison(*comparison, a, b);
+      }
+      out.comparisons.emplace(own->id, *comparison);
+    }
+  }
+  return out;
+}
+
+}  // namespace haybale::diagnosis

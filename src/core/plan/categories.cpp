@@ -1,0 +1,150 @@
+#include <algorithm>
+#include <cmath>
+
+#include "core/belief/likelihood.h"
+
+namespace haybale::diagnosis {
+
+using circuit::Test;
+using circuit::TestKind;
+using circuit::WheelMotion;
+using job::CodeType;
+using job::Sight;
+
+namespace {
+
+// What is worth telling apart when an element is looked at.
+std::vector<Sight> sightsOf(circuit::ElementKind kind) {
+  using circuit::ElementKind;
+  switch (kind) {
+    case ElementKind::leg:
+    case ElementKind::splice:
+      return {Sight::ok,       Sight::chafed,   Sight::broken,
+              Sight::repaired, Sight::corroded, Sight::hidden};
+    case ElementKind::ring:
+      return {Sight::ok,     Sight::missingTooth, Sight::cracked,
+              Sight::debris, Sight::loose,        Sight::hidden};
+    case ElementKind::sensor:
+      return {Sight::ok,       Sight::debris, Sight::notSeated,
+              Sight::corroded, Sight::broken, Sight::hidden};
+    case ElementKind::module:
+    case ElementKind::connector:
+      break;
+  }
+  return {Sight::ok, Sight::corroded, Sight::loose, Sight::broken, Sight::repaired, Sight::hidden};
+}
+
+}  // namespace
+
+std::vector<Category> categoriesOf(const Vehicle& vehicle, const Test& test) {
+  std::vector<Category> out;
+  const std::string& name = vehicle.suspect().name;
+  const auto add = [&](const std::string& words, const std::function<void(Category&)>& fill) {
+    Category c;
+    c.words = words;
+    fill(c);
+    out.push_back(std::move(c));
+  };
+  const auto codes = [&](const std::string& words, std::vector<job::Code> list) {
+    add(words, [&](Category& c) { c.reading.codes = std::move(list); });
+  };
+  switch (test.kind) {
+    case TestKind::codes: {
+      codes("no code returns", {});
+      std::vector<std::string> names{name};
+      if (test.state.swap) {
+        names = {test.state.swap->into, test.state.swap->sensorOf};
+      }
+      for (const auto& n : names) {
+        codes(n + " open", {{n, CodeType::open, {}}});
+        codes(n + " short to ground", {{n, CodeType::shortGround, {}}});
+        codes(n + " short to supply", {{n, CodeType::shortSupply, {}}});
+        if (test.state.wheel != WheelMotion::still) {
+          codes(n + " no signal", {{n, CodeType::noSignal, {}}});
+          codes(n + " erratic or implausible", {{n, CodeType::erratic, {}}});
+        }
+      }
+      break;
+    }
+    case TestKind::liveSpeed: {
+      const std::string shown = test.state.swap ? test.state.swap->into : name;
+      const double kmh =
+          test.state.inject
+              ? kmhOf(*test.state.inject, vehicle.suspect(),
+                      vehicle.job().rollingCircumferenceM().value_or(circuit::kUsualCircumferenceM))
+              : circuit::wheelKmh(test.state);
+      const auto speed = [&](const std::string& words, double value) {
+        add(words, [&](Category& c) {
+          c.reading.kmh.emplace_back(shown, value);
+          for (const auto& other : vehicle.job().circuits) {
+            if (other.name != shown && test.state.wheel == WheelMotion::driven) {
+              c.reading.kmh.emplace_back(other.name, kmh);
+            }
+          }
+        });
+      };
+      speed(shown + " follows", kmh);
+      speed(shown + " stays at 0", 0);
+      speed(shown + " reads low", 0.8 * kmh);
+      speed(shown + " reads high", 1.25 * kmh);
+      break;
+    }
+    case TestKind::wiggle:
+      for (const bool reacts : {true, false}) {
+        add(reacts ? "the reading jumps" : "the reading stays",
+            [&](Category& c) { c.reading.reacts = reacts; });
+      }
+      break;
+    case TestKind::lamp:
+      for (const auto state :
+           {circuit::LampState::lit, circuit::LampState::dim, circuit::LampState::dark}) {
+        add(std::string(circuit::kLampStateNames[static_cast<std::size_t>(state)]),
+            [&](Category& c) { c.reading.lamp = state; });
+      }
+      break;
+    case TestKind::benchSensor:
+      for (const bool swings : {true, false}) {
+        add(swings ? "swings wide" : "barely moves",
+            [&](Category& c) { c.reading.swings = swings; });
+      }
+      break;
+    case TestKind::inspect: {
+      if (isPull(test)) {
+        add("it stretches", [](Category& c) { c.reading.sight = Sight::broken; });
+        add("it holds", [](Category& c) { c.reading.sight = Sight::ok; });
+        break;
+      }
+      const auto* element = vehicle.suspect().find(test.looked);
+      for (const Sight sight :
+           sightsOf(element ? element->kind : circuit::ElementKind::connector)) {
+        add(std::string(job::kSightNames[static_cast<std::size_t>(sight)]),
+            [&](Category& c) { c.reading.sight = sight; });
+      }
+      break;
+    }
+    case TestKind::waveform:
+      add("flat", [](Category& c) { c.facts.flat = true; });
+      for (const auto& [words, ratio] :
+           {std::pair{"as strong as the good wheel", 1.0}, std::pair{"a little weak", 0.6},
+            std::pair{"weak", 0.35}, std::pair{"very weak", 0.15}}) {
+        add(words, [&, r = ratio](Category& c) { c.facts.outputRatio = r; });
+      }
+      for (const Fault f : {Fault::ringTooth, Fault::ringCracked, Fault::ringRunout}) {
+        add(f == Fault::ringTooth     ? "a tooth is missing"
+            : f == Fault::ringCracked ? "one gap is wider"
+                                      : "it swells once a turn",
+            [&](Category& c) {
+              c.facts.ring = f;
+              c.facts.outputRatio = 1;
+            });
+      }
+      add("drops out to the open level", [](Category& c) { c.facts.opens = true; });
+      add("drops out to ground", [](Category& c) { c.facts.shorts = true; });
+      break;
+    default:
+      break;
+  }
+  return out;
+}
+
+}  // namespace haybale::diagnosis

@@ -1,0 +1,52 @@
+// The next test: of those the tool box, the places in reach and the allowed intrusion permit, the
+// one that settles most per minute.
+//
+// Every test is simulated against every hypothesis still believed in; its worth is the mutual
+// information between its outcome and the element to be repaired, and once that is known the way it
+// failed, over its minutes (de Kleer and Williams, "Diagnosing multiple faults", Artificial
+// Intelligence 32, 1987; Heckerman, Breese and Rommelse, "Decision-theoretic troubleshooting", CACM
+// 38(3), 1995; both from memory). One step ahead; half-split over access minutes follows by itself.
+#pragma once
+
+#include <string>
+#include <vector>
+
+#include "core/plan/test_effort.h"
+#include "core/verdict/suspicion.h"
+
+namespace haybale::diagnosis {
+
+/// One way the reading may come out.
+struct Outcome {
+  std::string reading;   ///< "about 1.2 kΩ", "OL", "4.9 to 5.1 V"
+  std::string pointsTo;  ///< "C2, L2"
+  double probability = 0;
+};
+
+struct Proposal {
+  circuit::Test test;
+  std::string title;         ///< "Ohms at the module plug"
+  std::string instructions;  ///< where the leads go and how the car stands
+  std::string caution;
+  double minutes = 0;
+  double bits = 0;   ///< about the element to be repaired
+  double ways = 0;   ///< bits about element, wire and way to fail together
+  double score = 0;  ///< what it is ranked by: bits a minute, ways to fail counted in part
+  Intrusion intrusion = Intrusion::none;
+  Stance stance = Stance::atModule;
+  /// What is seen instead of measured: the answers there are, in words, and the reading each stands
+  /// for. Empty for numbers and traces.
+  std::vector<std::pair<std::string, job::Reading>> answers;
+  std::vector<Outcome> outcomes;  ///< most probable first, at most four
+};
+
+/// Proposals for the suspect circuit, best first: tests that tell something and were not made yet.
+/// With a contradiction the repetition of the clashing reading comes first, once. `refused` tests
+/// are left out.
+[[nodiscard]] std::vector<Proposal> proposeTests(const Belief& belief, const Conclusion& conclusion,
+                                                 const std::vector<circuit::Test>& refused = {});
+
+/// The caution that belongs to a test, shown where it is made.
+[[nodiscard]] std::string cautionFor(const circuit::Test& test);
+
+}  // namespace haybale::diagnosis

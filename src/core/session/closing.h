@@ -1,0 +1,26 @@
+// The end of a job: what still stands in its way, and what it teaches the next one.
+#pragma once
+
+#include <string>
+#include <vector>
+
+#include "core/plan/proof.h"
+#include "core/verdict/repair_plan.h"
+
+namespace haybale::diagnosis {
+
+/// Why the job cannot be closed yet, each a sentence; empty when it can. Every pierced hole has to
+/// be ticked as sealed.
+[[nodiscard]] std::vector<std::string> inTheWay(const job::Case& c);
+
+/// What was not tested, in words for the report.
+[[nodiscard]] std::vector<std::string> notTested(const job::Case& c, const Proof& proof);
+
+/// Minutes the tests of the case took, by common practice.
+[[nodiscard]] double minutesSpent(const job::Case& c);
+
+/// The closing of the case on what is believed now. `date` is ISO 8601.
+[[nodiscard]] job::Closing closingOf(const job::Case& c, const Suspect& suspect, const Proof& proof,
+                                     const std::string& date);
+
+}  // namespace haybale::diagnosis

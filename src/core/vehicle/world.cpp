@@ -1,0 +1,420 @@
+#include "core/vehicle/world.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+#include "core/physics/tyre.h"
+
+namespace haybale::diagnosis {
+
+using circuit::Circuit;
+using circuit::FaultKind;
+using circuit::FrontEndKind;
+using circuit::LineFault;
+using circuit::ParameterPoint;
+using circuit::Place;
+using circuit::Probe;
+using circuit::SensorKind;
+using circuit::Test;
+using circuit::TestKind;
+using circuit::WireId;
+
+namespace {
+
+bool isCoil(const Circuit& c) {
+  return c.sensor.kind == SensorKind::passive || c.sensor.kind == SensorKind::unknown;
+}
+
+double logistic(double x) {
+  return 1 / (1 + std::exp(-x));
+}
+
+// Common practice, no source: a passive input loses pulses below some 0.2 V peak to peak, an active
+// one below half its swing, both without a sharp edge.
+constexpr double kLossVolts = 0.2;
+
+}  // namespace
+
+World worldOf(const Hypothesis& h, double severity, const ParameterPoint& values) {
+  World w;
+  w.fault = h.fault;
+  const auto put = [&](FaultKind kind, double ohm) {
+    w.line.push_back({h.element, kind, h.wire.value_or(WireId::a), ohm, 0, h.along});
+  };
+  switch (h.fault) {
+    case Fault::open:
+    case Fault::resistive:
+    case Fault::intermittentOpen:
+      put(FaultKind::series, severity);
+      break;
+    case Fault::wiresTouching:
+      put(FaultKind::wiresTouching, severity);
+      break;
+    case Fault::shortToGround:
+    case Fault::leak:
+    case Fault::intermittentShort:
+      put(FaultKind::leakToGround, severity);
+      break;
+    case Fault::shortToSupply:
+      put(FaultKind::leakToSupply, severity);
+      break;
+    case Fault::sensorOpen:
+      put(FaultKind::coil, severity);
+      w.output = 0;
+      break;
+    case Fault::sensorShorted:
+      put(FaultKind::coil, severity);
+      w.output = std::min(1.0, severity / values.sensor.coilOhm);
+      break;
+    case Fault::wrongSensor:
+      put(FaultKind::coil, severity);
+      w.output = 0.5;
+      break;
+    case Fault::sensorDead:
+      w.output = 0;
+      put(FaultKind::sensorDead, 0);
+      break;
+    case Fault::sensorWeak:
+    case Fault::wideGap:
+      w.output = severity;
+      break;
+    case Fault::reversed:
+      put(FaultKind::crossed, 0);
+      break;
+    case Fault::ringWrongCount:
+      w.countRatio = severity;
+      break;
+    case Fault::noSupply:
+      put(FaultKind::noSupply, 0);
+      break;
+    case Fault::latchedOff:
+      put(FaultKind::noSupply, 0);
+      w.latched = true;
+      break;
+    case Fault::inputDead:
+      w.inputDead = true;
+      break;
+    case Fault::circuitsExchanged:
+      w.exchanged = true;
+      break;
+    case Fault::none:
+    case Fault::ringTooth:
+    case Fault::ringCracked:
+    case Fault::ringRunout:
+      break;
+  }
+  return w;
+}
+
+World together(const World& a, const World& b) {
+  World out = a;
+  out.line.insert(out.line.end(), b.line.begin(), b.line.end());
+  out.output *= b.output;
+  out.countRatio *= b.countRatio;
+  out.inputDead = a.inputDead || b.inputDead;
+  out.exchanged = a.exchanged || b.exchanged;
+  out.latched = a.latched || b.latched;
+  if (isOfTheRing(b.fault) || a.fault == Fault::none) {
+    out.fault = b.fault;
+  }
+  return out;
+}
+
+Vehicle::Vehicle(const job::Case& c) : case_(c), suspect_(*c.suspectCircuit()) {
+  const auto* sensor = suspect_.first(circuit::ElementKind::sensor);
+  const auto end = sensor ? *suspect_.indexOf(sensor->id) : 0;
+  for (std::size_t i = 0; i < end; ++i) {
+    Circuit cut = suspect_;
+    const auto first = cut.path.begin();
+    cut.path.erase(first + static_cast<std::ptrdiff_t>(i) + 1,
+                   first + static_cast<std::ptrdiff_t>(end));
+    cuts_.push_back(std::move(cut));
+  }
+}
+
+const Circuit& Vehicle::cutAt(const Place& place) const {
+  const auto at = suspect_.indexOf(place.element);
+  return at && *at < cuts_.size() ? cuts_[*at] : suspect_;
+}
+
+// A substitute in place of the sensor: as good as new, and what lies behind it is out of the way.
+Vehicle::Scene Vehicle::injectedScene(const circuit::CarState& state, const World& world,
+                                      const ParameterPoint& values) const {
+  const auto& inject = *state.inject;
+  Scene scene{&cutAt(inject.place), {}, values, false};
+  const auto end = suspect_.indexOf(inject.place.element).value_or(suspect_.path.size()) +
+                   (inject.place.kind == Place::Kind::wheelSide ? 1 : 0);
+  for (const auto& f : world.line) {
+    const auto at = suspect_.indexOf(f.element);
+    // At the pins only the module itself is left; on the module half a plug's own fault is behind.
+    if (at && (*at < end || f.kind == FaultKind::noSupply)) {
+      scene.faults.push_back(f);
+    }
+  }
+  if (isCoil(suspect_) && inject.hz > 0) {
+    // Fed through a resistor like the coil's, so that the standing check finds what it expects.
+    scene.values.sensor.coilHenry = 1e-6;
+    scene.values.sensor.fluxSwingMwb =
+        1e3 * inject.peakToPeakV / 2 / (2 * std::numbers::pi * inject.hz);
+  }
+  return scene;
+}
+
+// The line that a module input sees: its own harness up to the sensor connector, and behind it the
+// sensor that is plugged in there.
+Vehicle::Scene Vehicle::sceneOf(const std::string& name, const circuit::CarState& state,
+                                const World& world, const ParameterPoint& values) const {
+  const Circuit* circuit = case_.find(name);
+  Scene scene{circuit ? circuit : &suspect_, {}, values, false};
+  if (state.inject && name == suspect_.name) {
+    return injectedScene(state, world, values);
+  }
+  const bool own = scene.circuit->name == suspect_.name;
+  const auto& swap = state.swap;
+  const bool foreign = swap && swap->into == scene.circuit->name;
+  const bool away = swap && swap->sensorOf == scene.circuit->name;
+  const auto* joint = suspect_.sensorConnector();
+  const auto jointAt = joint ? *suspect_.indexOf(joint->id) : suspect_.path.size();
+  const auto behind = [&](const LineFault& f) {
+    const auto at = suspect_.indexOf(f.element);
+    return at && *at > jointAt;
+  };
+  if (own) {
+    for (const auto& f : world.line) {
+      if (!foreign || !behind(f)) {
+        scene.faults.push_back(f);
+      }
+    }
+    scene.values.sensor.fluxSwingMwb *= foreign ? 1 : world.output;
+  } else if (foreign && swap->sensorOf == suspect_.name) {
+    const auto* sensor = scene.circuit->first(circuit::ElementKind::sensor);
+    for (auto f : world.line) {
+      if (behind(f) && sensor) {
+        f.element = sensor->id;
+        scene.faults.push_back(f);
+      }
+    }
+    scene.values.sensor.fluxSwingMwb *= world.output;
+  }
+  if (foreign && swap->reversed) {
+    if (const auto* sensor = scene.circuit->first(circuit::ElementKind::sensor)) {
+      scene.faults.push_back({sensor->id, FaultKind::sensorReversed});
+    }
+  }
+  scene.hanging = away;
+  return scene;
+}
+
+std::optional<double> Vehicle::electrical(const Test& test, const World& world,
+                                          const ParameterPoint& values) const {
+  Scene scene = sceneOf(test.circuit, test.state, world, values);
+  if (!scene.hanging) {
+    return circuit::predict(*scene.circuit, scene.values, test, scene.faults, case_.meter);
+  }
+  Test apart = test;
+  if (const auto* joint = scene.circuit->sensorConnector();
+      joint && !test.state.isUnplugged(joint->id)) {
+    apart.state.unplugged.push_back(joint->id);
+  }
+  return circuit::predict(*scene.circuit, scene.values, apart, scene.faults, case_.meter);
+}
+
+namespace {
+
+// Where a lead stands along the path: at an element, or beside a plug that is apart. Negative when
+// it is not on the line.
+double leadAt(const Circuit& c, const std::optional<Probe>& probe, const circuit::CarState& state) {
+  const auto at = probe && probe->place.onLine() ? c.indexOf(probe->place.element) : std::nullopt;
+  if (!at) {
+    return -2;
+  }
+  const auto index = static_cast<double>(*at);
+  if (!state.isUnplugged(probe->place.element)) {
+    return index;
+  }
+  const auto kind = probe->place.kind;
+  const bool before = kind == Place::Kind::moduleSide || kind == Place::Kind::modulePins;
+  return before ? index - 0.5 : index + 0.5;
+}
+
+}  // namespace
+
+bool Vehicle::touches(const Test& test, const Hypothesis& h) const {
+  if (h.fault == Fault::none || isOfTheRing(h.fault) || h.fault == Fault::inputDead ||
+      h.fault == Fault::circuitsExchanged) {
+    return false;
+  }
+  if (test.state.swap || test.state.inject || test.circuit != suspect_.name) {
+    return true;
+  }
+  const auto at = suspect_.indexOf(h.element);
+  if (!at) {
+    return true;
+  }
+  const auto element = static_cast<double>(*at);
+  bool any = false;
+  for (const auto* probe : {&test.red, &test.black}) {
+    const double lead = leadAt(suspect_, *probe, test.state);
+    if (lead < -1) {
+      continue;
+    }
+    const bool parted =
+        std::any_of(test.state.unplugged.begin(), test.state.unplugged.end(), [&](const auto& id) {
+          const auto plug = suspect_.indexOf(id);
+          const auto x = plug ? static_cast<double>(*plug) : -2;
+          return x > std::min(lead, element) && x < std::max(lead, element);
+        });
+    any = any || !parted;
+  }
+  return any;
+}
+
+// The check with the car standing: the pins' volts for a biased or current input, and for a pair of
+// biased wires the loop they should be (a module that biases both wires alike tests it by a current
+// of its own).
+void Vehicle::checkStanding(const Scene& scene, const circuit::CarState& state,
+                            Monitor& out) const {
+  const Circuit& c = *scene.circuit;
+  if (c.sensor.kind == SensorKind::hall) {
+    return;  // nothing flows that would tell
+  }
+  Test test;
+  test.kind = TestKind::dcVoltage;
+  test.circuit = c.name;
+  test.state.key = circuit::Key::on;
+  if (!state.inject) {
+    test.state.unplugged = state.unplugged;
+    test.state.jumper = state.jumper;
+  }
+  if (const auto* joint = c.sensorConnector(); scene.hanging && joint) {
+    test.state.unplugged.push_back(joint->id);
+  }
+  const std::string module = c.path.front().id;
+  const auto volts = [&](WireId wire, std::span<const LineFault> faults, bool sound) {
+    test.red = Probe{{Place::Kind::modulePins, module}, wire};
+    Test asked = test;
+    if (sound) {
+      asked.state.unplugged.clear();
+      asked.state.jumper.reset();
+    }
+    return circuit::predict(c, scene.values, asked, faults).value_or(0);
+  };
+  const double a = volts(WireId::a, scene.faults, false);
+  const double b = volts(WireId::b, scene.faults, false);
+  const double soundA = volts(WireId::a, {}, true);
+  const double soundB = volts(WireId::b, {}, true);
+  const auto& f = scene.values.frontEnd;
+  double openness = 0;  // beyond 0: open
+  double shortness = 0;
+  const double supply = std::max(a - f.supplyV, b - f.supplyV);
+  if (isCoil(c)) {
+    Test ohms = test;
+    ohms.kind = TestKind::resistance;
+    ohms.state.key = circuit::Key::off;
+    ohms.state.unplugged.push_back(module);
+    ohms.red = Probe{{Place::Kind::modulePlug, module}, WireId::a};
+    ohms.black = Probe{{Place::Kind::modulePlug, module}, WireId::b};
+    const double loop = circuit::predict(c, scene.values, ohms, scene.faults).value_or(1e9);
+    openness = std::log10(std::max(1.0, std::min(loop, 1e9)) / 9e3) / 0.12;
+    const double low = f.kind == FrontEndKind::bothBiased
+                           ? std::min(a / std::max(0.1, soundA), b / std::max(0.1, soundB))
+                           : a / std::max(0.02, soundA);
+    const double pair = std::log10(120 / std::max(1.0, loop)) / 0.12;
+    shortness = std::max((0.45 - low) / 0.06, pair);
+  } else {
+    const bool highSide = f.kind == FrontEndKind::highSideSense;
+    const double sound = highSide ? f.supplyV - soundA : soundB;
+    const double now = highSide ? f.supplyV - a : b;
+    const double ratio = now / std::max(0.05, sound);
+    openness = (0.55 - ratio) / 0.06;
+    // The current is that of a tooth or of a gap; a short draws far more.
+    shortness = (ratio - 2.9) / 0.25;
+    if (!highSide) {
+      // Sensed in the return, a feed pulled to ground is seen by its own volts.
+      shortness = std::max(shortness, (0.5 - a / std::max(1.0, soundA)) / 0.06);
+    }
+  }
+  out.shortSupply = logistic((supply - 0.8) / 0.15);
+  out.shortGround = (1 - out.shortSupply) * logistic(shortness);
+  out.open = (1 - out.shortSupply - out.shortGround) * logistic(openness);
+  const bool fed = std::none_of(scene.faults.begin(), scene.faults.end(),
+                                [](auto& x) { return x.kind == FaultKind::noSupply; });
+  if (!fed) {
+    out.open = 0.6;
+    out.shortGround = 0.3;
+    out.shortSupply = 0;
+  }
+}
+
+double kmhOf(const circuit::Inject& inject, const Circuit& circuit, double circumferenceM) {
+  return physics::speedKmh(inject.hz, circuit.sensor.teeth.value_or(circuit::kUsualTeeth),
+                           circumferenceM);
+}
+
+Vehicle::Monitor Vehicle::monitor(const std::string& name, const circuit::CarState& state,
+                                  const World& world, const ParameterPoint& values) const {
+  Monitor out;
+  World cleared = world;
+  if (cleared.latched) {
+    cleared.line.clear();  // clearing the codes brings the supply back
+    cleared.latched = false;
+  }
+  const Scene scene = sceneOf(name, state, cleared, values);
+  const bool own = scene.circuit->name == suspect_.name;
+  const bool foreign = state.swap && state.swap->into == scene.circuit->name;
+  const bool injected = own && state.inject;
+  const bool suspectsSensor =
+      (own && !foreign && !injected) || (foreign && state.swap->sensorOf == suspect_.name);
+  checkStanding(scene, state, out);
+  if (own && world.inputDead) {
+    out.open = 0.3;
+    out.shortGround = out.shortSupply = 0;
+    out.signal = 0;
+    return out;
+  }
+  const double still = out.open + out.shortGround + out.shortSupply;
+  Test trace;
+  trace.kind = TestKind::waveform;
+  trace.circuit = scene.circuit->name;
+  trace.state = state;
+  trace.state.swap.reset();
+  trace.state.inject.reset();
+  if (injected) {
+    trace.state.unplugged.clear();
+    trace.state.jumper.reset();
+    if (state.inject->hz > 0) {
+      trace.state.wheel = circuit::WheelMotion::spun;
+      trace.state.speedKmh = kmhOf(*state.inject, *scene.circuit, values.circumferenceM);
+    }
+  }
+  trace.state.key = circuit::Key::on;
+  if (trace.state.wheel == circuit::WheelMotion::still) {
+    trace.state.wheel = circuit::WheelMotion::spun;
+  }
+  const std::string module = scene.circuit->path.front().id;
+  const bool coil = isCoil(*scene.circuit);
+  const bool lowSide = values.frontEnd.kind == FrontEndKind::lowSideSense;
+  trace.red = Probe{{Place::Kind::modulePins, module}, lowSide && !coil ? WireId::b : WireId::a};
+  if (coil) {
+    trace.black = Probe{{Place::Kind::modulePins, module}, WireId::b};
+  }
+  if (scene.hanging) {
+    out.signal = 0;
+    return out;
+  }
+  const double swing =
+      circuit::predict(*scene.circuit, scene.values, trace, scene.faults).value_or(0);
+  if (coil) {
+    out.signal = logistic(std::log(std::max(swing, 1e-6) / kLossVolts) / 0.3);
+  } else {
+    const double sound = circuit::predict(*scene.circuit, values, trace).value_or(1);
+    const double weak = suspectsSensor && world.fault == Fault::wideGap ? 0.3 : 1;
+    out.signal = weak * logistic((swing / std::max(1e-6, sound) - 0.5) / 0.06);
+  }
+  out.signal *= 1 - std::min(1.0, still) * (coil ? 0.3 : 0.8);
+  out.ringShows = suspectsSensor && isOfTheRing(world.fault);
+  return out;
+}
+
+}  // namespace haybale::diagnosis

@@ -1,0 +1,84 @@
+// A vehicle with one thing wrong: what every test would find on it.
+#pragma once
+
+#include <optional>
+#include <vector>
+
+#include "core/circuit/predict.h"
+#include "core/job/case.h"
+#include "core/vehicle/hypothesis.h"
+
+namespace haybale::diagnosis {
+
+/// What a hypothesis at one severity does to the suspect circuit.
+struct World {
+  Fault fault = Fault::none;
+  std::vector<circuit::LineFault> line;
+  double output = 1;      ///< share of the sensor's output that is left
+  double countRatio = 1;  ///< teeth of the ring over those the module counts on
+  bool inputDead = false;
+  bool exchanged = false;  ///< the module takes another wheel for this one
+  bool latched = false;    ///< the supply is off until codes are cleared
+};
+
+/// `severity` in the unit of the hypothesis' steps. Of an intermittent fault: the moment in which
+/// it shows.
+[[nodiscard]] World worldOf(const Hypothesis& h, double severity,
+                            const circuit::ParameterPoint& values);
+
+/// Both at once. Of two faults of which one marks the signal itself, that one gives the name.
+[[nodiscard]] World together(const World& a, const World& b);
+
+/// Road speed that an injected frequency stands for on `circuit`, km/h.
+[[nodiscard]] double kmhOf(const circuit::Inject& inject, const circuit::Circuit& circuit,
+                           double circumferenceM);
+
+/// The vehicle around one suspect circuit, for predictions.
+class Vehicle {
+ public:
+  /// REQUIRES: `c` outlives it and has a suspect circuit.
+  explicit Vehicle(const job::Case& c);
+
+  [[nodiscard]] const job::Case& job() const { return case_; }
+  [[nodiscard]] const circuit::Circuit& suspect() const { return suspect_; }
+
+  /// What a meter, lamp or scope shows, as `circuit::predict` says it; swaps are followed.
+  [[nodiscard]] std::optional<double> electrical(const circuit::Test& test, const World& world,
+                                                 const circuit::ParameterPoint& values) const;
+
+  /// Whether a fault can change what `test` reads: false only when it is certain that it does not,
+  /// because it is none of the circuit's own, or a plug that is apart lies in between.
+  [[nodiscard]] bool touches(const circuit::Test& test, const Hypothesis& h) const;
+
+  /// What the module makes of one circuit in a state of the car, after clearing.
+  struct Monitor {
+    // Codes of the standing check; each 0..1, together at most 1.
+    double open = 0, shortGround = 0, shortSupply = 0;
+    double signal = 1;       ///< probability that it counts pulses while the wheel turns
+    bool ringShows = false;  ///< pulses come, but the ring's fault is in them
+  };
+  [[nodiscard]] Monitor monitor(const std::string& circuit, const circuit::CarState& state,
+                                const World& world, const circuit::ParameterPoint& values) const;
+
+ private:
+  struct Scene {
+    const circuit::Circuit* circuit;
+    std::vector<circuit::LineFault> faults;
+    circuit::ParameterPoint values;
+    bool hanging = false;  ///< its own sensor is taken away and none put in its place
+  };
+  [[nodiscard]] Scene sceneOf(const std::string& circuit, const circuit::CarState& state,
+                              const World& world, const circuit::ParameterPoint& values) const;
+  [[nodiscard]] Scene injectedScene(const circuit::CarState& state, const World& world,
+                                    const circuit::ParameterPoint& values) const;
+  void checkStanding(const Scene& scene, const circuit::CarState& state, Monitor& out) const;
+
+  [[nodiscard]] const circuit::Circuit& cutAt(const circuit::Place& place) const;
+
+  const job::Case& case_;
+  const circuit::Circuit& suspect_;
+  /// The suspect line as it ends at its first, second, ... element with a sensor hung on there.
+  std::vector<circuit::Circuit> cuts_;
+};
+
+}  // namespace haybale::diagnosis

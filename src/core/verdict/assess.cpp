@@ -1,0 +1,399 @@
+#include "core/verdict/assess.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/evidence/meter_use.h"
+#include "core/evidence/quantity_of.h"
+#include "core/physics/copper.h"
+#include "core/verdict/move_words.h"
+
+namespace haybale::diagnosis {
+
+using circuit::Circuit;
+using circuit::Place;
+using circuit::Test;
+using circuit::TestKind;
+using judging::Quantity;
+using judging::Verdict;
+
+namespace {
+
+// A reading of the same test on another circuit, as good as the same place: element ids need not
+// match, what hangs on the leads must.
+const job::Evidence* peerReading(const job::Case& c, const job::Evidence& e, const Circuit& own,
+                                 const Circuit& peer) {
+  const auto quantity = quantityOf(own, e.test);
+  const job::Evidence* found = nullptr;
+  for (const auto& other : c.evidence) {
+    if (other.withdrawn || other.test.circuit != peer.name || other.test.kind != e.test.kind ||
+        !other.reading.value) {
+      continue;
+    }
+    const bool sameLeads = other.test.red && e.test.red &&
+                           other.test.red->wire == e.test.red->wire &&
+                           toGround(other.test) == toGround(e.test);
+    if (sameLeads && quantityOf(peer, other.test) == quantity && quantity) {
+      found = &other;
+    }
+  }
+  return found;
+}
+
+Check judgeLimit(const judging::Limit& limit, const job::Evidence& e, const circuit::Meter& meter) {
+  const auto& entry = *e.reading.value;
+  double value = entry.value;
+  double u = standardUncertainty(meter, entry, e.test.kind);
+  std::string at;
+  if (limit.atCelsius && e.reading.celsius && std::isfinite(value)) {
+    const double factor = physics::copperOhmAt(1, *e.reading.celsius, *limit.atCelsius);
+    value *= factor;
+    u *= factor;
+    at = fmt::format(
+        ", {} at {:.0f} \xC2\xB0"
+        "C",
+        units::format(value, entry.unit, 4), *limit.atCelsius);
+  }
+  const auto judgement = judging::judge(value, u, limit.min, limit.max);
+  Check check;
+  check.verdict = judgement.verdict;
+  check.against =
+      fmt::format("limit {} ({})", judging::limitText(limit), judging::spoken(limit.provenance));
+  const std::string shown = units::format(entry) + at;
+  switch (judgement.verdict) {
+    case Verdict::pass:
+      check.reason = fmt::format("{} keeps the {}.", shown, check.against);
+      break;
+    case Verdict::fail: {
+      const bool above = limit.max && value > *limit.max;
+      std::string meaning;
+      if (limit.quantity == Quantity::coilResistance) {
+        meaning =
+            above ? (entry.overload || value > 1e5 ? ": the pair is open or nearly so"
+                                                   : ": resistance in the line, or the wrong part")
+                  : ": shorted turns, or the wires touch";
+      } else if (limit.quantity == Quantity::wireInsulation) {
+        meaning = ": it leaks; water, or a chafed wire";
+      }
+      check.reason = fmt::format("{} is {} the {}{}.", shown, above ? "above" : "below",
+                                 check.against, meaning);
+      break;
+    }
+    case Verdict::cannotTell:
+      check.reason = fmt::format(
+          "{} is within \xC2\xB1{} of the {}: with this meter it cannot be told ({:.0f} % likely "
+          "to keep it).",
+          shown, units::format(judgement.guard, entry.unit, 2), check.against,
+          100 * judgement.conformance);
+      break;
+  }
+  return check;
+}
+
+// The limits for a quantity that stand on the strongest ground given.
+std::vector<const judging::Limit*> strongest(const job::Case& c, Quantity quantity) {
+  std::vector<const judging::Limit*> out;
+  for (const auto& limit : c.limits) {
+    if (limit.quantity != quantity) {
+      continue;
+    }
+    if (!out.empty() && limit.provenance < out.front()->provenance) {
+      out.clear();
+    }
+    if (out.empty() || limit.provenance == out.front()->provenance) {
+      out.push_back(&limit);
+    }
+  }
+  return out;
+}
+
+std::optional<Check> judgeExpected(const ReadingView& view, const job::Evidence& e,
+                                   const circuit::LineParameters& p, const circuit::Meter& meter) {
+  if (!view.expected) {
+    return std::nullopt;
+  }
+  const auto& band = *view.expected;
+  const auto& entry = *e.reading.value;
+  Check check;
+  check.against = view.expectedText;
+  if (std::isinf(band.nominal)) {
+    // An open circuit is expected: OL confirms it, any number is more than nothing but is for the
+    // limit to judge.
+    check.verdict = entry.overload ? Verdict::pass : Verdict::cannotTell;
+    check.reason = entry.overload ? "OL, as an open circuit should read."
+                                  : fmt::format("{} where an open circuit was expected.",
+                                                units::format(entry));
+    return entry.overload ? std::optional(check) : std::nullopt;
+  }
+  // A band of what is likely, not a specification: inside it is as expected; outside by more than
+  // the meter's guard band U = 2u it is not; between the two it cannot be told.
+  const double guard = 2 * standardUncertainty(meter, entry, e.test.kind);
+  const double off = std::max(band.low - entry.value, entry.value - band.high);
+  check.verdict = off <= 0 ? Verdict::pass : off > guard ? Verdict::fail : Verdict::cannotTell;
+  const std::string_view word =
+      check.verdict == Verdict::pass ? "is as"
+      : check.verdict == Verdict::fail
+          ? (entry.value > band.high ? "is above what is" : "is below what is")
+          : "is at the edge of what is";
+  check.reason =
+      fmt::format("{} {} {} ({}).", units::format(entry), word, view.expectedText, p.from);
+  return check;
+}
+
+// Output per hertz where the hertz are known: a coil's voltage is proportional to speed.
+struct Comparable {
+  double value;
+  double relativeU;
+  std::string shown;
+};
+
+Comparable comparable(const job::Evidence& e, const circuit::Meter& meter) {
+  const auto& entry = *e.reading.value;
+  Comparable out{entry.value, standardUncertainty(meter, entry, e.test.kind) / entry.value,
+                 units::format(entry)};
+  if (e.test.kind == TestKind::acVoltage && e.reading.hz && *e.reading.hz > 0) {
+    out.value /= *e.reading.hz;
+    out.shown += " at " + units::format(*e.reading.hz, units::Unit::hertz);
+  }
+  return out;
+}
+
+double allowedRatio(const job::Case& c, Quantity quantity) {
+  double allowed = 0;
+  for (const auto* limit : strongest(c, quantity)) {
+    allowed = limit->leftRightRatio.value_or(allowed);
+  }
+  return allowed;
+}
+
+std::optional<Check> judgePeer(const job::Case& c, const job::Evidence& e, const Circuit& own) {
+  const Circuit* peer = circuit::peerOf(c.circuits, own);
+  const job::Evidence* other = peer ? peerReading(c, e, own, *peer) : nullptr;
+  const auto quantity = quantityOf(own, e.test);
+  if (!other || !quantity) {
+    return std::nullopt;
+  }
+  const double allowed = allowedRatio(c, *quantity);
+  const auto& mine = *e.reading.value;
+  const auto& theirs = *other->reading.value;
+  if (allowed <= 0 || mine.value <= 0 || theirs.value <= 0) {
+    return std::nullopt;
+  }
+  Check check;
+  check.against = fmt::format("{} reads {}", peer->name, units::format(theirs));
+  if (mine.overload || theirs.overload) {
+    check.verdict = mine.overload == theirs.overload ? Verdict::pass : Verdict::fail;
+    check.reason =
+        fmt::format("{} here, {} on {}.", units::format(mine), units::format(theirs), peer->name);
+    return check;
+  }
+  const bool ac = e.test.kind == TestKind::acVoltage;
+  if (ac && (!e.reading.hz || !other->reading.hz)) {
+    return std::nullopt;  // volts of two unknown spins do not compare
+  }
+  const auto a = comparable(e, c.meter);
+  const auto b = comparable(*other, c.meter);
+  const double ratio = a.value / b.value;
+  // Relative uncertainties of the two readings add up in squares.
+  check.verdict =
+      judging::judge(ratio, ratio * std::hypot(a.relativeU, b.relativeU), 1 / allowed, allowed)
+          .verdict;
+  check.reason = fmt::format("{:.3g} times {} ({}){}; at most {:.3g} either way is usual.", ratio,
+                             peer->name, b.shown, ac ? " per hertz" : "", allowed);
+  return check;
+}
+
+Verdict worst(const std::vector<Check>& checks) {
+  Verdict verdict = Verdict::pass;
+  for (const auto& check : checks) {
+    if (check.verdict == Verdict::fail) {
+      return Verdict::fail;
+    }
+    if (check.verdict == Verdict::cannotTell) {
+      verdict = Verdict::cannotTell;
+    }
+  }
+  return verdict;
+}
+
+// The output per hertz against the shop's own limit; a scope's amplitude is good to some 2 %
+// (common practice, no source).
+void judgeFlux(ReadingView& view, const job::Case& c, double weber) {
+  constexpr double kScope = 0.02;
+  for (const auto* limit : strongest(c, Quantity::fluxSwing)) {
+    if (!limit->min && !limit->max) {
+      continue;
+    }
+    const auto judgement = judging::judge(weber, kScope * weber, limit->min, limit->max);
+    Check check;
+    check.verdict = judgement.verdict;
+    check.against = fmt::format("limit {} ({})", judging::limitText(*limit),
+                                judging::spoken(limit->provenance));
+    const char* const how = judgement.verdict == Verdict::pass   ? "keeps"
+                            : judgement.verdict == Verdict::fail ? "breaks"
+                                                                 : "is too near to tell of";
+    check.reason = fmt::format("{} of output per hertz {} the {}.",
+                               units::format(weber, units::Unit::weber), how, check.against);
+    view.checks.push_back(check);
+  }
+}
+
+void assessWaveform(ReadingView& view, const job::Case& c, const job::Evidence& e,
+                    const WaveformSet& waveforms) {
+  const auto analysis = waveforms.analyses.find(e.id);
+  if (analysis == waveforms.analyses.end()) {
+    const auto it = waveforms.waveforms.find(e.id);
+    view.shown = "capture missing";
+    view.reason = it == waveforms.waveforms.end() ? "The capture was not read." : it->second.error;
+    view.verdict = Verdict::cannotTell;
+    return;
+  }
+  const auto& a = analysis->second;
+  view.shown = a.signal == trace::Signal::flat
+                   ? "flat, " + units::format(a.levels.bias, a.unit)
+                   : units::format(a.levels.peakToPeak, a.unit) + " p-p";
+  const auto comparison = waveforms.comparisons.find(e.id);
+  // Said on the weaker side only: "583 %" of a bad wheel tells nobody anything.
+  if (comparison != waveforms.comparisons.end() && comparison->second.ratio <= 1.25) {
+    view.expectedText = fmt::format("{:.0f} % of {} at equal speed", 100 * comparison->second.ratio,
+                                    comparison->second.b);
+  }
+  for (const auto& f : a.findings) {
+    Check check;
+    check.verdict = f.severity == trace::Severity::fault     ? Verdict::fail
+                    : f.severity == trace::Severity::suspect ? Verdict::cannotTell
+                                                             : Verdict::pass;
+    check.against = f.code;
+    check.reason = f.text;
+    view.checks.push_back(check);
+  }
+  if (a.fluxSwingMwb) {
+    judgeFlux(view, c, 1e-3 * *a.fluxSwingMwb);
+  }
+}
+
+}  // namespace
+
+namespace {
+
+std::string titleOf(const Test& test) {
+  std::string title;
+  switch (test.kind) {
+    case TestKind::other:
+      title = test.kindText;
+      break;
+    case TestKind::waveform:
+      return "scope trace";
+    case TestKind::resistance:
+      title = "ohms";
+      break;
+    case TestKind::dcVoltage:
+      title = "DC volts";
+      break;
+    case TestKind::acVoltage:
+      title = "AC volts";
+      break;
+    default:
+      title = circuit::kTestKindNames[static_cast<std::size_t>(test.kind)];
+  }
+  const auto leads = circuit::leadsText(test);
+  return leads.empty() ? title
+                       : title + ", " + (leads.starts_with("wire ") ? leads.substr(5) : leads);
+}
+
+void assessValue(ReadingView& view, const job::Case& c, const job::Evidence& e,
+                 const Circuit& circuit, const circuit::LineParameters& known) {
+  view.shown = units::format(*e.reading.value);
+  if (e.test.kind == TestKind::acVoltage && e.reading.hz) {
+    view.shown += ", " + units::format(*e.reading.hz, units::Unit::hertz);
+  }
+  circuit::LineParameters parameters = known;
+  if (e.reading.celsius) {
+    for (auto& draw : parameters.draws) {
+      draw.celsius = *e.reading.celsius;
+    }
+    parameters.central.celsius = *e.reading.celsius;
+  }
+  if (!speedUnknown(e)) {
+    view.expected = circuit::predictBand(circuit, parameters, asMeasured(c, e), {}, c.meter);
+  }
+  if (view.expected) {
+    view.expectedText =
+        std::isinf(view.expected->nominal)
+            ? "expected OL"
+            : "expected " +
+                  units::formatBand(view.expected->low, view.expected->high, e.reading.value->unit);
+  }
+  if (const auto quantity = quantityOf(circuit, e.test)) {
+    for (const auto* limit : strongest(c, *quantity)) {
+      if (limit->min || limit->max) {
+        view.checks.push_back(judgeLimit(*limit, e, c.meter));
+      }
+    }
+  }
+  if (const auto check = judgeExpected(view, e, parameters, c.meter)) {
+    view.checks.push_back(*check);
+  }
+  if (const auto check = judgePeer(c, e, circuit)) {
+    view.checks.push_back(*check);
+  }
+}
+
+// A lamp is held against what the model says it should do.
+void assessLamp(ReadingView& view, const job::Case& c, const job::Evidence& e,
+                const Circuit& circuit, const circuit::LineParameters& known) {
+  const auto nameOf = [](circuit::LampState state) {
+    return std::string(circuit::kLampStateNames[static_cast<std::size_t>(state)]);
+  };
+  view.shown = nameOf(*e.reading.lamp);
+  const auto share = circuit::predict(circuit, known.central, e.test, {}, c.meter);
+  if (!share) {
+    return;
+  }
+  const auto expected = circuit::lampState(e.test.lamp, *share);
+  view.expectedText = "expected " + nameOf(expected);
+  Check check;
+  check.against = view.expectedText;
+  check.verdict = expected == *e.reading.lamp ? Verdict::pass : Verdict::fail;
+  check.reason = fmt::format("The lamp is {}, {} ({}).", view.shown, view.expectedText, known.from);
+  view.checks.push_back(check);
+}
+
+}  // namespace
+
+ReadingView assess(const job::Case& c, const job::Evidence& e, const WaveformSet& waveforms,
+                   const Knowledge& knowledge) {
+  ReadingView view;
+  view.evidenceId = e.id;
+  view.circuit = e.test.circuit;
+  view.withdrawn = e.withdrawn;
+  view.title = titleOf(e.test);
+  const Circuit* circuit = c.find(e.test.circuit);
+  const auto known = knowledge.find(e.test.circuit);
+  if (!circuit || known == knowledge.end()) {
+    return view;
+  }
+  if (e.test.kind == TestKind::waveform) {
+    assessWaveform(view, c, e, waveforms);
+  } else if (e.reading.value) {
+    assessValue(view, c, e, *circuit, known->second);
+  } else if (e.reading.lamp) {
+    assessLamp(view, c, e, *circuit, known->second);
+  } else {
+    view.shown = sayReading(e.reading);
+    // What was seen is weighed by the belief; there is no limit to judge it by.
+  }
+  if (!view.checks.empty()) {
+    view.verdict = worst(view.checks);
+    const auto decided =
+        std::find_if(view.checks.begin(), view.checks.end(),
+                     [&](const Check& check) { return check.verdict == *view.verdict; });
+    view.reason = decided->reason;
+  }
+  view.traps = trapsOf({c, e, *circuit, known->second, view.expected, view.verdict});
+  return view;
+}
+
+}  // namespace haybale::diagnosis

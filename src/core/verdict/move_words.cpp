@@ -1,0 +1,210 @@
+#include "core/verdict/move_words.h"
+
+#include <fmt/format.h>
+
+#include <cmath>
+
+namespace haybale::diagnosis {
+
+using circuit::Circuit;
+using circuit::Test;
+using circuit::TestKind;
+
+namespace {
+
+std::string atPlace(const Test& test) {
+  return test.red ? circuit::spoken(test.red->place) : std::string();
+}
+
+bool pair(const Test& test) {
+  return test.black && test.black->place.onLine();
+}
+
+std::string spin(const Test& test) {
+  return test.state.wheel == circuit::WheelMotion::spun     ? ", wheel spun"
+         : test.state.wheel == circuit::WheelMotion::driven ? ", driven"
+                                                            : "";
+}
+
+std::string wireOf(const Test& test) {
+  return test.red && test.red->wire
+             ? fmt::format("wire {}",
+                           circuit::kWireNames[static_cast<std::size_t>(*test.red->wire)])
+             : std::string("the wire");
+}
+
+// Volts at a connector are one thing with it apart and another with the load behind it.
+std::string plugged(const Test& test) {
+  const bool half = test.red && (test.red->place.kind == circuit::Place::Kind::moduleSide ||
+                                 test.red->place.kind == circuit::Place::Kind::wheelSide);
+  return half && !test.state.isUnplugged(test.red->place.element) ? ", plugged" : "";
+}
+
+std::string disturbWords(const Test& test) {
+  if (!test.state.disturb) {
+    return "";
+  }
+  return test.state.disturb->kind == circuit::DisturbKind::wet ? ", wetted with salt water"
+                                                               : ", steered lock to lock";
+}
+
+std::string swapWords(const Test& test) {
+  return test.state.swap ? fmt::format(", sensor of {} on the harness of {}",
+                                       test.state.swap->sensorOf, test.state.swap->into)
+                         : "";
+}
+
+}  // namespace
+
+std::string titleFor(const Test& test) {
+  const std::string place = atPlace(test);
+  switch (test.kind) {
+    case TestKind::resistance:
+      if (pair(test) && !(test.red->place == test.black->place)) {
+        return fmt::format("Ohms of wire {} from {} to {}",
+                           circuit::kWireNames[static_cast<std::size_t>(*test.red->wire)], place,
+                           circuit::spoken(test.black->place));
+      }
+      return (pair(test) ? "Ohms of the pair at " : "Ohms of " + wireOf(test) + " to ground at ") +
+             place;
+    case TestKind::loop:
+      return "Loop check from the " + place;
+    case TestKind::waveform:
+      return std::string("Scope trace at ") + (place.starts_with("module") ? "the " : "") + place;
+    case TestKind::acVoltage:
+      return "AC volts at " + place + spin(test);
+    case TestKind::codes:
+      return (test.state.jumper
+                  ? "Deliberate short at " + test.state.jumper->element + ", then codes"
+                  : "Clear codes and read them again") +
+             spin(test) + disturbWords(test) + swapWords(test);
+    case TestKind::liveSpeed:
+      if (test.state.inject) {
+        return "Substitute signal at " + circuit::spoken(test.state.inject->place) + ", live speed";
+      }
+      return "Live speeds" + spin(test) + swapWords(test);
+    case TestKind::wiggle: {
+      static constexpr std::array<const char*, 5> kDo{"Flex ", "Wet ", "Shake ", "Warm ",
+                                                      "Pull on "};
+      const std::string verb =
+          test.state.disturb ? kDo[static_cast<std::size_t>(test.state.disturb->kind)] : kDo[0];
+      return verb +
+             (test.state.disturb && !test.state.disturb->element.empty()
+                  ? test.state.disturb->element
+                  : std::string("the whole loom")) +
+             " while the reading is watched";
+    }
+    case TestKind::lamp:
+      return test.red && test.red->place.kind == circuit::Place::Kind::battery
+                 ? "Test lamp from battery plus to the return at " +
+                       circuit::spoken(test.black->place)
+                 : "Test lamp to ground at " + place;
+    case TestKind::inspect:
+      return (isPull(test) ? "Pull on the wires of " : "Look at ") + test.looked;
+    case TestKind::benchSensor:
+      return "Steel across the sensor's tip";
+    default:
+      if (pair(test) && !(test.red->place == test.black->place)) {
+        return "Voltage drop over " + test.red->place.element;
+      }
+      return (pair(test) ? "Volts across the pair at "
+                         : "Volts of " + wireOf(test) + " to ground at ") +
+             place + plugged(test);
+  }
+}
+
+std::string instructionsFor(const Circuit& circuit, const Test& test) {
+  const auto wire = [&](circuit::WireId id) {
+    const auto& w = circuit.wire(id);
+    return "wire " + std::string(circuit::kWireNames[static_cast<std::size_t>(id)]) +
+           (w.colour.empty() ? "" : " (" + w.colour + ")");
+  };
+  const std::string state = circuit::stateText(test.state);
+  if (isPull(test)) {
+    return fmt::format(
+        "Pull gently on each wire of {}, a hand's width at a time: where its copper is gone the "
+        "insulation stretches.",
+        test.looked);
+  }
+  if (test.red) {
+    std::string text = "Red on " +
+                       (test.red->wire ? wire(*test.red->wire) + " at " : std::string()) +
+                       circuit::spoken(test.red->place) + ", black on ";
+    text += test.black && test.black->wire
+                ? wire(*test.black->wire) + (test.red->place == test.black->place
+                                                 ? ""
+                                                 : " at " + circuit::spoken(test.black->place))
+                : std::string("a known good ground");
+    return text + "; " + state + ".";
+  }
+  return titleFor(test) + "; " + state + ".";
+}
+
+std::string sayValue(const Test& test, const Scale& scale, double x, double soundAt, double spread,
+                     double sound) {
+  const auto unit = circuit::unitOf(test.kind);
+  const bool ohms = unit == units::Unit::ohm;
+  const double top = ohms ? scale.at(scale.topOhm) : 1e9;
+  if (ohms && x > top - 0.04) {
+    return "OL";
+  }
+  constexpr double kNothing = 1e-4;
+  if (!ohms && std::abs(x - soundAt) < 2 * spread && std::abs(sound) < kNothing) {
+    return "near nothing";
+  }
+  if (std::abs(x - soundAt) < 2 * spread) {
+    return "about " + units::format(sound, unit, 2);
+  }
+  if (ohms) {
+    const double value = std::max(0.0, std::pow(10.0, x) - 3);
+    const int decade = static_cast<int>(std::floor(std::log10(std::max(value, 0.1))));
+    if (decade < 2) {
+      return "under 100 \xCE\xA9";
+    }
+    return units::format(std::pow(10.0, decade), unit, 1) + " to " +
+           units::format(std::pow(10.0, decade + 1), unit, 2);
+  }
+  const auto back = [&](double at) {
+    return scale.logarithmic()              ? std::max(0.0, std::pow(10.0, at) - 0.02)
+           : test.kind == TestKind::current ? at / 1e3
+                                            : at;
+  };
+  if (std::abs(back(x)) < 0.1 * std::max(std::abs(sound), 0.2)) {
+    return "near nothing";
+  }
+  return x > soundAt ? "above " + units::format(back(soundAt + 2 * spread), unit, 2)
+                     : "below " + units::format(back(soundAt - 2 * spread), unit, 2);
+}
+
+std::string sayReading(const job::Reading& r) {
+  if (r.codes) {
+    std::string text;
+    for (const auto& code : *r.codes) {
+      text += (text.empty() ? "" : ", ") + code.circuit + " " +
+              std::string(job::kCodeTypeNames[static_cast<std::size_t>(code.type)]);
+    }
+    return text.empty() ? "no code returned" : text;
+  }
+  if (!r.kmh.empty()) {
+    std::string text;
+    for (const auto& [circuit, kmh] : r.kmh) {
+      text += (text.empty() ? "" : ", ") + circuit + " " + units::format(kmh, units::Unit::kmh);
+    }
+    return text;
+  }
+  if (r.reacts) {
+    return *r.reacts ? "the reading jumps" : "the reading stays";
+  }
+  if (r.sight) {
+    return std::string(job::kSightNames[static_cast<std::size_t>(*r.sight)]);
+  }
+  if (r.lamp) {
+    return std::string(circuit::kLampStateNames[static_cast<std::size_t>(*r.lamp)]);
+  }
+  if (r.swings) {
+    return *r.swings ? "swings wide" : "barely moves";
+  }
+  return "kept";
+}
+
+}  // namespace haybale::diagnosis

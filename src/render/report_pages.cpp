@@ -1,0 +1,233 @@
+#include "render/report_pages.h"
+
+#include <QBuffer>
+#include <QPainter>
+#include <QPdfWriter>
+#include <QTextLayout>
+#include <functional>
+
+#include "core/base/atomic_file.h"
+#include "render/scene_painter.h"
+
+namespace haybale::render {
+
+using picture::Role;
+using picture::Theme;
+
+namespace {
+
+// Page in pixels at 96 dpi (A4), and its margins.
+constexpr double kPageW = 794;
+constexpr double kPageH = 1123;
+constexpr double kMargin = 56;
+constexpr double kWidth = kPageW - 2 * kMargin;
+constexpr double kLine = 1.35;
+
+QString q(const std::string& text) {
+  return QString::fromStdString(text);
+}
+
+// Sets blocks one below the other; asks for a new page when the next thing does not fit.
+class Setter {
+ public:
+  Setter(QPainter& painter, std::function<void()> newPage)
+      : painter_(painter), newPage_(std::move(newPage)) {}
+
+  void operator()(const picture::Heading& h) {
+    const double size = h.level == 1 ? 24 : 16;
+    y_ += h.level == 1 ? 0 : 14;
+    need(size * kLine + 50);
+    y_ += text(h.text, kMargin, kWidth, size, true, Role::ink);
+    if (h.level > 1) {
+      painter_.setPen(QPen(colour(Role::rule, Theme::day), 1));
+      painter_.drawLine(QPointF(kMargin, y_ + 1), QPointF(kMargin + kWidth, y_ + 1));
+    }
+    y_ += 6;
+  }
+
+  void operator()(const picture::Paragraph& p) {
+    need(height(p.text, kWidth, 13, p.strong));
+    y_ += text(p.text, kMargin, kWidth, 13, p.strong, p.faint ? Role::faint : Role::ink) + 4;
+  }
+
+  void operator()(const picture::Bullets& b) {
+    for (const auto& item : b.items) {
+      need(height(item, kWidth - 16, 13, false));
+      painter_.setPen(Qt::NoPen);
+      painter_.setBrush(colour(Role::ink, Theme::day));
+      painter_.drawEllipse(QPointF(kMargin + 5, y_ + 9), 2.2, 2.2);
+      y_ += text(item, kMargin + 16, kWidth - 16, 13, false, Role::ink) + 3;
+    }
+  }
+
+  void operator()(const picture::Table& t) {
+    std::vector<picture::Cell> head;
+    for (const auto& name : t.head) {
+      head.push_back({name, Role::faint, true});
+    }
+    row(head, t.widths);
+    for (const auto& cells : t.rows) {
+      if (y_ + rowHeight(cells, t.widths) > kPageH - kMargin) {
+        turn();
+        row(head, t.widths);
+      }
+      row(cells, t.widths);
+    }
+    y_ += 6;
+  }
+
+  void operator()(const picture::Figure& f) {
+    const double scale = kWidth / f.scene.width;
+    need(f.scene.height * scale + 26);
+    painter_.save();
+    painter_.translate(kMargin, y_);
+    painter_.scale(scale, scale);
+    paint(painter_, f.scene, Theme::day);
+    painter_.restore();
+    y_ += f.scene.height * scale + 4;
+    y_ += text(f.caption, kMargin, kWidth, 11.5, false, Role::faint) + 6;
+  }
+
+  void operator()(const picture::Caution& c) {
+    const double h = height(c.text, kWidth - 24, 13, false) + 12;
+    need(h + 6);
+    painter_.setPen(QPen(colour(Role::strawLine, Theme::day), 1));
+    painter_.setBrush(colour(Role::doubtTint, Theme::day));
+    painter_.drawRoundedRect(QRectF(kMargin, y_, kWidth, h), 4, 4);
+    y_ += 6;
+    text(c.text, kMargin + 12, kWidth - 24, 13, false, Role::ink);
+    y_ += h;
+  }
+
+ private:
+  void turn() {
+    newPage_();
+    y_ = kMargin;
+  }
+
+  void need(double height) {
+    if (y_ + height > kPageH - kMargin && y_ > kMargin) {
+      turn();
+    }
+  }
+
+  static double lay(QTextLayout& layout, double width) {
+    double y = 0;
+    layout.beginLayout();
+    for (QTextLine line = layout.createLine(); line.isValid(); line = layout.createLine()) {
+      line.setLineWidth(width);
+      line.setPosition(QPointF(0, y));
+      y += line.height() * 1.08;
+    }
+    layout.endLayout();
+    return y;
+  }
+
+  [[nodiscard]] static double height(const std::string& words, double width, double size,
+                                     bool bold) {
+    QTextLayout layout(q(words), font(size, bold));
+    return lay(layout, width);
+  }
+
+  double text(const std::string& words, double x, double width, double size, bool bold, Role role) {
+    QTextLayout layout(q(words), font(size, bold));
+    const double h = lay(layout, width);
+    painter_.setPen(colour(role, Theme::day));
+    layout.draw(&painter_, QPointF(x, y_));
+    return h;
+  }
+
+  [[nodiscard]] static double rowHeight(const std::vector<picture::Cell>& cells,
+                                        const std::vector<double>& widths) {
+    double tallest = 0;
+    for (std::size_t i = 0; i < cells.size() && i < widths.size(); ++i) {
+      tallest =
+          std::max(tallest, height(cells[i].text, widths[i] * kWidth - 8, 11.5, cells[i].strong));
+    }
+    return tallest + 8;
+  }
+
+  void row(const std::vector<picture::Cell>& cells, const std::vector<double>& widths) {
+    double x = kMargin;
+    for (std::size_t i = 0; i < cells.size() && i < widths.size(); ++i) {
+      text(cells[i].text, x, widths[i] * kWidth - 8, 11.5, cells[i].strong, cells[i].role);
+      x += widths[i] * kWidth;
+    }
+    y_ += rowHeight(cells, widths);
+    painter_.setPen(QPen(colour(Role::rule, Theme::day), 0.8));
+    painter_.drawLine(QPointF(kMargin, y_ - 4), QPointF(kMargin + kWidth, y_ - 4));
+  }
+
+  QPainter& painter_;
+  std::function<void()> newPage_;
+  double y_ = kMargin;
+};
+
+void setAll(const picture::Report& report, Setter& setter) {
+  for (const auto& block : report.blocks) {
+    std::visit(setter, block);
+  }
+}
+
+}  // namespace
+
+Result<QByteArray> toPdf(const picture::Report& report) {
+  QByteArray bytes;
+  QBuffer buffer(&bytes);
+  buffer.open(QIODevice::WriteOnly);
+  QPdfWriter writer(&buffer);
+  writer.setResolution(96);
+  writer.setPageSize(QPageSize(QPageSize::A4));
+  writer.setPageMargins(QMarginsF(0, 0, 0, 0));
+  writer.setTitle(q(report.title));
+  writer.setCreator(QStringLiteral("Hay Bale " HAYBALE_VERSION));
+  QPainter painter;
+  if (!painter.begin(&writer)) {
+    return Error{"", std::nullopt, "the PDF could not be begun", "try HTML"};
+  }
+  Setter setter(painter, [&] { writer.newPage(); });
+  setAll(report, setter);
+  painter.end();
+  return bytes;
+}
+
+Status saveReport(const picture::Report& report, const QString& path) {
+  const std::string to = path.toStdString();
+  if (path.endsWith(QStringLiteral(".pdf"), Qt::CaseInsensitive)) {
+    const auto pdf = toPdf(report);
+    if (!pdf) {
+      return pdf.error();
+    }
+    return job::writeFileAtomically(
+        to, std::string_view(pdf->constData(), static_cast<std::size_t>(pdf->size())));
+  }
+  if (path.endsWith(QStringLiteral(".html"), Qt::CaseInsensitive) ||
+      path.endsWith(QStringLiteral(".htm"), Qt::CaseInsensitive)) {
+    return job::writeFileAtomically(to, picture::toHtml(report));
+  }
+  return Error{to, std::nullopt, "is neither PDF nor HTML", "a name that ends in .pdf or .html"};
+}
+
+std::vector<QImage> toImages(const picture::Report& report, int width) {
+  std::vector<QImage> pages;
+  const double scale = width / kPageW;
+  QPainter painter;
+  const auto newPage = [&] {
+    if (painter.isActive()) {
+      painter.end();
+    }
+    pages.emplace_back(width, qRound(kPageH * scale), QImage::Format_RGB32);
+    pages.back().fill(Qt::white);
+    painter.begin(&pages.back());
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.scale(scale, scale);
+  };
+  pages.reserve(64);
+  newPage();
+  Setter setter(painter, newPage);
+  setAll(report, setter);
+  painter.end();
+  return pages;
+}
+
+}  // namespace haybale::render

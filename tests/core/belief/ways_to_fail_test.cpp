@@ -1,0 +1,123 @@
+// What may be wrong before anything is measured, and what speaks for which.
+#include "core/belief/ways_to_fail.h"
+
+#include <numeric>
+#include <set>
+
+#include "support/job_fixture.h"
+
+namespace haybale::diagnosis {
+namespace {
+
+class PriorOf : public Job {
+ protected:
+  [[nodiscard]] std::vector<Hypothesis> all() const { return allHypotheses(c, *c.find("RR")); }
+  template <class Is>
+  [[nodiscard]] double weight(const Is& is) const {
+    double sum = 0;
+    for (const auto& h : all()) {
+      sum += is(h) ? h.prior : 0;
+    }
+    return sum;
+  }
+  [[nodiscard]] double weight(const std::string& element, Fault fault) const {
+    return weight([&](const Hypothesis& h) { return h.element == element && h.fault == fault; });
+  }
+  void makeActive() {
+    for (auto& circuit : c.circuits) {
+      circuit.sensor.kind = circuit::SensorKind::active;
+    }
+  }
+};
+
+TEST_F(PriorOf, AllSumsToOneWhateverIsComplainedOf) {
+  for (const char* when : {"always", "sometimes", "wet", "bump"}) {
+    c.complaint.when = {when};
+    EXPECT_NEAR(weight([](const Hypothesis&) { return true; }), 1, 1e-12) << when;
+    for (const auto& h : all()) {
+      EXPECT_GT(h.prior, 0);
+      EXPECT_TRUE(std::is_sorted(h.steps.begin(), h.steps.end())) << nameOf(h.fault);
+    }
+  }
+}
+
+TEST_F(PriorOf, NoWayToFailIsThereTwice) {
+  std::map<std::tuple<Fault, std::string, std::optional<circuit::WireId>>, double> upTo;
+  for (const auto& h : all()) {
+    const auto [before, isNew] = upTo.emplace(std::tuple(h.fault, h.element, h.wire), 0.0);
+    EXPECT_TRUE(isNew || before->second <= h.steps.front()) << nameOf(h.fault) << h.element;
+    before->second = h.steps.back();
+  }
+}
+
+// Water joins the pins of a plug; in a leg it is copper on copper: common practice, no source.
+TEST_F(PriorOf, WiresTouchByWaterInAPlugAndByCopperInALeg) {
+  const auto below = [&](const std::string& element, double ohm) {
+    return weight([&](const Hypothesis& h) {
+      return h.element == element && h.fault == Fault::wiresTouching && h.steps.back() <= ohm;
+    });
+  };
+  EXPECT_LT(below("C2", 1500), 0.5 * weight("C2", Fault::wiresTouching));
+  EXPECT_GT(below("L2", 1500), 0.5 * weight("L2", Fault::wiresTouching));
+}
+
+// A plug is of plastic and takes in water; a leg chafes through on the body: common practice, no
+// source.
+TEST_F(PriorOf, APlugLeaksAndALegIsGrounded) {
+  EXPECT_GT(weight("C2", Fault::leak), 3 * weight("C2", Fault::shortToGround));
+  EXPECT_GT(weight("L2", Fault::shortToGround), weight("L2", Fault::leak));
+}
+
+TEST_F(PriorOf, WetWeatherSpeaksForWaterAndRoughRoadsForWhatComesAndGoes) {
+  c.complaint.when = {"always"};
+  const double dry = weight("C2", Fault::leak);
+  const double steady = weight("L2", Fault::intermittentOpen);
+  c.complaint.when = {"wet"};
+  EXPECT_GT(weight("C2", Fault::leak), 1.1 * dry);
+  c.complaint.when = {"bump"};
+  EXPECT_GT(weight("L2", Fault::intermittentOpen), 4 * steady);
+}
+
+TEST_F(PriorOf, ARepairedPlaceIsThreeTimesAsSuspect) {
+  const double before = weight("L1", Fault::open) / weight("L2", Fault::open);
+  c.complaint.earlierRepair = {"L1"};
+  EXPECT_NEAR(weight("L1", Fault::open) / weight("L2", Fault::open), 3 * before, 1e-9);
+}
+
+// A coil has no polarity that a module would miss, and no electronics to be latched off.
+TEST_F(PriorOf, SomeFaultsBelongToOneKindOfSensor) {
+  const auto any = [&](Fault fault) {
+    return weight([&](const Hypothesis& h) { return h.fault == fault; }) > 0;
+  };
+  EXPECT_TRUE(any(Fault::sensorShorted));
+  EXPECT_FALSE(any(Fault::latchedOff));
+  EXPECT_FALSE(any(Fault::reversed));
+  makeActive();
+  EXPECT_FALSE(any(Fault::sensorShorted));
+  EXPECT_TRUE(any(Fault::latchedOff));
+  EXPECT_TRUE(any(Fault::reversed));
+}
+
+TEST_F(PriorOf, APiercedLegIsSuspectInEachPieceByItsLength) {
+  const double whole = weight("L2", Fault::open);
+  job::Evidence e;
+  e.id = c.nextEvidenceId();
+  e.test.kind = circuit::TestKind::dcVoltage;
+  e.test.circuit = "RR";
+  e.test.red = circuit::Probe{{circuit::Place::Kind::along, "L2", 0.25}, circuit::WireId::a};
+  e.reading.value = units::Entry{};
+  c.evidence.push_back(e);
+  std::map<double, double> pieces;
+  for (const auto& h : all()) {
+    if (h.element == "L2" && h.fault == Fault::open) {
+      pieces[h.along] += h.prior;
+    }
+  }
+  ASSERT_EQ(pieces.size(), 2U);
+  EXPECT_NEAR(pieces.rbegin()->second, 3 * pieces.begin()->second, 1e-12);
+  EXPECT_NEAR(weight("L2", Fault::open), whole, 1e-12);
+  EXPECT_NEAR(pieces.begin()->first, 0.125, 1e-12);
+}
+
+}  // namespace
+}  // namespace haybale::diagnosis

@@ -1,0 +1,54 @@
+// A job with four typical circuits; readings are typed as in the window, traces synthesised.
+#pragma once
+
+#include "core/job/reading_line.h"
+#include "core/session/assessment.h"
+#include "core/signal/synth.h"
+#include "support/haybale_test.h"
+
+namespace haybale::diagnosis {
+
+class Job : public testing::Test {
+ protected:
+  Job() : c(job::newCase()) {}
+
+  void reading(const char* circuitName, const std::string& line) {
+    const auto& circuit = *c.find(circuitName);
+    const auto start = job::defaultTest(circuit, {circuit::Place::Kind::modulePlug, "module"},
+                                        circuit::TestKind::resistance);
+    const auto typed = job::parseReadingLine(line, circuit, start);
+    ASSERT_HB_OK(typed);
+    job::Evidence e;
+    e.id = c.nextEvidenceId();
+    e.test = typed->test;
+    e.reading = typed->reading;
+    c.evidence.push_back(e);
+  }
+
+  void trace(const char* circuitName, double fluxMwb, double kmh, std::vector<int> missing = {}) {
+    const auto& circuit = *c.find(circuitName);
+    signal::PassiveWheel wheel;
+    wheel.fluxSwingMwb = fluxMwb;
+    wheel.missingTeeth = std::move(missing);
+    auto record = std::make_shared<capture::Record>();
+    record->time.stepS = 1e-4;
+    record->channels.push_back(signal::passiveSignal(
+        wheel, [kmh](double) { return kmh; }, 1e4, 2.5));
+    job::Evidence e;
+    e.id = c.nextEvidenceId();
+    e.test = job::defaultTest(circuit, {circuit::Place::Kind::modulePlug, "module"},
+                              circuit::TestKind::waveform);
+    e.test.state.key = circuit::Key::off;
+    e.test.state.unplugged = {"module"};
+    e.reading.file = "/" + e.id + ".csv";
+    shelf.put(e.reading.file, record);
+    c.evidence.push_back(e);
+  }
+
+  [[nodiscard]] Assessment assessed() { return assessCase(c, "/", shelf); }
+
+  job::Case c;
+  CaptureShelf shelf;
+};
+
+}  // namespace haybale::diagnosis
