@@ -9,7 +9,7 @@ if(CMAKE_CXX_COMPILER_ID STREQUAL "GNU")
   target_compile_options(haybale_options INTERFACE -Wno-restrict -Wno-maybe-uninitialized -Wno-stringop-overflow -Wno-stringop-overread -Wno-array-bounds)
 endif()
 target_compile_definitions(haybale_options INTERFACE HAYBALE_VERSION="${PROJECT_VERSION}")
-target_include_directories(haybale_options INTERFACE ${PROJECT_SOURCE_DIR}/src)
+target_include_directories(haybale_options INTERFACE ${PROJECT_SOURCE_DIR}/src ${PROJECT_BINARY_DIR}/generated)
 
 if(HAYBALE_SANITIZE)
   target_compile_options(haybale_options INTERFACE -fsanitize=address,undefined -fno-sanitize-recover=all -fno-omit-frame-pointer)

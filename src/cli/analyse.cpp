@@ -94,7 +94,7 @@ void printAnalysis(std::ostream& out, const std::vector<trace::ChannelAnalysis>&
     }
     out << "\n";
     for (const auto& f : a.findings) {
-      out << "  " << f.code << ": " << f.text << "\n";
+      out << "  " << nameOf(f.code) << ": " << f.text << "\n";
     }
   }
   for (const auto& c : comparisons) {

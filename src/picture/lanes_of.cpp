@@ -69,8 +69,8 @@ Lane laneOf(const job::Case& job, const diagnosis::Assessment& assessment,
   lane.record = waveform->second.record.get();
   lane.channel = waveform->second.channel;
   lane.pyramid = waveform->second.pyramid.get();
-  lane.analysis = &analysis->second;
-  lane.subtitle += " \xC2\xB7 " + subtitleOf(analysis->second);
+  lane.analysis = analysis->second.get();
+  lane.subtitle += " \xC2\xB7 " + subtitleOf(*analysis->second);
   if (const auto c = assessment.waveforms.comparisons.find(e->id);
       suspect && c != assessment.waveforms.comparisons.end()) {
     lane.subtitle +=
@@ -111,7 +111,7 @@ std::vector<OverlayWheel> overlayOf(const job::Case& job, const diagnosis::Asses
     if (earlier != assessment.waveforms.waveforms.end() && earlier->second.record) {
       wheels.push_back(overlaid(lane.title + ", earlier", lane.colour, *earlier->second.record,
                                 earlier->second.channel,
-                                assessment.waveforms.analyses.at(before->id)));
+                                *assessment.waveforms.analyses.at(before->id)));
     }
     wheels.push_back(overlaid(lane.title, lane.colour, *lane.record, lane.channel, *lane.analysis));
   }

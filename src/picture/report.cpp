@@ -8,6 +8,7 @@
 #include "picture/lanes_of.h"
 #include "picture/line_board.h"
 #include "picture/report_course.h"
+#include "core/plan/steps.h"
 
 namespace haybale::picture {
 
@@ -157,7 +158,10 @@ void addCautions(Report& report, const job::Case& job) {
   report.blocks.emplace_back(Heading{2, "Cautions"});
   std::set<std::string> cautions;
   for (const auto& e : job.evidence) {
-    cautions.insert(diagnosis::cautionFor(e.test));
+    if (const auto* circuit = job.find(e.test.circuit)) {
+      const auto each = diagnosis::cautionsOf(*circuit, e.test);
+      cautions.insert(each.begin(), each.end() - 1);  // the last is said once, below
+    }
   }
   cautions.insert(
       "Local rules, the maker's procedure and a licensed technician's judgement come first.");

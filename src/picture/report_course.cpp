@@ -114,7 +114,7 @@ void addProof(Report& report, const job::Case& job, const diagnosis::Proof& proo
       continue;
     }
     const auto step = std::find_if(proof.plan.begin(), proof.plan.end(), [&](const auto& s) {
-      return diagnosis::sameTest(s.test, e->test);
+      return circuit::sameTest(s.test, e->test);
     });
     table.rows.push_back(
         {{step == proof.plan.end() ? diagnosis::titleFor(e->test) : step->title},

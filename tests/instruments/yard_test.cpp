@@ -103,7 +103,7 @@ TEST_F(YardWith, TheScopesRecordIsReadAsTheWheelItIs) {
   trace::Options options;
   options.teeth = 48;
   const auto analysis = trace::analyse(*record, 0, options);
-  EXPECT_EQ(analysis.findings.front().code, "missing-tooth");
+  EXPECT_EQ(analysis.findings.front().code, trace::Code::missingTooth);
 }
 
 // Of 8 bits over 20 V a step is 78 mV: a wave of a few tenths of a volt is made of three of them.

@@ -137,7 +137,7 @@ const diagnosis::ProofStep* ProofPage::step() {
 const job::Evidence* ProofPage::madeOf(const diagnosis::ProofStep& step) const {
   const auto& proof = model_.job().proof;
   const auto it = std::find_if(proof.rbegin(), proof.rend(), [&](const job::Evidence& e) {
-    return !e.withdrawn && diagnosis::sameTest(e.test, step.test);
+    return !e.withdrawn && circuit::sameTest(e.test, step.test);
   });
   return it == proof.rend() ? nullptr : &*it;
 }
@@ -146,7 +146,7 @@ bool ProofPage::isOpen(const diagnosis::ProofStep& step) {
   const auto* made = madeOf(step);
   const auto& proof = model_.job().proof;
   const auto times = std::count_if(proof.begin(), proof.end(), [&](const job::Evidence& e) {
-    return !e.withdrawn && diagnosis::sameTest(e.test, step.test);
+    return !e.withdrawn && circuit::sameTest(e.test, step.test);
   });
   const auto& results = model_.proof().results;
   const auto result = std::find_if(results.begin(), results.end(),

@@ -321,7 +321,7 @@ void NextPanel::insistOnCodes() {
     // The same test is shown again, now with its answers.
     const auto& proposals = model_.assessment().proposals;
     for (std::size_t i = 0; i < proposals.size(); ++i) {
-      if (diagnosis::sameTest(proposals[i].test, test)) {
+      if (circuit::sameTest(proposals[i].test, test)) {
         show(i);
         break;
       }

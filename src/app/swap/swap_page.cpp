@@ -30,8 +30,8 @@ QString percent(double share) {
 
 // "L2 b open": element, wire, fault.
 QString brief(const diagnosis::Suspect& s) {
-  if (s.fault.starts_with(s.element + "-")) {
-    return q(s.fault).replace(QLatin1Char('-'), QLatin1Char(' '));
+  if (nameOf(s.fault).starts_with(s.element + "-")) {
+    return q(std::string(nameOf(s.fault))).replace(QLatin1Char('-'), QLatin1Char(' '));
   }
   QString text = s.element.empty() ? QObject::tr("nothing wrong") : q(s.element);
   if (s.wire) {
@@ -39,7 +39,7 @@ QString brief(const diagnosis::Suspect& s) {
   }
   return s.element.empty()
              ? text
-             : text + QLatin1Char(' ') + q(s.fault).replace(QLatin1Char('-'), QLatin1Char(' '));
+             : text + QLatin1Char(' ') + q(std::string(nameOf(s.fault))).replace(QLatin1Char('-'), QLatin1Char(' '));
 }
 
 }  // namespace

@@ -23,7 +23,7 @@ Role toneOf(trace::Severity severity) {
 QString wordOf(const trace::Finding& finding) {
   return finding.severity == trace::Severity::fault     ? QObject::tr("fault")
          : finding.severity == trace::Severity::suspect ? QObject::tr("suspect")
-         : finding.code == "healthy"                    ? QObject::tr("good")
+         : finding.code == trace::Code::healthy                    ? QObject::tr("good")
                                                         : QObject::tr("note");
 }
 
@@ -31,14 +31,14 @@ QString wordOf(const trace::Finding& finding) {
 
 FindingRow::FindingRow(const QString& wheel, const trace::Finding& finding, QWidget* parent)
     : QFrame(parent), place_(finding.place) {
-  setObjectName(QStringLiteral("findingRow.") + q(finding.code));
+  setObjectName(QStringLiteral("findingRow.") + q(std::string(nameOf(finding.code))));
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(10, 5, 10, 5);
   auto* words =
       new QLabel(QStringLiteral("%1, %2: %3").arg(wheel, wordOf(finding), q(finding.text)), this);
   words->setTextFormat(Qt::PlainText);
   words->setWordWrap(true);
-  words->setObjectName(QStringLiteral("finding.") + q(finding.code));
+  words->setObjectName(QStringLiteral("finding.") + q(std::string(nameOf(finding.code))));
   words->setStyleSheet(QStringLiteral("border: none; font-size: 15px;"));
   row->addWidget(words, 1);
   if (place_) {

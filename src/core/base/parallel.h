@@ -8,7 +8,7 @@
 namespace haybale {
 
 /// Calls `work(i)` once for every i below `count`, on as many threads as the machine has cores,
-/// and returns when all are done. Pieces are taken in order; which thread takes which is not fixed,
+/// and returns when all are done; the threads are kept between calls. Pieces are taken in order; which thread takes which is not fixed,
 /// so that a result must not depend on it. `work` must not throw.
 void parallelFor(std::size_t count, const std::function<void(std::size_t)>& work);
 
@@ -17,12 +17,15 @@ void parallelFor(std::size_t count, const std::function<void(std::size_t)>& work
                                                           std::size_t i);
 [[nodiscard]] std::size_t piecesOf(std::size_t size, std::size_t piece);
 
-/// Calls `f(i)` once for every i below `count`, in pieces on all cores.
+/// For loops over samples and pulses, a few nanoseconds each.
+inline constexpr std::size_t kGrain = 4096;
+
+/// Calls `f(i)` once for every i below `count`, `grain` of them at a time, on all cores. A grain
+/// should be worth some tens of microseconds.
 template <class F>
-void eachInParallel(std::size_t count, const F& f) {
-  constexpr std::size_t kPiece = 4096;
-  parallelFor(piecesOf(count, kPiece), [&](std::size_t piece) {
-    const auto [from, to] = pieceOf(count, kPiece, piece);
+void eachInParallel(std::size_t count, std::size_t grain, const F& f) {
+  parallelFor(piecesOf(count, grain), [&](std::size_t piece) {
+    const auto [from, to] = pieceOf(count, grain, piece);
     for (std::size_t i = from; i < to; ++i) {
       f(i);
     }

@@ -1,34 +1,35 @@
 #include "core/belief/belief.h"
 
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <cmath>
-#include <cstring>
 
-#include "core/base/json.h"
 #include "core/base/parallel.h"
 #include "core/belief/intake_priors.h"
-#include "core/job/test_json.h"
+#include "core/belief/ways_to_fail.h"
+#include "core/evidence/void_setup.h"
+#include "core/priors/priors.h"
 
 namespace haybale::diagnosis {
 
 using circuit::Test;
 using circuit::TestKind;
+using priors::Id;
+using priors::of;
 
 namespace {
 
 constexpr std::size_t kValues = 72;      // sets of values where there is no severity
 constexpr std::size_t kValuesEach = 32;  // and where there is
 constexpr std::size_t kMostCells = 12000;
-constexpr double kClash = 0.7;  // of a mistake, from which on a reading clashes
-
-std::string oneLine(const Json& json) {
-  return json.dump(-1, ' ', false, Json::error_handler_t::replace);
-}
+constexpr std::size_t kPiece = 512;  // cells a thread takes at once
 
 bool isNumber(const job::Evidence& e) {
   return e.reading.value.has_value();
+}
+
+// What is seen falls into one of a few ways; what a scan tool shows of several circuits into many.
+double slipAmong(TestKind kind) {
+  return kind == TestKind::codes || kind == TestKind::liveSpeed ? 0.02 : 0.2;
 }
 
 // Scaled to the speed that was really turned, where the meter showed it.
@@ -43,18 +44,12 @@ double valueAtHz(const Test& test, const job::Reading& reading, const circuit::C
 
 }  // namespace
 
-double Cell::severity() const {
-  constexpr double kOpenEnd = 1e14;
-  return high > kOpenEnd ? high : std::sqrt(std::max(0.0, low * high));
-}
-
 Belief::Belief(const job::Case& c, const WaveformSet& waveforms, const Knowledge& knowledge,
                LikelihoodMemory* memory)
     : vehicle_(c),
       model_(vehicle_),
-      known_(knowledge.find(vehicle_.suspect().name)->second),
       hypotheses_(allHypotheses(c, vehicle_.suspect())) {
-  layOut(known_);
+  layOut(knowledge.find(vehicle_.suspect().name)->second);
   weighStoredCodes(memory);
   weigh(waveforms, memory);
 }
@@ -73,42 +68,64 @@ void Belief::layOut(const circuit::LineParameters& known) {
     total += intervalsOf(h);
   }
   // A long line has more hypotheses, each with fewer sets of values.
-  const std::size_t each =
+  const std::size_t setsEach =
       std::clamp<std::size_t>(kMostCells / std::max<std::size_t>(1, total), 1, kValuesEach);
   for (std::size_t h = 0; h < hypotheses_.size(); ++h) {
     const auto& steps = hypotheses_[h].steps;
     const std::size_t intervals = intervalsOf(h);
     const std::size_t sets = std::min(
-        intervals > 1 ? each : std::max(each, values_.size() * each / kValuesEach), values_.size());
-    const double prior = hypotheses_[h].prior / static_cast<double>(sets * intervals);
+        intervals > 1 ? setsEach : std::max(setsEach, values_.size() * setsEach / kValuesEach), values_.size());
+    const double last = intervals > 1 && hypotheses_[h].lastShare > 0
+                            ? hypotheses_[h].lastShare
+                            : 1 / static_cast<double>(intervals);
+    const double each = hypotheses_[h].prior / static_cast<double>(sets);
+    const double before = intervals > 1 ? (1 - last) / static_cast<double>(intervals - 1) : 1;
     for (std::size_t v = 0; v < sets; ++v) {
       // Spread over all the sets, in order of the severity so that neighbours share an end.
       const std::size_t set = v * values_.size() / sets;
       for (std::size_t i = 0; i < intervals; ++i) {
         const double high = steps.size() > 1 ? steps[i + 1] : steps[0];
+        const double prior = each * (i + 1 == intervals ? last : before);
         cells_.push_back({h, set, steps[i], high, prior, prior});
       }
     }
   }
+  layout_.values = values_;
+  layout_.circuits = vehicle_.job().circuits;
+  layout_.suspect = vehicle_.suspect().name;
+  layout_.meter = vehicle_.job().meter;
+  layout_.lift = vehicle_.job().complaint.lift;
+  for (const auto& h : hypotheses_) {
+    layout_.ways.push_back({h.fault, h.element, h.wire, h.steps, h.along});
+  }
+  for (const auto& cell : cells_) {
+    layout_.cells.push_back({cell.hypothesis, cell.values, cell.low, cell.high});
+  }
 }
 
-// What was stored at the counter counts as a prior: half believed, as if read after a drive.
+// What was stored at the counter counts as a prior: half believed, as if read after a drive. What
+// came up on a lift is believed less still.
 void Belief::weighStoredCodes(LikelihoodMemory* memory) {
+  job::Evidence e;
+  e.test.kind = TestKind::codes;
+  e.test.circuit = vehicle_.suspect().name;
+  e.test.state.wheel = circuit::WheelMotion::driven;
+  e.reading.codes.emplace();
+  double trust = 0;
   for (const auto& code : vehicle_.job().intake.codes) {
     const auto type =
         std::find(job::kCodeTypeNames.begin(), job::kCodeTypeNames.end(), code.meaning);
-    if (code.circuit != vehicle_.suspect().name || type == job::kCodeTypeNames.end()) {
-      continue;
+    if (!code.circuit.empty() && type != job::kCodeTypeNames.end()) {
+      e.reading.codes->push_back(
+          {code.circuit, static_cast<job::CodeType>(type - job::kCodeTypeNames.begin()), {}});
+      trust = std::max(trust, trustIn(code));
     }
-    job::Evidence e;
-    e.test.kind = TestKind::codes;
-    e.test.circuit = code.circuit;
-    e.test.state.wheel = circuit::WheelMotion::driven;
-    e.reading.codes = std::vector{job::Code{
-        code.circuit, static_cast<job::CodeType>(type - job::kCodeTypeNames.begin()), {}}};
-    const auto likelihood = remembered(e, nullptr, memory);
+  }
+  if (trust > 0) {
+    constexpr double kOnTheLift = 0.4;
+    trust *= vehicle_.job().complaint.lift ? kOnTheLift : 1;
+    const auto likelihood = remembered(e, std::nullopt, memory);
     const double most = *std::max_element(likelihood.begin(), likelihood.end());
-    const double trust = trustIn(code);
     double total = 0;
     for (std::size_t i = 0; i < cells_.size(); ++i) {
       cells_[i].prior *= 1 - trust + trust * likelihood[i] / most;
@@ -153,18 +170,18 @@ std::vector<double> Belief::numeric(const job::Evidence& e) const {
   const auto& entry = *e.reading.value;
   const double read = entry.overload ? scale.topOhm : entry.value;
   const double x = scale.at(read);
-  const double spread = scale.spread(read, unsure(test, scale)) *
-                        (test.kind == TestKind::acVoltage && !e.reading.hz ? 3.5 : 1);
-  const double mistaken = kMistake * scale.mistaken(read);
+  const double spread = spreadOf(e, scale);
+  const double slip = of(Id::slipNumber);
+  const double mistaken = slip * scale.slipped(x);
   const auto* circuit = vehicle_.job().find(test.circuit);
-  const auto onScale = [&](const World& world, const circuit::ParameterPoint& values) {
+  const auto onScale = [&](const World& world, circuit::ParameterPoint values) {
+    values.celsius = e.reading.celsius.value_or(values.celsius);
     const auto v = vehicle_.electrical(test, world, values);
     return v ? std::optional(scale.at(valueAtHz(test, e.reading, *circuit, values, *v)))
              : std::nullopt;
   };
   std::vector<std::optional<double>> sound(values_.size());
-  eachInParallel(values_.size(), [&](std::size_t i) { sound[i] = onScale(World{}, values_[i]); });
-  constexpr std::size_t kPiece = 512;
+  parallelFor(values_.size(), [&](std::size_t i) { sound[i] = onScale(World{}, values_[i]); });
   parallelFor(piecesOf(cells_.size(), kPiece), [&](std::size_t piece) {
     const auto [from, to] = pieceOf(cells_.size(), kPiece, piece);
     // Neighbouring steps of severity share an end.
@@ -176,7 +193,7 @@ std::vector<double> Belief::numeric(const job::Evidence& e) const {
       if (!vehicle_.touches(test, h)) {
         const auto& rest = sound[cell.values];
         out[i] =
-            (1 - kMistake) * (rest ? intervalDensity(x, *rest, *rest, spread) : 1.0) + mistaken;
+            (1 - slip) * (rest ? intervalDensity(x, *rest, *rest, spread) : 1.0) + mistaken;
         continue;
       }
       const bool follows = i > from && cells_[i - 1].hypothesis == cell.hypothesis &&
@@ -191,7 +208,7 @@ std::vector<double> Belief::numeric(const job::Evidence& e) const {
         const auto& rest = sound[cell.values];
         p = shows * p + (1 - shows) * (rest ? intervalDensity(x, *rest, *rest, spread) : 1.0);
       }
-      out[i] = (1 - kMistake) * p + mistaken;
+      out[i] = (1 - slip) * p + mistaken;
     }
   });
   return out;
@@ -199,11 +216,32 @@ std::vector<double> Belief::numeric(const job::Evidence& e) const {
 
 double Belief::mistakenDensity(const job::Evidence& e) const {
   if (!e.reading.value) {
-    return kMistake * 0.15;
+    return of(Id::slipSeen) * slipAmong(e.test.kind);
   }
   const double top = vehicle_.job().meter.topOhm();
   const Scale scale{e.test.kind, top};
-  return kMistake * scale.mistaken(e.reading.value->overload ? top : e.reading.value->value);
+  return of(Id::slipNumber) *
+         scale.slipped(scale.at(e.reading.value->overload ? top : e.reading.value->value));
+}
+
+// Through an active sensor an ohmmeter tells next to nothing: its spread there is wide.
+double Belief::spreadOf(const job::Evidence& e, const Scale& scale) const {
+  if (const auto known = spreads_.find(&e); known != spreads_.end()) {
+    return known->second;
+  }
+  const auto& entry = *e.reading.value;
+  const double read = entry.overload ? scale.topOhm : entry.value;
+  double spread = scale.spread(read, unsure(e.test, scale));
+  if (e.test.kind == TestKind::acVoltage && !e.reading.hz) {
+    spread *= of(Id::spreadNoHertz);
+  }
+  const auto* circuit = vehicle_.job().find(e.test.circuit);
+  constexpr double kBeyondWiring = 5e4;  // below it the wiring speaks, not the sensor
+  const bool throughActive = circuit::unitOf(e.test.kind) == units::Unit::ohm && circuit &&
+                             !circuit::isCoil(circuit->sensor.kind) && e.test.red &&
+                             e.test.red->place.onLine() && read > kBeyondWiring &&
+                             circuit::reachFrom(*circuit, e.test.red->place, e.test.state).sensor;
+  return throughActive ? std::hypot(spread, of(Id::spreadActiveOhm)) : spread;
 }
 
 double Belief::likelihoodIn(const job::Evidence& e, const TraceFacts* facts, const World& world,
@@ -222,15 +260,16 @@ double Belief::likelihoodIn(const job::Evidence& e, const TraceFacts* facts, con
     default:
       break;
   }
-  const auto value = isNumber(e) ? vehicle_.electrical(e.test, world, values) : std::nullopt;
+  circuit::ParameterPoint then = values;
+  then.celsius = e.reading.celsius.value_or(values.celsius);
+  const auto value = isNumber(e) ? vehicle_.electrical(e.test, world, then) : std::nullopt;
   if (!value) {
     return 1;
   }
   const Scale scale{e.test.kind, vehicle_.job().meter.topOhm()};
   const auto& entry = *e.reading.value;
   const double read = entry.overload ? scale.topOhm : entry.value;
-  const double spread = scale.spread(read, unsure(e.test, scale)) *
-                        (e.test.kind == TestKind::acVoltage && !e.reading.hz ? 3.5 : 1);
+  const double spread = spreadOf(e, scale);
   const auto* circuit = vehicle_.job().find(e.test.circuit);
   const double at = scale.at(valueAtHz(e.test, e.reading, *circuit, values, *value));
   return intervalDensity(scale.at(read), at, at, spread);
@@ -242,6 +281,16 @@ double Belief::cellLikelihood(const Cell& cell, const job::Evidence& e,
   const auto& values = values_[cell.values];
   const double severity = cell.severity();
   const auto inWorld = [&](const auto& likelihood) {
+    if (h.fault == Fault::ringWrongCount || h.fault == Fault::wrongTyre) {
+      // A speed tells a ratio more finely than the steps are.
+      constexpr int kPoints = 7;
+      double sum = 0;
+      for (int i = 0; i < kPoints; ++i) {
+        const double along = (i + 0.5) / kPoints;
+        sum += likelihood(worldOf(h, cell.low + along * (cell.high - cell.low), values));
+      }
+      return sum / kPoints;
+    }
     const double shows = showsIn(h, e.test.state, vehicle_.suspect());
     double p = shows * likelihood(worldOf(h, severity, values));
     if (shows < 1) {
@@ -251,9 +300,16 @@ double Belief::cellLikelihood(const Cell& cell, const job::Evidence& e,
   };
   double p = 1;
   switch (e.test.kind) {
+    case TestKind::waveform:
+      // Between the two ends of its severity.
+      if (facts && cell.low != cell.high) {
+        const World other = worldOf(h, cell.high, values);
+        p = model_.waveform(e.test, *facts, worldOf(h, cell.low, values), values, nullptr, &other);
+        break;
+      }
+      [[fallthrough]];
     case TestKind::codes:
     case TestKind::liveSpeed:
-    case TestKind::waveform:
     case TestKind::lamp:
       p = inWorld([&](const World& w) { return likelihoodIn(e, facts, w, values); });
       break;
@@ -269,7 +325,8 @@ double Belief::cellLikelihood(const Cell& cell, const job::Evidence& e,
     default:
       return 1;
   }
-  return (1 - kMistake) * p + kMistake * 0.15;
+  const double slip = of(Id::slipSeen);
+  return (1 - slip) * p + slip * slipAmong(e.test.kind);
 }
 
 std::vector<double> Belief::likelihoods(const job::Evidence& e, const TraceFacts* facts) const {
@@ -281,124 +338,141 @@ std::vector<double> Belief::likelihoods(const job::Evidence& e, const TraceFacts
     return numeric(e);
   }
   std::vector<double> out(cells_.size());
-  eachInParallel(cells_.size(),
-                 [&](std::size_t i) { out[i] = cellLikelihood(cells_[i], e, facts); });
+  parallelFor(piecesOf(cells_.size(), kPiece), [&](std::size_t piece) {
+    const auto [from, to] = pieceOf(cells_.size(), kPiece, piece);
+    for (std::size_t i = from; i < to; ++i) {
+      out[i] = cellLikelihood(cells_[i], e, facts);
+    }
+  });
   return out;
 }
 
 namespace {
 
-// Numbers of other circuits have told what there is to tell through the vehicle's values.
-bool speaksOf(const job::Evidence& e, const std::string& suspect) {
-  if (e.withdrawn) {
+// Numbers of other circuits have told what there is to tell through the vehicle's values; whether
+// the module feeds them at all is told by their volts.
+bool speaksOf(const job::Case& c, const job::Evidence& e) {
+  const auto* circuit = c.find(e.test.circuit);
+  if (e.withdrawn || !circuit || isVoid(*circuit, e.test)) {
     return false;
   }
-  return e.test.circuit == suspect || e.test.state.swap || e.test.kind == TestKind::codes ||
-         e.test.kind == TestKind::liveSpeed;
+  const bool feeds = e.test.kind == TestKind::dcVoltage && !e.test.state.swap &&
+                     circuit::groupOf(*circuit) == circuit::groupOf(*c.suspectCircuit());
+  return e.test.circuit == c.suspect || e.test.state.swap || feeds ||
+         e.test.kind == TestKind::codes || e.test.kind == TestKind::liveSpeed;
 }
 
 }  // namespace
 
-// Whatever the likelihoods hang on beside the reading itself.
-std::string Belief::layoutKey() const {
-  std::string key;
-  const auto put = [&](double v) {
-    std::array<char, sizeof v> bytes{};
-    std::memcpy(bytes.data(), &v, sizeof v);
-    key.append(bytes.data(), bytes.size());
-  };
-  for (const auto& h : hypotheses_) {
-    key += h.element;
-    put(static_cast<double>(h.fault) +
-        0.01 * static_cast<double>(h.wire.value_or(circuit::WireId::c)));
-    put(h.along);
+std::vector<double> Belief::remembered(const job::Evidence& e,
+                                       const std::optional<TraceFacts>& facts,
+                                       LikelihoodMemory* memory) const {
+  const TraceFacts* known = facts ? &*facts : nullptr;
+  if (!memory) {
+    return likelihoods(e, known);
   }
-  for (const auto& v : values_) {
-    put(v.frontEnd.supplyV);
-    put(v.frontEnd.sourceOhm + static_cast<double>(v.frontEnd.kind));
-    put(v.sensor.coilOhm + v.sensor.fluxSwingMwb);
-    put(v.sensor.lowA);
-    put(v.circumferenceM);
+  if (const auto* kept = memory->find(layout_, e.test, e.reading, facts)) {
+    return *kept;
   }
-  for (const auto& c : vehicle_.job().circuits) {
-    key += c.name + std::to_string(static_cast<int>(c.sensor.kind)) +
-           std::to_string(c.sensor.teeth.value_or(0));
-    for (const auto& e : c.path) {
-      key += e.id;
-      put(static_cast<double>(e.kind) + e.lengthM.value_or(0) + e.areaMm2.value_or(0));
-    }
-  }
-  key += vehicle_.job().meter.name;
-  put(vehicle_.job().meter.topOhm());
-  return std::to_string(std::hash<std::string>{}(key));
+  return memory->keep(layout_, e.test, e.reading, facts, likelihoods(e, known));
 }
 
-std::vector<double> Belief::remembered(const job::Evidence& e, const TraceFacts* facts,
-                                       LikelihoodMemory* memory) const {
-  if (!memory) {
-    return likelihoods(e, facts);
+// How probable a reading is whatever is wrong, and be it nothing the model knows: half by the prior,
+// half by all that can be read.
+double Belief::anything(const job::Evidence& e, const std::vector<double>& likelihood) const {
+  double average = 0;
+  for (std::size_t i = 0; i < cells_.size(); ++i) {
+    average += cells_[i].prior * likelihood[i];
   }
-  std::string key = layoutKey() + oneLine(job::testJson(e.test)) +
-                    oneLine(job::readingJson(e.reading, e.test.kind));
-  if (facts) {
-    key += fmt::format("{} {} {} {} {} {}", facts->flat, facts->outputRatio.value_or(-1),
-                       facts->fluxMwb.value_or(-1), static_cast<int>(facts->ring), facts->opens,
-                       facts->shorts);
+  if (!isNumber(e)) {
+    return average;
   }
-  if (const auto* known = memory->find(key)) {
-    return *known;
+  const Scale scale{e.test.kind, vehicle_.job().meter.topOhm()};
+  return 0.5 * average + 0.5 * scale.broad(scale.at(e.reading.value->value));
+}
+
+void Belief::takeIn(std::size_t k, const std::optional<TraceFacts>& facts,
+                    LikelihoodMemory* memory) {
+  const auto& e = vehicle_.job().evidence[k];
+  if (isNumber(e)) {
+    spreads_.emplace(&e, spreadOf(e, {e.test.kind, vehicle_.job().meter.topOhm()}));
   }
-  return memory->keep(key, likelihoods(e, facts));
+  auto likelihood = remembered(e, facts, memory);
+  const double any = anything(e, likelihood);
+  std::size_t sound = 0;
+  for (std::size_t i = 0; i < cells_.size(); ++i) {
+    const Fault fault = hypotheses_[cells_[i].hypothesis].fault;
+    sound = fault == Fault::none ? i : sound;
+    if (fault == Fault::other) {
+      likelihood[i] = of(Id::otherFits) * any;
+    } else if (cleared_ && fault == Fault::latchedOff) {
+      likelihood[i] = likelihood[sound];  // from here on a latch-off is nothing wrong
+    }
+  }
+  cleared_ = cleared_ || e.test.kind == TestKind::codes;
+  Weighing weighing;
+  weighing.evidence = k;
+  weighing.family = familyOf(e.test);
+  auto& told = told_[static_cast<std::size_t>(weighing.family)];
+  if (told.empty()) {
+    told.assign(cells_.size(), 1);
+  }
+  for (std::size_t i = 0; i < cells_.size(); ++i) {
+    told[i] *= likelihood[i] / any;
+  }
+  logAnything_ += std::log(any);
+  std::vector<double> before(cells_.size());
+  for (std::size_t i = 0; i < cells_.size(); ++i) {
+    before[i] = cells_[i].weight;
+  }
+  reweigh();
+  for (std::size_t i = 0; i < cells_.size(); ++i) {
+    if (cells_[i].weight > 1e-12 && before[i] > 0) {
+      weighing.bits += cells_[i].weight * std::log2(cells_[i].weight / before[i]);
+    }
+  }
+  weighings_.push_back(weighing);
+  weighed_.push_back(std::move(likelihood));
+  facts_.push_back(facts);
+  history_.push_back(sumsByHypothesis());
+}
+
+// Every family either means what the model says, or nothing.
+void Belief::reweigh() {
+  double total = 0;
+  for (std::size_t i = 0; i < cells_.size(); ++i) {
+    double weight = cells_[i].prior;
+    for (std::size_t f = 0; f < kFamilies; ++f) {
+      if (!told_[f].empty()) {
+        const double doubt = doubtOf(static_cast<Family>(f));
+        weight *= (1 - doubt) * told_[f][i] + doubt;
+      }
+    }
+    cells_[i].weight = weight;
+    total += weight;
+  }
+  for (auto& cell : cells_) {
+    cell.weight /= total;
+  }
+  logEvidence_ = logAnything_ + std::log(total);
 }
 
 void Belief::weigh(const WaveformSet& waveforms, LikelihoodMemory* memory) {
   const auto& evidence = vehicle_.job().evidence;
   for (std::size_t k = 0; k < evidence.size(); ++k) {
     const auto& e = evidence[k];
-    if (!speaksOf(e, vehicle_.suspect().name)) {
+    if (!speaksOf(vehicle_.job(), e)) {
       continue;
     }
     const auto analysis = waveforms.analyses.find(e.id);
     std::optional<TraceFacts> facts;
     if (analysis != waveforms.analyses.end()) {
       const auto comparison = waveforms.comparisons.find(e.id);
-      facts = factsOf(analysis->second, comparison == waveforms.comparisons.end()
+      facts = factsOf(*analysis->second, comparison == waveforms.comparisons.end()
                                             ? std::nullopt
                                             : std::optional(comparison->second));
     }
-    auto likelihood = remembered(e, facts ? &*facts : nullptr, memory);
-    if (cleared_) {
-      // From here on a latch-off is nothing wrong.
-      std::size_t sound = 0;
-      for (std::size_t i = 0; i < cells_.size(); ++i) {
-        if (hypotheses_[cells_[i].hypothesis].fault == Fault::none) {
-          sound = i;
-        } else if (hypotheses_[cells_[i].hypothesis].fault == Fault::latchedOff) {
-          likelihood[i] = likelihood[sound];
-        }
-      }
-    }
-    cleared_ = cleared_ || e.test.kind == TestKind::codes;
-    double total = 0;
-    std::vector<double> before(cells_.size());
-    for (std::size_t i = 0; i < cells_.size(); ++i) {
-      before[i] = cells_[i].weight;
-      cells_[i].weight *= likelihood[i];
-      total += cells_[i].weight;
-    }
-    Weighing weighing;
-    weighing.evidence = k;
-    for (std::size_t i = 0; i < cells_.size(); ++i) {
-      cells_[i].weight /= total;
-      if (cells_[i].weight > 1e-12 && before[i] > 0) {
-        weighing.bits += cells_[i].weight * std::log2(cells_[i].weight / before[i]);
-      }
-    }
-    logEvidence_ += std::log(total);
-    weighings_.push_back(weighing);
-    weighed_.push_back(std::move(likelihood));
-    facts_.push_back(facts);
-    history_.push_back(sumsByHypothesis());
+    takeIn(k, facts, memory);
   }
   for (std::size_t k = 0; k < weighings_.size(); ++k) {
     const double mistake = mistakenDensity(evidence[weighings_[k].evidence]);
@@ -407,6 +481,22 @@ void Belief::weigh(const WaveformSet& waveforms, LikelihoodMemory* memory) {
     }
   }
   probabilities_ = sumsByHypothesis();
+}
+
+double Belief::testimony(Family family, const std::string& element) const {
+  const auto& told = told_[static_cast<std::size_t>(family)];
+  if (told.empty()) {
+    return 1;
+  }
+  // The best that the element has to say for itself, against the best of the others.
+  double own = 0, ownPrior = 0, others = 0, othersPrior = 0;
+  for (std::size_t i = 0; i < cells_.size(); ++i) {
+    const auto& h = hypotheses_[cells_[i].hypothesis];
+    const bool here = h.element == element && h.fault != Fault::other;
+    (here ? own : others) += cells_[i].prior * told[i];
+    (here ? ownPrior : othersPrior) += cells_[i].prior;
+  }
+  return ownPrior > 0 && others > 0 ? own / ownPrior / (others / othersPrior) : 1;
 }
 
 World Belief::worldNow(const Cell& cell) const {
@@ -426,7 +516,7 @@ std::vector<double> Belief::sumsByHypothesis() const {
 
 bool Belief::contradictory() const {
   return std::any_of(weighings_.begin(), weighings_.end(),
-                     [](const Weighing& w) { return w.mistake > kClash; });
+                     [](const Weighing& w) { return w.mistake > of(Id::clash); });
 }
 
 }  // namespace haybale::diagnosis

@@ -1,6 +1,10 @@
-// What is believed of the suspect circuit: weighted cells of hypothesis, severity and vehicle
-// values.
+// What is believed of the suspect circuit with one kind of sensor: weighted cells of hypothesis,
+// severity and vehicle values.
 //
+// The model is doubted. Readings of one family (the ohmmeter, the module's own word, looks, ...) share
+// one doubt: with a small probability the whole family means nothing on this car of what the model
+// says, so that two readings that are wrong for one reason do not count twice. Beside that any reading
+// may be a slip, and something that is not on the list stays in the race with whatever might be read.
 // Each hypothesis keeps its own cells whatever the evidence says, so that none is ever lost and a
 // reading may be withdrawn; a reading multiplies the weight of every cell by its likelihood.
 // Deterministic: cells are laid out, not drawn.
@@ -10,47 +14,16 @@
 #include <vector>
 
 #include "core/belief/learn.h"
-#include "core/belief/likelihood.h"
+#include "core/belief/likelihood_memory.h"
 
 namespace haybale::diagnosis {
-
-/// A share of the belief.
-struct Cell {
-  std::size_t hypothesis = 0;
-  std::size_t values = 0;  ///< index of the vehicle's values
-  double low = 0;          ///< severity from, to
-  double high = 0;
-  double prior = 0;
-  double weight = 0;  ///< normalised over all cells
-
-  /// The severity that stands for the interval: its geometric middle, an open end for itself.
-  [[nodiscard]] double severity() const;
-};
 
 /// What one piece of evidence did.
 struct Weighing {
   std::size_t evidence = 0;  ///< index into the case's
   double mistake = 0;        ///< probability that it is a mistaken reading, after all evidence
   double bits = 0;           ///< how far it moved the belief: Kullback-Leibler, in bits
-};
-
-/// Likelihoods worked out once, by the layout of the cells and the reading. Not thread-safe.
-class LikelihoodMemory {
- public:
-  [[nodiscard]] const std::vector<double>* find(const std::string& key) const {
-    const auto it = known_.find(key);
-    return it == known_.end() ? nullptr : &it->second;
-  }
-  const std::vector<double>& keep(const std::string& key, std::vector<double> values) {
-    if (known_.size() > kMost) {
-      known_.clear();
-    }
-    return known_.insert_or_assign(key, std::move(values)).first->second;
-  }
-
- private:
-  static constexpr std::size_t kMost = 400;
-  std::map<std::string, std::vector<double>> known_;
+  Family family = Family::ohms;
 };
 
 class Belief {
@@ -59,6 +32,8 @@ class Belief {
   /// `memory` spares what was worked out before; may be null.
   Belief(const job::Case& c, const WaveformSet& waveforms, const Knowledge& knowledge,
          LikelihoodMemory* memory = nullptr);
+  Belief(const Belief&) = delete;  // its parts look at each other
+  Belief& operator=(const Belief&) = delete;
 
   [[nodiscard]] const Vehicle& vehicle() const { return vehicle_; }
   [[nodiscard]] const std::vector<Hypothesis>& hypotheses() const { return hypotheses_; }
@@ -91,9 +66,11 @@ class Belief {
                                     const circuit::ParameterPoint& values) const;
   /// Density of a mistaken reading, times its probability.
   [[nodiscard]] double mistakenDensity(const job::Evidence& evidence) const;
-  /// Probability of the best explanation of all readings without a mistake, against the prior; low
-  /// when nothing explains them.
+  /// Whether some reading is more probably a slip than not, after all the others.
   [[nodiscard]] bool contradictory() const;
+  /// How much likelier the readings of a family are with something wrong at `element` than with any other hypothesis, prior against prior: its testimony.
+  /// 1 where the family was not read.
+  [[nodiscard]] double testimony(Family family, const std::string& element) const;
 
   /// Spread on the scale that the vehicle's unknown values give a numeric reading of the sound
   /// circuit.
@@ -102,18 +79,23 @@ class Belief {
  private:
   void layOut(const circuit::LineParameters& known);
   void weighStoredCodes(LikelihoodMemory* memory);
-  [[nodiscard]] std::vector<double> sumsByHypothesis() const;
   void weigh(const WaveformSet& waveforms, LikelihoodMemory* memory);
-  [[nodiscard]] std::string layoutKey() const;
-  [[nodiscard]] std::vector<double> remembered(const job::Evidence& e, const TraceFacts* facts,
+  void takeIn(std::size_t evidence, const std::optional<TraceFacts>& facts,
+              LikelihoodMemory* memory);
+  void reweigh();
+  [[nodiscard]] double anything(const job::Evidence& e, const std::vector<double>& likelihood) const;
+  [[nodiscard]] std::vector<double> sumsByHypothesis() const;
+  [[nodiscard]] std::vector<double> remembered(const job::Evidence& e,
+                                               const std::optional<TraceFacts>& facts,
                                                LikelihoodMemory* memory) const;
   [[nodiscard]] double cellLikelihood(const Cell& cell, const job::Evidence& evidence,
                                       const TraceFacts* facts) const;
+  [[nodiscard]] double spreadOf(const job::Evidence& e, const Scale& scale) const;
   [[nodiscard]] std::vector<double> numeric(const job::Evidence& evidence) const;
 
   Vehicle vehicle_;
   ReadingModel model_;
-  const circuit::LineParameters& known_;
+  BeliefLayout layout_;
   std::vector<Hypothesis> hypotheses_;
   std::vector<circuit::ParameterPoint> values_;
   std::vector<Cell> cells_;
@@ -122,6 +104,10 @@ class Belief {
   std::vector<std::vector<double>> history_;
   std::vector<std::vector<double>> weighed_;
   std::vector<std::optional<TraceFacts>> facts_;
+  // By family: of each cell the product of its likelihoods over those of anything at all.
+  std::array<std::vector<double>, kFamilies> told_;
+  std::map<const job::Evidence*, double> spreads_;  // of the numbers taken in
+  double logAnything_ = 0;
   double logEvidence_ = 0;
   bool cleared_ = false;
 };

@@ -2,6 +2,7 @@
 #include <cmath>
 
 #include "core/belief/likelihood.h"
+#include "core/priors/priors.h"
 
 namespace haybale::diagnosis {
 
@@ -10,6 +11,18 @@ using circuit::Test;
 using circuit::TestKind;
 using circuit::WheelMotion;
 using job::Sight;
+using priors::Id;
+using priors::of;
+
+namespace {
+
+bool beside(const circuit::Circuit& circuit, const std::string& one, const std::string& other) {
+  const auto a = circuit.indexOf(one);
+  const auto b = circuit.indexOf(other);
+  return a && b && (*a > *b ? *a - *b : *b - *a) == 1;
+}
+
+}  // namespace
 
 double showsIn(const Hypothesis& h, const CarState& state, const circuit::Circuit& circuit) {
   if (!isIntermittent(h.fault)) {
@@ -20,37 +33,36 @@ double showsIn(const Hypothesis& h, const CarState& state, const circuit::Circui
     const bool moved = state.disturb->kind == circuit::DisturbKind::flex ||
                        state.disturb->kind == circuit::DisturbKind::shake;
     if (state.disturb->element.empty()) {
-      return moved ? 0.75 : 0.45;
+      return moved ? of(Id::intermittentShowsMovedWhole) : of(Id::intermittentShowsWetWhole);
     }
     if (state.disturb->element == h.element) {
-      return moved ? 0.85 : 0.5;
+      return moved ? of(Id::intermittentShowsMovedHere) : of(Id::intermittentShowsWetHere);
     }
-    const auto a = circuit.indexOf(state.disturb->element);
-    const auto b = circuit.indexOf(h.element);
-    const bool beside = a && b && (*a > *b ? *a - *b : *b - *a) == 1;
-    return beside ? 0.25 : 0.05;
+    return beside(circuit, state.disturb->element, h.element)
+               ? of(Id::intermittentShowsMovedBeside)
+               : of(Id::intermittentShowsMovedElsewhere);
   }
-  return state.wheel == WheelMotion::driven ? 0.45 : state.wheel == WheelMotion::spun ? 0.12 : 0.06;
+  return state.wheel == WheelMotion::driven ? of(Id::intermittentShowsDriven)
+         : state.wheel == WheelMotion::spun ? of(Id::intermittentShowsSpun)
+                                            : of(Id::intermittentShowsStill);
 }
 
 namespace {
 
-// Probability that warm air or a spray moves the reading of water that lies in `element`: common
-// practice, no source.
+// Probability that warm air or a spray moves the reading of water that lies in `element`.
 double movesWater(const std::string& element, const CarState& state,
                   const circuit::Circuit& circuit) {
   const bool reaches = state.disturb && (state.disturb->kind == circuit::DisturbKind::wet ||
                                          state.disturb->kind == circuit::DisturbKind::heat);
   if (!reaches) {
-    return 0.03;
+    return of(Id::wiggleFalse);
   }
   if (state.disturb->element.empty()) {
-    return 0.5;
+    return of(Id::waterMovesWhole);
   }
-  const auto a = circuit.indexOf(state.disturb->element);
-  const auto b = circuit.indexOf(element);
-  const bool beside = a && b && (*a > *b ? *a - *b : *b - *a) == 1;
-  return state.disturb->element == element ? 0.7 : beside ? 0.1 : 0.03;
+  return state.disturb->element == element               ? of(Id::waterMovesHere)
+         : beside(circuit, state.disturb->element, element) ? of(Id::waterMovesBeside)
+                                                           : of(Id::waterMovesElsewhere);
 }
 
 }  // namespace
@@ -73,20 +85,20 @@ bool ReadingModel::watchSees(const Test& test, const Hypothesis& h, double sever
 
 double ReadingModel::wiggle(const Test& test, const job::Reading& reading, const Hypothesis& h,
                             double severity, const circuit::ParameterPoint& values) const {
-  double reacts = 0.03;
+  double reacts = of(Id::wiggleFalse);
   if (isIntermittent(h.fault)) {
     reacts = watchSees(test, h, h.steps.front(), values)
                  ? showsIn(h, test.state, vehicle_.suspect())
-                 : 0.03;
+                 : of(Id::wiggleFalse);
   } else if (isWater(h.fault, severity)) {
     reacts = watchSees(test, h, severity, values)
                  ? movesWater(h.element, test.state, vehicle_.suspect())
-                 : 0.03;
+                 : of(Id::wiggleFalse);
   } else if (h.fault == Fault::resistive || h.fault == Fault::open) {
     reacts =
         showsIn({Fault::intermittentOpen, h.element, h.wire}, test.state, vehicle_.suspect()) > 0.6
-            ? 0.2
-            : 0.03;
+            ? of(Id::wiggleBroken)
+            : of(Id::wiggleFalse);
   }
   return *reading.reacts ? reacts : 1 - reacts;
 }
@@ -108,21 +120,35 @@ double sightChance(Sight seen, Fault fault, circuit::ElementKind kind) {
     }
     return seen == Sight::ok ? ok : std::max(0.004, left / 4);
   };
-  if (fault == Fault::none) {
-    return wiring
-               ? pick({{Sight::hidden, 0.3}, {Sight::chafed, 0.02}, {Sight::repaired, 0.04}}, 0.62)
-               : pick({{Sight::corroded, 0.04}, {Sight::loose, 0.02}}, 0.9);
-  }
   switch (fault) {
+    case Fault::none:
+      return wiring ? pick({{Sight::hidden, of(Id::lookSoundWiringHidden)},
+                            {Sight::chafed, of(Id::lookSoundWiringChafed)},
+                            {Sight::repaired, of(Id::lookSoundWiringRepaired)}},
+                           of(Id::lookSoundWiringOk))
+                    : pick({{Sight::corroded, of(Id::lookSoundPartCorroded)},
+                            {Sight::loose, of(Id::lookSoundPartLoose)}},
+                           of(Id::lookSoundPartOk));
     case Fault::ringTooth:
-      return pick({{Sight::missingTooth, 0.75}, {Sight::debris, 0.05}, {Sight::hidden, 0.05}},
-                  0.12);
+      return pick({{Sight::missingTooth, of(Id::lookToothSeen)},
+                   {Sight::debris, 0.05},
+                   {Sight::hidden, 0.05}},
+                  of(Id::lookToothOk));
     case Fault::ringCracked:
-      return pick({{Sight::cracked, 0.75}, {Sight::hidden, 0.05}}, 0.17);
+      return pick({{Sight::cracked, of(Id::lookCrackSeen)}, {Sight::hidden, 0.05}},
+                  of(Id::lookCrackOk));
     case Fault::ringRunout:
-      return pick({{Sight::loose, 0.2}, {Sight::hidden, 0.05}}, 0.7);
+      return pick({{Sight::loose, of(Id::lookRunoutLoose)}, {Sight::hidden, 0.05}},
+                  of(Id::lookRunoutOk));
     case Fault::wideGap:
-      return pick({{Sight::debris, 0.35}, {Sight::notSeated, 0.35}, {Sight::corroded, 0.1}}, 0.15);
+      return pick({{Sight::debris, of(Id::lookGapDebris)},
+                   {Sight::notSeated, of(Id::lookGapNotSeated)},
+                   {Sight::corroded, of(Id::lookGapCorroded)}},
+                  of(Id::lookGapOk));
+    case Fault::debris:
+      return pick({{Sight::debris, of(Id::lookDebrisSeen)},
+                   {Sight::notSeated, of(Id::lookDebrisNotSeated)}},
+                  of(Id::lookDebrisOk));
     case Fault::leak:
     case Fault::resistive:
     case Fault::open:
@@ -131,16 +157,18 @@ double sightChance(Sight seen, Fault fault, circuit::ElementKind kind) {
     case Fault::wiresTouching:
     case Fault::shortToGround:
     case Fault::shortToSupply:
-      return wiring ? pick({{Sight::chafed, 0.2},
-                            {Sight::broken, 0.2},
-                            {Sight::corroded, 0.08},
-                            {Sight::repaired, 0.08},
-                            {Sight::hidden, 0.22}},
-                           0.2)
-                    : pick({{Sight::corroded, 0.6}, {Sight::loose, 0.12}, {Sight::broken, 0.06}},
-                           0.17);
+      return wiring ? pick({{Sight::chafed, of(Id::lookWiringChafed)},
+                            {Sight::broken, of(Id::lookWiringBroken)},
+                            {Sight::corroded, of(Id::lookWiringCorroded)},
+                            {Sight::repaired, of(Id::lookWiringRepaired)},
+                            {Sight::hidden, of(Id::lookWiringHidden)}},
+                           of(Id::lookWiringOk))
+                    : pick({{Sight::corroded, of(Id::lookPlugCorroded)},
+                            {Sight::loose, of(Id::lookPlugLoose)},
+                            {Sight::broken, of(Id::lookPlugBroken)}},
+                           of(Id::lookPlugOk));
     default:
-      return pick({{Sight::broken, 0.05}}, 0.9);
+      return pick({{Sight::broken, of(Id::lookOtherBroken)}}, of(Id::lookOtherOk));
   }
 }
 
@@ -151,10 +179,10 @@ namespace {
 // Insulation that is pulled gives way where nothing in it holds: "broken". Common practice, no
 // source.
 double pullChance(Sight seen, Fault fault) {
-  const double gives = fault == Fault::open               ? 0.7
-                       : fault == Fault::intermittentOpen ? 0.4
-                       : fault == Fault::resistive        ? 0.2
-                                                          : 0.01;
+  const double gives = fault == Fault::open               ? of(Id::pullOpen)
+                       : fault == Fault::intermittentOpen ? of(Id::pullStrand)
+                       : fault == Fault::resistive        ? of(Id::pullResistive)
+                                                          : of(Id::pullSound);
   return seen == Sight::broken ? gives : 1 - gives;
 }
 
@@ -179,17 +207,22 @@ double ReadingModel::inspect(const Test& test, const job::Reading& reading,
 
 double ReadingModel::benchSensor(const job::Reading& reading, const Hypothesis& h,
                                  double severity) const {
-  double swings = 0.97;
+  // Steel across a magnet: an active sensor has none, or hardly shows it on a meter.
+  if (!circuit::isCoil(vehicle_.suspect().sensor.kind)) {
+    constexpr double kActiveSwings = 0.1;
+    return *reading.swings ? kActiveSwings : 1 - kActiveSwings;
+  }
+  double swings = of(Id::steelSound);
   switch (h.fault) {
     case Fault::sensorOpen:
     case Fault::sensorDead:
-      swings = 0.03;
+      swings = of(Id::steelOpen);
       break;
     case Fault::sensorShorted:
-      swings = severity < 200 ? 0.2 : 0.6;
+      swings = severity < 200 ? of(Id::steelShortedLow) : of(Id::steelShorted);
       break;
     case Fault::sensorWeak:
-      swings = 0.35;
+      swings = of(Id::steelWeak);
       break;
     default:
       break;

@@ -3,19 +3,63 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <array>
+
+#include "core/priors/priors.h"
 
 namespace haybale::diagnosis {
 
 using circuit::ElementKind;
+using priors::Id;
+using priors::of;
 
 namespace {
 
-// Of a supply that is missing, after the module's own was found bad or good.
-constexpr double kBadBasics = 20;
-constexpr double kGoodBasics = 0.4;
+// The classes of fault that a circumstance speaks for most, with how much.
+std::string whenWords(std::string_view when) {
+  constexpr std::array<std::pair<std::string_view, std::string_view>, 13> kClasses{
+      {{"open", "an open wire"},
+       {"resistive", "a bad contact"},
+       {"touching", "wires that touch"},
+       {"short", "a short"},
+       {"leak", "a leak"},
+       {"comes-and-goes", "a wire hanging by a strand"},
+       {"coil", "a broken coil"},
+       {"weak", "a weak sensor"},
+       {"gap", "gap or debris"},
+       {"ring", "the ring"},
+       {"count", "another count of teeth"},
+       {"encoder", "an encoder the wrong way round"},
+       {"module", "the module or its supply"}}};
+  std::vector<std::pair<double, std::string_view>> ranked;
+  for (const auto& [kind, words] : kClasses) {
+    const Id id = priors::idOf(fmt::format("shows-{}-{}", kind, when));
+    if (id != Id::count) {
+      ranked.emplace_back(of(id), words);
+    }
+  }
+  std::stable_sort(ranked.begin(), ranked.end(),
+                   [](const auto& a, const auto& b) { return a.first > b.first; });
+  std::string spoken(when);
+  std::replace(spoken.begin(), spoken.end(), '-', ' ');
+  if (ranked.size() < 2) {
+    return fmt::format("It shows: {}.", spoken);
+  }
+  return fmt::format("It shows {}: {} {:g} times, {} {:g} times as likely as usual; {} {:g} times.",
+                     spoken, ranked[0].second, ranked[0].first, ranked[1].second, ranked[1].first,
+                     ranked.back().second, ranked.back().first);
+}
 
-bool has(const std::vector<std::string>& list, std::string_view what) {
-  return std::find(list.begin(), list.end(), what) != list.end();
+std::string historyWords(const job::History& h) {
+  const auto what = job::kWorkNames[static_cast<std::size_t>(h.what)];
+  if (h.before) {
+    return fmt::format("{} was {} before it began: trouble that began after a repair sits at the "
+                       "repair.",
+                       h.element, what);
+  }
+  return fmt::format("{} was {} for this complaint{}.", h.element, what,
+                     h.cured.value_or(false) ? " and that cured it"
+                                             : " and that did not cure it: it counts for less");
 }
 
 // 1 while they are not checked; all of a module's supply good or any of it bad.
@@ -27,11 +71,11 @@ double supplyFactor(const job::Intake& intake) {
   bool good = true;
   for (const char* name : {"fuses-and-relay", "module-power", "module-ground"}) {
     if (state(name) == "bad") {
-      return kBadBasics;
+      return of(Id::basicsBad);
     }
     good = good && state(name) == "good";
   }
-  return good ? kGoodBasics : 1;
+  return good ? of(Id::basicsGood) : 1;
 }
 
 void weighByClosedJobs(const job::Learnt& learnt, const circuit::Circuit& circuit,
@@ -78,7 +122,7 @@ void weighByIntake(const job::Case& c, const circuit::Circuit& circuit,
                    std::vector<Hypothesis>& hypotheses) {
   const double supply = supplyFactor(c.intake);
   for (auto& h : hypotheses) {
-    if (h.fault == Fault::noSupply) {
+    if (h.fault == Fault::noSupply || h.fault == Fault::modulePower) {
       h.prior *= supply;
     }
   }
@@ -86,25 +130,28 @@ void weighByIntake(const job::Case& c, const circuit::Circuit& circuit,
 }
 
 double trustIn(const job::StoredCode& code) {
-  return code.status == "active" ? 0.75 : 0.4;
+  return code.status == "active" ? of(Id::trustActiveCode) : of(Id::trustHistoryCode);
 }
 
 std::vector<std::string> priorWords(const job::Case& c) {
   std::vector<std::string> out;
-  const auto& p = priors();
-  const auto& when = c.complaint.when;
-  if (has(when, "wet")) {
-    out.push_back(fmt::format("In the wet: leaks and corroded contacts are {:g} times as likely.",
-                              p.wetFactor));
+  for (std::size_t i = 0; i < job::kWhenNames.size(); ++i) {
+    if (c.complaint.shows(static_cast<job::When>(i)) && i > 0) {
+      out.push_back(whenWords(job::kWhenNames[i]));
+    }
   }
-  if (has(when, "sometimes") || has(when, "bump") || has(when, "steering") || has(when, "wet")) {
-    out.push_back(
-        fmt::format("It comes and goes: a wire hanging by a strand is {:.0f} times as likely.",
-                    p.intermittentComplained / p.intermittent));
+  if (c.complaint.lift) {
+    out.push_back(fmt::format(
+        "Seen only on a lift or stands: nothing wrong is {:g} times as likely, until it returns on "
+        "the road.",
+        of(Id::soundLift)));
+  }
+  for (const auto& h : c.history) {
+    out.push_back(historyWords(h));
   }
   if (!c.complaint.earlierRepair.empty()) {
     out.push_back(fmt::format("Repaired before ({}): {:g} times as likely to be at fault.",
-                              fmt::join(c.complaint.earlierRepair, ", "), p.repairedFactor));
+                              fmt::join(c.complaint.earlierRepair, ", "), of(Id::pieceRepaired)));
   }
   for (const auto& code : c.intake.codes) {
     if (code.circuit == c.suspect && !code.meaning.empty()) {

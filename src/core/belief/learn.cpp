@@ -6,6 +6,7 @@
 #include <random>
 
 #include "core/evidence/meter_use.h"
+#include "core/evidence/void_setup.h"
 #include "core/vehicle/vehicle_values.h"
 
 namespace haybale::diagnosis {
@@ -22,6 +23,8 @@ constexpr unsigned kSeed = 20230517;
 // Of a reading, beside the meter: contacts, the temperature of the day.
 constexpr double kModelShare = 0.002;
 constexpr double kModelFloor = 2e-3;
+// What a wheel costs that is left out, in the logarithm of the evidence: it is faulty itself.
+constexpr double kLeftOutCost = 10;
 
 // A reading of a good circuit, ready to be compared with predictions.
 struct Sample {
@@ -30,33 +33,86 @@ struct Sample {
   circuit::Test test;
   double value;
   double sigma;
+  std::optional<double> celsius;  // of the coil, where it was written down
+  std::optional<bool> upper;      // of a square wave's two levels, the upper one
 };
 
 struct Samples {
   std::vector<Sample> list;
   std::vector<std::string> wheels;
+  // What the maker says of the coil, where he does.
+  std::optional<std::pair<double, double>> coil;  // middle, standard deviation
 };
 
-Samples samplesFor(const job::Case& c, const Circuit& circuit) {
+// Wheels that may teach about `circuit`: of the same group and kind, and not left out.
+bool teaches(const job::Case& c, const Circuit& circuit, const Circuit& good,
+             const std::vector<std::string>& leftOut) {
+  return good.name != circuit.name && good.name != c.suspect &&
+         good.sensor.kind == circuit.sensor.kind &&
+         circuit::groupOf(good) == circuit::groupOf(circuit) &&
+         std::find(leftOut.begin(), leftOut.end(), good.name) == leftOut.end();
+}
+
+std::size_t wheelOf(Samples& samples, const std::string& name) {
+  auto wheel = std::find(samples.wheels.begin(), samples.wheels.end(), name);
+  if (wheel == samples.wheels.end()) {
+    wheel = samples.wheels.insert(wheel, name);
+  }
+  return static_cast<std::size_t>(wheel - samples.wheels.begin());
+}
+
+// Both levels of a square wave: what the line shows on a tooth and off it. A record without its
+// direct part tells nothing of them.
+void addLevels(Samples& out, const Circuit& good, const job::Evidence& e,
+               const trace::ChannelAnalysis& analysis) {
+  const auto& levels = analysis.levels;
+  const bool square = analysis.signal == trace::Signal::active ||
+                      analysis.signal == trace::Signal::activePwm ||
+                      analysis.signal == trace::Signal::hall;
+  if (!square || analysis.unit != units::Unit::volt || levels.low < -0.1 * levels.peakToPeak ||
+      circuit::isCoil(good.sensor.kind) || !e.test.red) {
+    return;
+  }
+  constexpr double kShare = 0.03;
+  constexpr double kFloor = 0.02;
+  circuit::Test test = e.test;
+  test.kind = circuit::TestKind::dcVoltage;
+  test.state.wheel = circuit::WheelMotion::still;
+  const std::size_t wheel = wheelOf(out, good.name);
+  for (const bool upper : {false, true}) {
+    const double value = upper ? levels.high : levels.low;
+    out.list.push_back({&good, wheel, test, value,
+                        std::hypot(kShare * std::abs(value), kFloor), std::nullopt, upper});
+  }
+}
+
+Samples samplesFor(const job::Case& c, const Circuit& circuit, const WaveformSet& waveforms,
+                   const std::vector<std::string>& leftOut) {
   Samples out;
+  for (const auto& limit : circuit.limits) {
+    if (limit.quantity == judging::Quantity::coilResistance && limit.min && limit.max) {
+      out.coil = {(*limit.min + *limit.max) / 2,
+                  std::max(1.0, judging::rectangularU((*limit.max - *limit.min) / 2))};
+    }
+  }
   for (const auto& e : c.evidence) {
     const Circuit* good = c.find(e.test.circuit);
-    const bool usable = !e.withdrawn && good && good->name != circuit.name &&
-                        good->name != c.suspect && good->sensor.kind == circuit.sensor.kind &&
-                        e.reading.value && !e.reading.value->overload &&
-                        e.test.kind != circuit::TestKind::waveform;
-    if (!usable) {
+    if (e.withdrawn || !good || !teaches(c, circuit, *good, leftOut) || isVoid(*good, e.test)) {
       continue;
     }
-    auto wheel = std::find(out.wheels.begin(), out.wheels.end(), good->name);
-    if (wheel == out.wheels.end()) {
-      wheel = out.wheels.insert(wheel, good->name);
+    const auto analysis = waveforms.analyses.find(e.id);
+    if (analysis != waveforms.analyses.end()) {
+      addLevels(out, *good, e, *analysis->second);
+    }
+    if (!e.reading.value || e.reading.value->overload ||
+        e.test.kind == circuit::TestKind::waveform || speedUnknown(e)) {
+      continue;
     }
     const double value = e.reading.value->value;
     const double u = standardUncertainty(c.meter, *e.reading.value, e.test.kind);
-    out.list.push_back({good, static_cast<std::size_t>(wheel - out.wheels.begin()),
-                        asMeasured(c, e), value,
-                        std::hypot(u, kModelShare * std::abs(value) + kModelFloor)});
+    out.list.push_back({good, wheelOf(out, good->name), asMeasured(c, e), value,
+                        std::hypot(u, kModelShare * std::abs(value) + kModelFloor),
+                        e.reading.celsius, std::nullopt});
   }
   return out;
 }
@@ -116,6 +172,8 @@ class Fit {
     return std::log(prior) - cost_ / 2 - d.array().log().sum() / 2;
   }
 
+  [[nodiscard]] double cost() const { return cost_; }
+
   [[nodiscard]] ParameterPoint central() const {
     return point(x_, VectorXd::Zero(ownSize()), false);
   }
@@ -124,7 +182,7 @@ class Fit {
   void draw(std::size_t count, std::mt19937& random, std::vector<ParameterPoint>& out) const {
     std::normal_distribution<double> normal;
     const MatrixXd root = hessian_.llt().matrixU();
-    const std::size_t tried = samples_.list.empty() ? count : 3 * count;
+    const std::size_t tried = samples_.list.empty() && !samples_.coil ? count : 3 * count;
     std::vector<VectorXd> points;
     std::vector<double> weights;
     for (std::size_t i = 0; i < tried; ++i) {
@@ -132,7 +190,7 @@ class Fit {
       points.emplace_back(x_ + root.triangularView<Eigen::Upper>().solve(z));
       const VectorXd& x = points.back();
       const double cost =
-          samples_.list.empty() ? x.squaredNorm() : residuals(x).squaredNorm() + x.squaredNorm();
+          samples_.list.empty() && !samples_.coil ? x.squaredNorm() : residuals(x).squaredNorm() + x.squaredNorm();
       // Tails are clipped: a draw the normal shape has missed must not take all the weight.
       weights.push_back(std::exp(std::clamp((z.squaredNorm() + cost_ - cost) / 2, -30.0, 3.0)));
     }
@@ -147,18 +205,36 @@ class Fit {
   }
 
   [[nodiscard]] VectorXd residuals(const VectorXd& x) const {
-    VectorXd r(static_cast<Eigen::Index>(samples_.list.size()));
+    const auto count = static_cast<Eigen::Index>(samples_.list.size());
+    VectorXd r(count + (samples_.coil ? 1 : 0));
+    if (samples_.coil) {
+      const auto p = point(x, VectorXd::Zero(ownSize()), false);
+      r(count) = softened((p.sensor.coilOhm - samples_.coil->first) / samples_.coil->second);
+    }
     for (std::size_t i = 0; i < samples_.list.size(); ++i) {
       const Sample& s = samples_.list[i];
       const VectorXd own =
           x.segment(static_cast<Eigen::Index>(shared_ + s.wheel * own_), ownSize());
       const bool high = ((highMask_ >> s.wheel) & 1U) != 0;
-      const auto value = circuit::predict(*s.circuit, point(x, own, high), s.test, {}, case_.meter);
+      const auto value = predicted(s, point(x, own, high));
       // A reading the model does not cover, or OL where a number was read: far off, but bounded.
       const double off = !value ? 0 : std::isinf(*value) ? 30 : (*value - s.value) / s.sigma;
       r(static_cast<Eigen::Index>(i)) = softened(off);
     }
     return r;
+  }
+
+  [[nodiscard]] std::optional<double> predicted(const Sample& s, ParameterPoint p) const {
+    p.celsius = s.celsius.value_or(p.celsius);
+    if (!s.upper) {
+      return circuit::predict(*s.circuit, p, s.test, {}, case_.meter);
+    }
+    p.sensor.high = false;
+    const auto off = circuit::predict(*s.circuit, p, s.test, {}, case_.meter);
+    p.sensor.high = true;
+    const auto on = circuit::predict(*s.circuit, p, s.test, {}, case_.meter);
+    return !off || !on ? std::nullopt
+                       : std::optional(*s.upper ? std::max(*off, *on) : std::min(*off, *on));
   }
 
   // Beyond 30 sigma only the direction counts, so that the first steps are not thrown about.
@@ -212,7 +288,7 @@ class Fit {
 };
 
 bool standsOnATooth(SensorKind kind) {
-  return kind != SensorKind::passive && kind != SensorKind::unknown;
+  return !circuit::isCoil(kind);
 }
 
 // Which good sensors may stand on a tooth: all ways for up to four wheels, else none of them.
@@ -230,54 +306,109 @@ std::string joined(const std::vector<std::string>& names) {
 
 }  // namespace
 
-circuit::LineParameters learnParameters(const job::Case& c, const Circuit& circuit) {
-  const SensorKind sensor = circuit.sensor.kind;
-  const Samples samples = samplesFor(c, circuit);
-  std::vector<Fit> fits;
+namespace {
+
+struct Fits {
+  std::vector<Fit> list;
   std::vector<double> logWeights;
+  std::size_t best = 0;
+};
+
+Fits fitAll(const job::Case& c, const Circuit& circuit, const Samples& samples) {
+  const SensorKind sensor = circuit.sensor.kind;
+  Fits out;
   for (const auto& [kind, prior] : frontEndsOf(sensor)) {
     for (unsigned mask = 0; mask < masksFor(sensor, samples.wheels.size()); ++mask) {
-      fits.emplace_back(c, samples, sensor, kind, mask);
-      fits.back().run();
-      logWeights.push_back(fits.back().logWeight(prior));
+      out.list.emplace_back(c, samples, sensor, kind, mask);
+      out.list.back().run();
+      out.logWeights.push_back(out.list.back().logWeight(prior));
     }
   }
-  const double top = *std::max_element(logWeights.begin(), logWeights.end());
-  double total = 0;
-  for (double& w : logWeights) {
-    w = std::exp(w - top);
-    total += w;
-  }
-  circuit::LineParameters out;
-  std::mt19937 random(kSeed);
-  double share = 0;
-  std::size_t given = 0;
-  std::size_t best = 0;
-  for (std::size_t i = 0; i < fits.size(); ++i) {
-    share += logWeights[i] / total;
-    const auto upTo = static_cast<std::size_t>(std::lround(share * static_cast<double>(kDraws)));
-    if (upTo > given) {
-      fits[i].draw(upTo - given, random, out.draws);
-      given = upTo;
-    }
-    best = logWeights[i] > logWeights[best] ? i : best;
-  }
-  out.central = fits[best].central();
-  out.from = samples.wheels.empty() ? "common practice" : "learnt from " + joined(samples.wheels);
+  out.best = static_cast<std::size_t>(
+      std::max_element(out.logWeights.begin(), out.logWeights.end()) - out.logWeights.begin());
   return out;
 }
 
-Knowledge learnAll(const job::Case& c) {
+// The good wheel without which the rest fits best, where one does not fit: what was taken for good
+// may be faulty itself.
+std::optional<std::string> misfit(const job::Case& c, const Circuit& circuit,
+                                  const WaveformSet& waveforms, const Samples& samples,
+                                  double cost, const std::vector<std::string>& leftOut) {
+  constexpr double kPerReading = 9;  // squared deviations: three sigma each
+  constexpr double kOddCost = 20;
+  if (cost < kOddCost + kPerReading * static_cast<double>(samples.list.size()) / 3) {
+    return std::nullopt;
+  }
+  std::optional<std::string> worst;
+  double least = cost - kOddCost;
+  for (const auto& wheel : samples.wheels) {
+    auto without = leftOut;
+    without.push_back(wheel);
+    const Samples rest = samplesFor(c, circuit, waveforms, without);
+    const Fits fits = fitAll(c, circuit, rest);
+    if (const double left = fits.list[fits.best].cost(); left < least) {
+      least = left;
+      worst = wheel;
+    }
+  }
+  return worst;
+}
+
+}  // namespace
+
+circuit::LineParameters learnParameters(const job::Case& c, const Circuit& circuit,
+                                        const WaveformSet& waveforms) {
+  circuit::LineParameters out;
+  Samples samples = samplesFor(c, circuit, waveforms, {});
+  Fits fits = fitAll(c, circuit, samples);
+  while (const auto odd = misfit(c, circuit, waveforms, samples, fits.list[fits.best].cost(),
+                                 out.leftOut)) {
+    out.leftOut.push_back(*odd);
+    out.logEvidence -= kLeftOutCost;
+    samples = samplesFor(c, circuit, waveforms, out.leftOut);
+    fits = fitAll(c, circuit, samples);
+  }
+  const double top = fits.logWeights[fits.best];
+  std::vector<double> weights;
+  double total = 0;
+  for (const double w : fits.logWeights) {
+    weights.push_back(std::exp(w - top));
+    total += weights.back();
+  }
+  out.logEvidence += top + std::log(total);
+  std::mt19937 random(kSeed);
+  double share = 0;
+  std::size_t given = 0;
+  for (std::size_t i = 0; i < fits.list.size(); ++i) {
+    share += weights[i] / total;
+    const auto upTo = static_cast<std::size_t>(std::lround(share * static_cast<double>(kDraws)));
+    if (upTo > given) {
+      fits.list[i].draw(upTo - given, random, out.draws);
+      given = upTo;
+    }
+  }
+  out.central = fits.list[fits.best].central();
+  out.from = samples.wheels.empty() ? (samples.coil ? "the maker's limits" : "common practice")
+                                    : "learnt from " + joined(samples.wheels);
+  return out;
+}
+
+Knowledge learnAll(const job::Case& c, const WaveformSet& waveforms) {
   Knowledge out;
   // Circuits that learn from the same wheels know the same.
-  std::map<std::pair<SensorKind, std::vector<std::string>>, circuit::LineParameters> known;
+  using Key = std::tuple<SensorKind, std::vector<std::string>, std::vector<judging::Limit>>;
+  std::vector<std::pair<Key, circuit::LineParameters>> known;
   for (const auto& circuit : c.circuits) {
-    const auto key = std::pair(circuit.sensor.kind, samplesFor(c, circuit).wheels);
-    auto found = known.find(key);
+    const Key key{circuit.sensor.kind, samplesFor(c, circuit, waveforms, {}).wheels,
+                  circuit.limits};
+    const auto found = std::find_if(known.begin(), known.end(),
+                                    [&](const auto& entry) { return entry.first == key; });
     if (found == known.end()) {
-      found = known.emplace(key, learnParameters(c, circuit)).first;
+      known.emplace_back(key, learnParameters(c, circuit, waveforms));
+      out.emplace(circuit.name, known.back().second);
+    } else {
+      out.emplace(circuit.name, found->second);
     }
-    out.emplace(circuit.name, found->second);
   }
   return out;
 }

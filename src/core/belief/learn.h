@@ -13,21 +13,24 @@
 #include <string>
 
 #include "core/circuit/predict.h"
-#include "core/job/case.h"
+#include "core/evidence/waveforms.h"
 
 namespace haybale::diagnosis {
 
 /// Number of sets of values kept.
 inline constexpr std::size_t kDraws = 160;
 
-/// What is known of `circuit` from the other circuits of `c` that are not in question and have the
-/// same kind of sensor. Readings of `circuit` itself and withdrawn ones are left out. Without any,
-/// the draws are those of common practice.
+/// What is known of `circuit` from its own limits and from the other circuits of its group that are
+/// not in question and have the same kind of sensor: their numbers, and the levels of their traces.
+/// Readings of `circuit` itself, void and withdrawn ones are left out, and so is a wheel that was
+/// taken for good and fits neither the others nor any usual vehicle. Without any, the draws are those
+/// of common practice.
 [[nodiscard]] circuit::LineParameters learnParameters(const job::Case& c,
-                                                      const circuit::Circuit& circuit);
+                                                      const circuit::Circuit& circuit,
+                                                      const WaveformSet& waveforms);
 
 /// The same for every circuit of a case, by its name.
 using Knowledge = std::map<std::string, circuit::LineParameters, std::less<>>;
-[[nodiscard]] Knowledge learnAll(const job::Case& c);
+[[nodiscard]] Knowledge learnAll(const job::Case& c, const WaveformSet& waveforms);
 
 }  // namespace haybale::diagnosis

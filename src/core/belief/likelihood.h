@@ -17,21 +17,31 @@
 
 namespace haybale::diagnosis {
 
-/// Share of readings that are mistakes; common practice, no source.
-inline constexpr double kMistake = 0.02;
-
 /// Features of a trace as evidence.
 struct TraceFacts {
+  bool readable = true;  ///< false: the record says nothing of the kind of signal
   bool flat = false;
+  std::optional<double> flatVolts;    ///< where a flat line lies, direct part kept
   std::optional<double> outputRatio;  ///< against the peer at equal speed
   std::optional<double> fluxMwb;
   std::optional<double> swing;  ///< peak to peak, in the unit of the trace
-  Fault ring = Fault::none;     ///< what of the ring shows
+  std::optional<std::pair<double, double>> levels;  ///< volts, of a square wave with its direct part
+  Fault ring = Fault::none;                         ///< what of the ring shows
   bool opens = false;
   bool shorts = false;
+  bool gapLimit = false;  ///< coded widths say that the gap is at its limit
+
+  bool operator==(const TraceFacts&) const = default;
 };
 [[nodiscard]] TraceFacts factsOf(const trace::ChannelAnalysis& analysis,
                                  const std::optional<trace::Comparison>& comparison);
+
+/// What a reading is wrong for at once with others: the instrument, the eye, the module's word.
+enum class Family { ohms, volts, output, trace, module, looks, moved, lamp, swap };
+inline constexpr std::size_t kFamilies = 9;
+[[nodiscard]] Family familyOf(const circuit::Test& test);
+/// Probability that this family means nothing on this car of what the model says.
+[[nodiscard]] double doubtOf(Family family);
 
 /// A scale for numeric readings of one kind.
 struct Scale {
@@ -44,23 +54,23 @@ struct Scale {
   /// Standard deviation there of meter and model together; `unsure` is what the vehicle's unknown
   /// values add.
   [[nodiscard]] double spread(double value, double unsure) const;
-  /// Density of a mistaken reading there.
-  [[nodiscard]] double mistaken(double value) const;
+  /// Probability density of anything that might be read, at `x` on the scale.
+  [[nodiscard]] double broad(double x) const;
+  /// Density of a slip there: a bad contact reads OL, or nothing; a wrong pin anything. Integrates
+  /// to 1 over what the meter shows.
+  [[nodiscard]] double slipped(double x) const;
 };
 
-/// Probability density that a value in [low, high] (on the scale) is read as `x`.
+/// Normal density of a deviation.
+[[nodiscard]] double normalDensity(double deviation, double spread);
+/// Standard normal distribution function (Boost.Math).
+[[nodiscard]] double normalShare(double z);
+/// Probability density that a value in [low, high] (on the scale) is read as `x`: the normal density
+/// averaged over the interval.
 [[nodiscard]] double intervalDensity(double x, double low, double high, double spread);
 
-/// What categorical readings could come of a test, each with its words; empty for numbers.
-struct Category {
-  job::Reading reading;
-  TraceFacts facts;  ///< waveforms only
-  std::string words;
-};
-[[nodiscard]] std::vector<Category> categoriesOf(const Vehicle& vehicle, const circuit::Test& test);
-
 /// Probability that a lamp at this share of its rated current is seen so; 1 when the share is not
-/// known. Between lit and dim eyes differ: common practice, no source.
+/// known.
 [[nodiscard]] double lampChance(circuit::Lamp lamp, const std::optional<double>& share,
                                 circuit::LampState seen);
 
@@ -74,6 +84,7 @@ class ReadingModel {
   struct Worked {
     std::map<std::string, Vehicle::Monitor> monitors;
     std::optional<std::pair<std::optional<double>, std::optional<double>>> swings;  ///< now, sound
+    std::optional<std::pair<double, double>> levels;  ///< a square wave's, now
   };
 
   explicit ReadingModel(const Vehicle& vehicle) : vehicle_(vehicle) {}
@@ -91,13 +102,27 @@ class ReadingModel {
                                const Hypothesis& h) const;
   [[nodiscard]] double benchSensor(const job::Reading& reading, const Hypothesis& h,
                                    double severity) const;
+  /// A trace: marks of ring and wiring, and what of the output arrives. With `other` the output lies
+  /// between that of `world` and of `other`, the two ends of an interval of severities.
   [[nodiscard]] double waveform(const circuit::Test& test, const TraceFacts& facts,
                                 const World& world, const circuit::ParameterPoint& values,
-                                Worked* worked = nullptr) const;
+                                Worked* worked = nullptr, const World* other = nullptr) const;
 
  private:
   [[nodiscard]] bool watchSees(const circuit::Test& test, const Hypothesis& h, double severity,
                                const circuit::ParameterPoint& values) const;
+  [[nodiscard]] double otherSpeed(const circuit::Test& test, const std::string& name, double ratio,
+                                  double spread, bool follows, const World& world) const;
+  [[nodiscard]] double marks(const circuit::Test& test, const TraceFacts& facts,
+                             const World& world) const;
+  [[nodiscard]] double coilOutput(const circuit::Test& test, const TraceFacts& facts,
+                                  const circuit::ParameterPoint& values,
+                                  Worked& worked, const World* other) const;
+  [[nodiscard]] double squareOutput(const circuit::Test& test, const TraceFacts& facts,
+                                    const World& world, const circuit::ParameterPoint& values,
+                                    Worked& worked) const;
+  [[nodiscard]] std::optional<std::pair<double, double>> levelsOf(
+      const circuit::Test& test, const World& world, const circuit::ParameterPoint& values) const;
   [[nodiscard]] Vehicle::Monitor monitor(const std::string& circuit, const circuit::CarState& state,
                                          const World& world, const circuit::ParameterPoint& values,
                                          Worked* worked) const;

@@ -4,17 +4,17 @@
 #include <cmath>
 
 #include "core/base/parallel.h"
+#include "core/priors/priors.h"
 
 namespace haybale::diagnosis {
 
 using circuit::TestKind;
+using priors::Id;
 
 namespace {
 
 constexpr std::size_t kMostPaired = 36;       // hypotheses that are tried in pairs
 constexpr double kExplainedElsewhere = 0.02;  // of the best likelihood: the other fault's business
-// A second, independent fault beside the first, times its own prior: common practice, no source.
-constexpr double kSecondFault = 0.5;
 constexpr double kLeast = 0.01;
 
 // The cells that explain most, one a hypothesis, the best first.
@@ -36,7 +36,9 @@ std::vector<const Cell*> candidates(const Belief& belief) {
       score += std::log(std::max(weighed[k][i], kExplainedElsewhere * best[k]));
     }
     auto& held = byHypothesis[cell.hypothesis];
-    if (belief.hypotheses()[cell.hypothesis].fault != Fault::none && score > held.score) {
+    const Fault fault = belief.hypotheses()[cell.hypothesis].fault;
+    const bool pairs = fault != Fault::none && fault != Fault::other && fault != Fault::wrongTyre;
+    if (pairs && score > held.score) {
       held = {&cell, score};
     }
   }
@@ -78,7 +80,8 @@ class PairModel {
         p = inWorlds(e, facts ? &*facts : nullptr);
         break;
     }
-    return (1 - kMistake) * p + mistaken;
+    const double slip = priors::of(e.reading.value ? Id::slipNumber : Id::slipSeen);
+    return (1 - slip) * p + mistaken;
   }
 
  private:
@@ -135,12 +138,12 @@ std::vector<PairSuspect> pairsOf(const Belief& belief) {
       tried.back().pair.share = static_cast<double>(i * cells.size() + j);  // which cells
     }
   }
-  eachInParallel(tried.size(), [&](std::size_t t) {
+  eachInParallel(tried.size(), 8, [&](std::size_t t) {
     const auto code = static_cast<std::size_t>(tried[t].pair.share);
     const Cell& a = *cells[code / cells.size()];
     const Cell& b = *cells[code % cells.size()];
     const PairModel model(belief, a, b);
-    double log = std::log(kSecondFault * belief.hypotheses()[a.hypothesis].prior *
+    double log = std::log(priors::of(Id::secondFault) * belief.hypotheses()[a.hypothesis].prior *
                           belief.hypotheses()[b.hypothesis].prior);
     for (std::size_t k = 0; k < belief.weighings().size(); ++k) {
       log += std::log(model.likelihood(k));

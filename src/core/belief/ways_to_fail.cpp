@@ -3,7 +3,9 @@
 #include <algorithm>
 
 #include "core/belief/intake_priors.h"
+#include "core/belief/circumstance.h"
 #include "core/circuit/network.h"
+#include "core/priors/priors.h"
 
 namespace haybale::diagnosis {
 
@@ -13,6 +15,8 @@ using circuit::ElementKind;
 using circuit::SensorKind;
 using circuit::WireId;
 using circuit::Zone;
+using priors::Id;
+using priors::of;
 
 namespace {
 
@@ -34,23 +38,25 @@ const std::vector<double> kOpenCoilSteps{10e3, 50e3, 300e3, 2e6, 15e6, 1e9, kOpe
 const std::vector<double> kShortedCoilSteps{1, 30, 120, 300, 500, 700};
 const std::vector<double> kWrongCoilSteps{280, 420, 600, 2000, 2800, 4000};
 const std::vector<double> kWeakSteps{0.05, 0.12, 0.25, 0.38, 0.5};
-const std::vector<double> kCountSteps{0.6, 0.75, 0.92, 1.09, 1.3, 1.6};
+// Continuous over the counts that are fitted: 29 to 100 against one another, without the ratios that
+// only a tyre makes.
+const std::vector<double> kCountSteps{0.55, 0.65, 0.72, 0.78, 0.85, 0.9, 0.96, 1.04, 1.1, 1.18, 1.28, 1.4, 1.8};
+const std::vector<double> kTyreSteps{0.9, 0.93, 0.96, 0.98, 1.02, 1.04, 1.07, 1.1};
 
 double zoneWeight(Zone zone) {
-  const auto& p = priors();
   switch (zone) {
     case Zone::flex:
-      return p.flex;
+      return of(Id::zoneFlex);
     case Zone::wheelhouse:
-      return p.wheelhouse;
+      return of(Id::zoneWheelhouse);
     case Zone::underbody:
-      return p.underbody;
+      return of(Id::zoneUnderbody);
     case Zone::engineBay:
-      return p.engineBay;
+      return of(Id::zoneEngineBay);
     case Zone::unknown:
-      return p.unknownZone;
+      return of(Id::zoneUnknown);
     case Zone::cabin:
-      return p.cabin;
+      return of(Id::zoneCabin);
   }
   return 1;
 }
@@ -65,17 +71,16 @@ class Builder {
       : case_(c),
         complaint_(c.complaint),
         holes_(holesIn(c, circuit)),
-        coil_(circuit.sensor.kind == SensorKind::passive ||
-              circuit.sensor.kind == SensorKind::unknown),
+        coil_(circuit::isCoil(circuit.sensor.kind)),
         wires_(circuit.sensor.kind == SensorKind::hall
                    ? std::vector{WireId::a, WireId::b, WireId::c}
                    : std::vector{WireId::a, WireId::b}),
-        comesAndGoes_(contains(complaint_.when, "sometimes") || contains(complaint_.when, "bump") ||
-                      contains(complaint_.when, "steering") || contains(complaint_.when, "wet")),
-        wet_(contains(complaint_.when, "wet")) {}
+        comesAndGoes_(complaint_.comesAndGoes()),
+        wet_(complaint_.shows(job::When::wet)) {}
 
   std::vector<Hypothesis> build(const Circuit& circuit) {
-    add(Fault::none, "", std::nullopt, comesAndGoes_ ? 1.5 * priors().none : priors().none, {0});
+    add(Fault::none, "", std::nullopt,
+        of(Id::sound) * (comesAndGoes_ ? of(Id::soundIntermittent) : 1), {0});
     for (const auto& e : circuit.path) {
       switch (e.kind) {
         case ElementKind::leg:
@@ -94,6 +99,11 @@ class Builder {
           break;
       }
     }
+    addShared(circuit);
+    for (auto& h : out_) {
+      h.prior *= circumstanceFactor(complaint_, h.fault) *
+                 historyFactor(case_, circuit, circuit.find(h.element), h.fault);
+    }
     weighByIntake(case_, circuit, out_);
     double total = 0;
     for (const auto& h : out_) {
@@ -109,7 +119,9 @@ class Builder {
   void add(Fault fault, const std::string& element, std::optional<WireId> wire, double weight,
            const std::vector<double>& steps, double along = 0.5) {
     if (weight > 0) {
-      out_.push_back({fault, element, wire, weight, steps, along});
+      const bool parts = steps.size() > 1 && steps.back() == kOpen;
+      out_.push_back(
+          {fault, element, wire, weight, steps, along, parts ? of(Id::openWhole) : 0.0});
     }
   }
 
@@ -125,74 +137,93 @@ class Builder {
   }
 
   void addPiece(const Element& e, double length, double along) {
-    const auto& p = priors();
     const bool repaired = contains(complaint_.earlierRepair, e.id);
-    const double kind = e.kind == ElementKind::connector ? p.connectorFactor
-                        : e.kind == ElementKind::splice  ? p.spliceFactor
+    const double kind = e.kind == ElementKind::connector ? of(Id::pieceConnector)
+                        : e.kind == ElementKind::splice  ? of(Id::pieceSplice)
                                                          : 1.0;
-    const double w = zoneWeight(e.zone) * kind * length * (repaired ? p.repairedFactor : 1);
-    const double wet = wet_ ? p.wetFactor : 1;
+    const double w = zoneWeight(e.zone) * kind * length * (repaired ? of(Id::pieceRepaired) : 1);
     const bool plug = e.kind == ElementKind::connector;
-    const double leaks = plug ? p.plugLeak : e.kind == ElementKind::leg ? p.legLeak : 1;
-    const double grounded = plug ? p.plugShortToGround : 1;
-    const double supplied = plug ? p.plugShortToSupply : 1;
-    const double sometimes = comesAndGoes_ ? p.intermittentComplained : p.intermittent;
+    const double leaks = plug                           ? of(Id::plugLeak)
+                         : e.kind == ElementKind::leg ? of(Id::legLeak)
+                                                        : 1;
+    const double grounded = plug ? of(Id::plugShortGround) : 1;
+    const double supplied = plug ? of(Id::plugShortSupply) : 1;
+    const double sometimes =
+        comesAndGoes_ ? of(Id::intermittentComplained) : of(Id::intermittent);
     for (const WireId wire : wires_) {
-      add(Fault::open, e.id, wire, w * p.open, kOpenSteps, along);
-      add(Fault::resistive, e.id, wire, w * p.resistive * wet,
+      add(Fault::open, e.id, wire, w * of(Id::wiringOpen), kOpenSteps, along);
+      add(Fault::resistive, e.id, wire, w * of(Id::wiringResistive),
           coil_ ? kResistiveCoilSteps : kResistiveSteps, along);
-      add(Fault::leak, e.id, wire, w * p.leak * leaks * wet, kLeakSteps, along);
-      add(Fault::shortToGround, e.id, wire, w * p.shortToGround * grounded, kShortSteps, along);
-      add(Fault::shortToSupply, e.id, wire, w * p.shortToSupply * supplied, kSupplySteps, along);
+      add(Fault::leak, e.id, wire, w * of(Id::wiringLeak) * leaks, kLeakSteps, along);
+      add(Fault::shortToGround, e.id, wire, w * of(Id::wiringShortGround) * grounded, kShortSteps,
+          along);
+      add(Fault::shortToSupply, e.id, wire, w * of(Id::wiringShortSupply) * supplied, kSupplySteps,
+          along);
       add(Fault::intermittentOpen, e.id, wire, w * sometimes, {kOpen}, along);
     }
-    add(Fault::intermittentShort, e.id, WireId::a, w * sometimes * p.intermittentShort, {0.5},
+    add(Fault::intermittentShort, e.id, WireId::a, w * sometimes * of(Id::intermittentShort), {0.5},
         along);
-    const double touching = w * p.wiresTouching * wet;
-    const double creeping = plug ? p.plugCreeping : p.legCreeping;
+    const double touching = w * of(Id::wiringTouching);
+    const double creeping = plug ? of(Id::plugCreeping) : of(Id::legCreeping);
     add(Fault::wiresTouching, e.id, std::nullopt, touching * (1 - creeping), kTouchingSteps, along);
     add(Fault::wiresTouching, e.id, std::nullopt, touching * creeping, kCreepingSteps, along);
     if (!coil_) {
       add(Fault::reversed, e.id, std::nullopt,
-          length * (repaired ? p.reversedRepaired : p.reversed), {0}, along);
+          length * (repaired ? of(Id::wiringReversedRepaired) : of(Id::wiringReversed)), {0},
+          along);
+    }
+    if (repaired || (plug && case_.circuits.size() > 1)) {
+      add(Fault::circuitsExchanged, e.id, std::nullopt,
+          length * of(Id::exchanged) * (repaired ? of(Id::exchangedRepaired) : 0.3), {0}, along);
     }
   }
 
   void addModule(const Element& e) {
-    const auto& p = priors();
     for (const WireId wire : wires_) {
-      add(Fault::open, e.id, wire, 0.25, kOpenSteps);
-      add(Fault::resistive, e.id, wire, 0.15, coil_ ? kResistiveCoilSteps : kResistiveSteps);
+      add(Fault::open, e.id, wire, 0.6 * of(Id::moduleContact), kOpenSteps);
+      add(Fault::resistive, e.id, wire, 0.4 * of(Id::moduleContact),
+          coil_ ? kResistiveCoilSteps : kResistiveSteps);
     }
-    add(Fault::noSupply, e.id, std::nullopt, coil_ ? 0.4 * p.noSupply : p.noSupply, {0});
-    add(Fault::latchedOff, e.id, std::nullopt, coil_ ? 0 : p.latchedOff, {0});
-    add(Fault::inputDead, e.id, std::nullopt, p.inputDead, {0});
-    add(Fault::circuitsExchanged, e.id, std::nullopt, p.exchanged, {0});
+    add(Fault::noSupply, e.id, std::nullopt,
+        coil_ ? of(Id::noSupplyCoil) * of(Id::noSupply) : of(Id::noSupply), {0});
+    add(Fault::latchedOff, e.id, std::nullopt, coil_ ? 0 : of(Id::latchedOff), {0});
+    add(Fault::inputDead, e.id, std::nullopt, of(Id::inputDead), {0});
+    add(Fault::circuitsExchanged, e.id, std::nullopt,
+        case_.circuits.size() > 1 ? of(Id::exchanged) : 0, {0});
+    add(Fault::modulePower, e.id, std::nullopt, of(Id::modulePower), {0});
   }
 
   void addSensor(const Element& e) {
-    const auto& p = priors();
     if (coil_) {
-      add(Fault::sensorOpen, e.id, std::nullopt, p.sensorOpen, kOpenCoilSteps);
-      add(Fault::sensorShorted, e.id, std::nullopt, p.sensorShorted, kShortedCoilSteps);
-      add(Fault::sensorDead, e.id, std::nullopt, p.sensorDead, {0});
-      add(Fault::sensorWeak, e.id, std::nullopt, p.sensorWeak, kWeakSteps);
-      add(Fault::wrongSensor, e.id, std::nullopt, p.wrongSensor, kWrongCoilSteps);
-      add(Fault::wideGap, e.id, std::nullopt, p.wideGap, kWeakSteps);
+      add(Fault::sensorOpen, e.id, std::nullopt, of(Id::sensorOpen), kOpenCoilSteps);
+      add(Fault::sensorShorted, e.id, std::nullopt, of(Id::sensorShorted), kShortedCoilSteps);
+      add(Fault::sensorDead, e.id, std::nullopt, of(Id::sensorDead), {0});
+      add(Fault::sensorWeak, e.id, std::nullopt, of(Id::sensorWeak), kWeakSteps);
+      add(Fault::wrongSensor, e.id, std::nullopt, of(Id::wrongSensor), kWrongCoilSteps);
+      add(Fault::wideGap, e.id, std::nullopt, of(Id::wideGap), kWeakSteps);
+      add(Fault::debris, e.id, std::nullopt, of(Id::debris), kWeakSteps);
     } else {
-      add(Fault::sensorDead, e.id, std::nullopt, p.sensorDeadActive, {0});
-      add(Fault::reversed, e.id, std::nullopt, p.sensorReversed, {0});
-      add(Fault::wideGap, e.id, std::nullopt, p.wideGap, {0});
+      add(Fault::sensorDead, e.id, std::nullopt, of(Id::sensorDeadActive), {0});
+      add(Fault::reversed, e.id, std::nullopt, of(Id::sensorReversed), {0});
+      add(Fault::wideGap, e.id, std::nullopt, of(Id::wideGap), {0});
+      add(Fault::debris, e.id, std::nullopt, 0.5 * of(Id::debris), {0});
     }
   }
 
   void addRing(const Element& e) {
-    const auto& p = priors();
-    add(Fault::ringTooth, e.id, std::nullopt, p.ringTooth, {0});
-    add(Fault::ringCracked, e.id, std::nullopt, p.ringCracked, {0});
+    add(Fault::ringTooth, e.id, std::nullopt, of(Id::ringTooth), {0});
+    add(Fault::ringCracked, e.id, std::nullopt, of(Id::ringCracked), {0});
     // A square wave keeps its height: run-out seldom stops an active sensor.
-    add(Fault::ringRunout, e.id, std::nullopt, coil_ ? p.ringRunout : 0.2 * p.ringRunout, {0});
-    add(Fault::ringWrongCount, e.id, std::nullopt, p.ringWrongCount, kCountSteps);
+    add(Fault::ringRunout, e.id, std::nullopt,
+        coil_ ? of(Id::ringRunout) : of(Id::activeRunout) * of(Id::ringRunout), {0});
+    add(Fault::ringWrongCount, e.id, std::nullopt, of(Id::ringWrongCount), kCountSteps);
+    add(Fault::encoderReversed, e.id, std::nullopt, coil_ ? 0 : of(Id::encoderReversed), {0});
+  }
+
+  // What is no part of the line.
+  void addShared(const Circuit&) {
+    add(Fault::wrongTyre, "", std::nullopt, of(Id::wrongTyre), kTyreSteps);
+    add(Fault::other, "", std::nullopt, of(Id::other), {0});
   }
 
   const job::Case& case_;
@@ -206,11 +237,6 @@ class Builder {
 };
 
 }  // namespace
-
-const PriorTable& priors() {
-  static const PriorTable table;
-  return table;
-}
 
 Holes holesIn(const job::Case& c, const Circuit& circuit) {
   Holes out;

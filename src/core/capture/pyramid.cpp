@@ -24,7 +24,7 @@ void join(Pyramid::Range& range, float min, float max) {
 
 Pyramid::Pyramid(std::span<const float> samples) : samples_(samples) {
   levels_.emplace_back(piecesOf(samples.size(), kBase));
-  eachInParallel(levels_.front().size(), [&](std::size_t i) {
+  eachInParallel(levels_.front().size(), kGrain, [&](std::size_t i) {
     const auto [from, to] = pieceOf(samples.size(), kBase, i);
     const Extent e = extentOf(samples.subspan(from, to - from));
     levels_.front()[i] = {e.min, e.max};

@@ -28,6 +28,7 @@ inline constexpr double kFeedOhm = 1.0;    ///< a supply pin without a sense res
 inline constexpr double kSleepOhm = 20e3;
 
 struct FrontEnd {
+  bool operator==(const FrontEnd&) const = default;
   FrontEndKind kind = FrontEndKind::singleBias;
   /// Volts on the feed with nothing connected: the bias, the sensor supply, or for a 3-wire module
   /// the supply of wire c.

@@ -145,23 +145,23 @@ std::optional<Corner> cornerOf(const Circuit& circuit) {
   return Corner{*row, *column};
 }
 
-const Circuit* peerOf(const std::vector<Circuit>& circuits, const Circuit& circuit) {
-  const auto corner = cornerOf(circuit);
-  const Circuit* sameKind = nullptr;
-  for (const Circuit& other : circuits) {
-    if (other.name == circuit.name) {
-      continue;
-    }
-    const auto otherCorner = cornerOf(other);
-    if (corner && otherCorner && corner->row == otherCorner->row &&
-        corner->column != otherCorner->column) {
-      return &other;
-    }
-    if (!sameKind && other.sensor.kind == circuit.sensor.kind) {
-      sameKind = &other;
-    }
+std::string groupOf(const Circuit& circuit) {
+  if (!circuit.group.empty()) {
+    return circuit.group;
   }
-  return sameKind;
+  const auto corner = cornerOf(circuit);
+  constexpr int kMiddle = 2;
+  return !corner || corner->column == kMiddle ? "only " + circuit.name
+         : corner->row == 0                   ? "front"
+                                              : "rear";
+}
+
+const Circuit* peerOf(const std::vector<Circuit>& circuits, const Circuit& circuit) {
+  const std::string group = groupOf(circuit);
+  const auto it = std::find_if(circuits.begin(), circuits.end(), [&](const Circuit& other) {
+    return other.name != circuit.name && groupOf(other) == group;
+  });
+  return it == circuits.end() ? nullptr : &*it;
 }
 
 }  // namespace haybale::circuit

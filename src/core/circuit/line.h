@@ -10,6 +10,7 @@
 
 #include "core/base/rest.h"
 #include "core/base/result.h"
+#include "core/judging/limit.h"
 
 namespace haybale::circuit {
 
@@ -25,6 +26,18 @@ enum class SensorKind { unknown, passive, active, activePwm, activeAk, hall };
 inline constexpr std::array<std::string_view, 6> kSensorKindNames{
     "unknown", "passive", "active", "active-pwm", "active-ak", "hall"};
 
+/// Families of sensors that one electrical model serves. What is not known counts as a coil until
+/// the belief has told the kinds apart.
+enum class SensorFamily { coil, regulator, hallSwitch };
+[[nodiscard]] constexpr SensorFamily familyOf(SensorKind kind) {
+  return kind == SensorKind::hall ? SensorFamily::hallSwitch
+         : kind == SensorKind::passive || kind == SensorKind::unknown ? SensorFamily::coil
+                                                                      : SensorFamily::regulator;
+}
+[[nodiscard]] constexpr bool isCoil(SensorKind kind) {
+  return familyOf(kind) == SensorFamily::coil;
+}
+
 /// One of the wires of a circuit. `a` is the feed or signal, `b` the return, `c` the supply of a
 /// 3-wire sensor.
 enum class WireId { a, b, c };
@@ -32,6 +45,7 @@ inline constexpr std::array<std::string_view, 3> kWireNames{"a", "b", "c"};
 
 /// A part of the line that can fail and, mostly, be reached.
 struct Element {
+  bool operator==(const Element&) const = default;
   std::string id;  ///< unique within its circuit: "L2", "C1", "module"
   ElementKind kind = ElementKind::leg;
   Zone zone = Zone::unknown;
@@ -43,12 +57,14 @@ struct Element {
 };
 
 struct Wire {
+  bool operator==(const Wire&) const = default;
   std::string role;    ///< "signal", "return", "supply"
   std::string colour;  ///< IEC 60757 letters or words: "GN/OG"
   Rest rest;
 };
 
 struct Sensor {
+  bool operator==(const Sensor&) const = default;
   SensorKind kind = SensorKind::unknown;
   std::optional<int> teeth;
   Rest rest;
@@ -58,10 +74,13 @@ struct Sensor {
 struct Circuit {
   std::string name;      ///< "RR"
   std::string location;  ///< "rear right"
+  std::string group;     ///< circuits with the same part, as written; empty: from the location
   Sensor sensor;
   std::vector<Element> path;
   std::array<Wire, 3> wires;
+  std::vector<judging::Limit> limits;  ///< its own; they override those of the job
   Rest rest;
+  bool operator==(const Circuit&) const = default;
 
   [[nodiscard]] const Element* find(std::string_view id) const;
   [[nodiscard]] const Element* first(ElementKind kind) const;
@@ -90,8 +109,12 @@ struct Corner {
 };
 [[nodiscard]] std::optional<Corner> cornerOf(const Circuit& circuit);
 
-/// The circuit to compare with: the other side of the same axle, else any other with the same
-/// sensor kind. nullptr when there is none. The result points into `circuits`.
+/// What circuits with the same part are called: the group as written, else "front" or "rear" for the
+/// wheels of an axle; a differential, a shaft and whatever else has a group of its own.
+[[nodiscard]] std::string groupOf(const Circuit& circuit);
+
+/// Another circuit of the same group: the other side of the axle. nullptr when there is none: then
+/// nothing on the vehicle is its specification. The result points into `circuits`.
 [[nodiscard]] const Circuit* peerOf(const std::vector<Circuit>& circuits, const Circuit& circuit);
 
 }  // namespace haybale::circuit

@@ -26,6 +26,7 @@ inline constexpr double kLoadsOhm = 20;
 
 /// One set of values of a vehicle: its module, this circuit's sensor, temperatures, battery.
 struct ParameterPoint {
+  bool operator==(const ParameterPoint&) const = default;
   FrontEnd frontEnd;
   SensorValues sensor;
   double celsius = 20;           ///< of the coil and the wires

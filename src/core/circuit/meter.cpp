@@ -89,6 +89,16 @@ std::vector<OhmRange> readRanges(ObjectReader& in, std::vector<OhmRange> fallbac
 
 }  // namespace
 
+double displayStep(const Meter& meter, units::Unit unit, double value) {
+  constexpr double kCounts = 6000;
+  double full = unit == units::Unit::ohm ? 600 : unit == units::Unit::ampere ? 0.06 : 6;
+  const double most = unit == units::Unit::ohm ? std::max(full, meter.topOhm()) : 600;
+  while (full < std::abs(value) && full < most) {
+    full *= 10;
+  }
+  return std::pow(10.0, std::floor(std::log10(full / kCounts)));
+}
+
 Result<Meter> readMeterJson(const Json& json, const std::string& path) {
   ObjectReader in(json, path);
   Meter m = genericMeters().front();

@@ -17,6 +17,7 @@ namespace haybale::circuit {
 /// One range of an ohmmeter: a source behind a resistor. The meter works the resistance out from
 /// the voltage it finds: R = sourceOhm * v / (sourceV - v).
 struct OhmRange {
+  bool operator==(const OhmRange&) const = default;
   double fullScaleOhm = 0;
   double sourceV = 0;
   double sourceOhm = 0;
@@ -24,6 +25,7 @@ struct OhmRange {
 
 /// A hand-held multimeter.
 struct Meter {
+  bool operator==(const Meter&) const = default;
   std::string name;
   double inputOhm = 1e7;            ///< volts
   double lowInputOhm = 3e5;         ///< the low-impedance range, where there is one
@@ -49,6 +51,10 @@ struct Meter {
 
 /// Meters as JSON, for case files and the user's own list; what is left out is as in the first
 /// generic meter.
+/// One step of the last digit this meter shows at `value` ohm, volt or ampere: a display of 6000
+/// counts on the range it would choose (common practice, no source).
+[[nodiscard]] double displayStep(const Meter& meter, units::Unit unit, double value);
+
 [[nodiscard]] Result<Meter> readMeterJson(const Json& json, const std::string& path);
 [[nodiscard]] Json toJson(const Meter& meter);
 

@@ -53,6 +53,11 @@ struct LineParameters {
   std::vector<ParameterPoint> draws;
   ParameterPoint central;
   std::string from;  ///< "common practice", "learnt from RL", ...
+  /// Logarithm of the probability of the good circuits' readings with this kind of sensor, up to a
+  /// constant that all kinds share.
+  double logEvidence = 0;
+  /// Circuits that were taken for good and fit neither the others nor any usual vehicle: left out.
+  std::vector<std::string> leftOut;
 };
 
 /// Where a sound circuit's reading lies with 95 % probability, and its middle.

@@ -10,6 +10,7 @@ namespace haybale::circuit {
 
 /// Electrical values of a sensor. Defaults: common practice, no source, unless said otherwise.
 struct SensorValues {
+  bool operator==(const SensorValues&) const = default;
   // A coil, passive.
   double coilOhm = 1200;    ///< at 20 C
   double coilHenry = 0.8;   ///< 0.3 to 2 H

@@ -1,5 +1,8 @@
 #include "core/circuit/test.h"
 
+#include <algorithm>
+#include <set>
+
 #include <fmt/format.h>
 
 #include <algorithm>
@@ -117,6 +120,36 @@ std::string spoken(const Test& test) {
     }
   }
   return text + "; " + stateText(test.state);
+}
+
+namespace {
+
+bool electrical(TestKind kind) {
+  return unitOf(kind) != units::Unit::none || kind == TestKind::lamp ||
+         kind == TestKind::waveform;
+}
+
+// At another frequency it is the same test.
+std::optional<Place> injectedAt(const Test& t) {
+  return t.state.inject ? std::optional(t.state.inject->place) : std::nullopt;
+}
+
+}  // namespace
+
+bool sameTest(const Test& a, const Test& b) {
+  // A lead left away means ground for volts.
+  const auto lead = [](const std::optional<Probe>& p) {
+    return p.value_or(Probe{{Place::Kind::ground, ""}, std::nullopt});
+  };
+  const bool leads = electrical(a.kind) || a.kind == TestKind::wiggle
+                         ? lead(a.red) == lead(b.red) && lead(a.black) == lead(b.black)
+                         : true;
+  const std::set<std::string> apartA(a.state.unplugged.begin(), a.state.unplugged.end());
+  const std::set<std::string> apartB(b.state.unplugged.begin(), b.state.unplugged.end());
+  return a.kind == b.kind && a.circuit == b.circuit && leads && a.looked == b.looked &&
+         a.state.key == b.state.key && a.state.wheel == b.state.wheel && apartA == apartB &&
+         a.state.jumper == b.state.jumper && a.state.swap == b.state.swap &&
+         injectedAt(a) == injectedAt(b) && a.state.disturb == b.state.disturb;
 }
 
 }  // namespace haybale::circuit

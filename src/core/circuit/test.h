@@ -109,7 +109,14 @@ struct Test {
   Rest rest;
   Rest stateRest;
   Rest meterRest;
+
+  bool operator==(const Test&) const = default;
 };
+
+/// Whether two tests would read the same thing: same kind, circuit, leads (a lead left away means
+/// ground), state and connectors apart in whatever order; at another frequency a substitute signal
+/// is the same. How the meter is set does not count.
+[[nodiscard]] bool sameTest(const Test& a, const Test& b);
 
 /// Whether it is an inspection by pulling at the wires.
 [[nodiscard]] inline bool isPull(const Test& test) {

@@ -22,9 +22,13 @@ judging::Accuracy accuracyFor(const circuit::Meter& meter, TestKind kind) {
 }
 
 double standardUncertainty(const circuit::Meter& meter, const units::Entry& entry, TestKind kind) {
-  return entry.overload ? 0
-                        : judging::rectangularU(
-                              accuracyFor(meter, kind).halfWidth(entry.value, entry.resolution));
+  if (entry.overload) {
+    return 0;
+  }
+  const double step = entry.resolution > 0
+                          ? entry.resolution
+                          : circuit::displayStep(meter, circuit::unitOf(kind), entry.value);
+  return judging::rectangularU(accuracyFor(meter, kind).halfWidth(entry.value, step));
 }
 
 circuit::Test asMeasured(const job::Case& c, const job::Evidence& e) {

@@ -46,15 +46,45 @@ std::vector<const job::Evidence*> readings(const job::Case& c) {
   return out;
 }
 
-const job::Evidence* latestWaveform(const job::Case& c, const WaveformSet& set,
+const job::Evidence* latestWaveform(const std::vector<job::Evidence>& list, const WaveformSet& set,
                                     const std::string& circuit) {
   const job::Evidence* latest = nullptr;
-  for (const auto& e : c.evidence) {
+  for (const auto& e : list) {
     if (!e.withdrawn && e.test.circuit == circuit && set.analyses.contains(e.id)) {
       latest = &e;
     }
   }
   return latest;
+}
+
+using Analysed = std::shared_ptr<const trace::ChannelAnalysis>;
+
+// The analysis under the circuit's name; the same one where it bears it already.
+Analysed named(Analysed analysis, const std::string& name) {
+  if (analysis->name == name) {
+    return analysis;
+  }
+  auto copy = std::make_shared<trace::ChannelAnalysis>(*analysis);
+  copy->name = name;
+  return copy;
+}
+
+// One wheel's latest trace against its peer's: what is weaker says so.
+void compareWith(WaveformSet& out, const job::Evidence& own, const job::Evidence& other) {
+  auto& a = out.analyses.at(own.id);
+  auto& b = out.analyses.at(other.id);
+  const auto comparison = trace::compare(*a, *b);
+  if (!comparison) {
+    return;
+  }
+  if (comparison->ratio < 1) {
+    auto weak = std::make_shared<trace::ChannelAnalysis>(*a);
+    auto strong = std::make_shared<trace::ChannelAnalysis>(*b);
+    trace::applyComparison(*comparison, *weak, *strong);
+    a = std::move(weak);
+    b = std::move(strong);
+  }
+  out.comparisons.insert_or_assign(own.id, *comparison);
 }
 
 }  // namespace
@@ -89,25 +119,24 @@ WaveformSet analyseWaveforms(const job::Case& c, const std::string& folder, Capt
     waveform.record = *record;
     waveform.channel = channelFor(**record, e);
     waveform.pyramid = shelf.pyramid(path, waveform.channel);
-    trace::ChannelAnalysis analysis =
-        *shelf.analysis(path, {waveform.channel, traceOptions(c, *circuit)});
-    analysis.name = circuit->name;
-    out.analyses.emplace(e.id, std::move(analysis));
+    out.analyses.emplace(e.id,
+                         named(shelf.analysis(path, {waveform.channel, traceOptions(c, *circuit)}),
+                               circuit->name));
   }
   for (const auto& circuit : c.circuits) {
     const circuit::Circuit* peer = circuit::peerOf(c.circuits, circuit);
-    const job::Evidence* own = latestWaveform(c, out, circuit.name);
-    const job::Evidence* other = peer ? latestWaveform(c, out, peer->name) : nullptr;
-    if (!own || !other) {
+    if (!peer) {
       continue;
     }
-    auto& a = out.analyses.at(own->id);
-    auto& b = out.analyses.at(other->id);
-    if (const auto comparison = trace::compare(a, b)) {
-      if (comparison->ratio < 1) {
-        trace::applyComparison(*comparison, a, b);
+    const auto* after = latestWaveform(c.proof, out, peer->name);
+    const auto* before = latestWaveform(c.evidence, out, peer->name);
+    // What was recorded before the repair and after it, each against the peer as it was last seen.
+    for (const auto* list : {&c.evidence, &c.proof}) {
+      const auto* own = latestWaveform(*list, out, circuit.name);
+      const auto* other = list == &c.proof && after ? after : before ? before : after;
+      if (own && other) {
+        compareWith(out, *own, *other);
       }
-      out.comparisons.emplace(own->id, *comparison);
     }
   }
   return out;

@@ -34,11 +34,11 @@ struct Waveform {
                                            const std::string& path, const capture::Record& record);
 
 /// Analyses by evidence id of every waveform that could be read, each renamed to its circuit,
-/// compared with the peer's latest capture (weak-output is said on the weaker one). `errors` gets a
-/// sentence for each that could not.
+/// compared with the peer's latest capture, before the repair and after it (weak-output is said on
+/// the weaker one). Analyses are shared and never changed. `waveforms` says why one could not be read.
 struct WaveformSet {
   std::map<std::string, Waveform> waveforms;
-  std::map<std::string, trace::ChannelAnalysis> analyses;
+  std::map<std::string, std::shared_ptr<const trace::ChannelAnalysis>> analyses;
   /// By evidence id of the first: against the peer's latest capture.
   std::map<std::string, trace::Comparison> comparisons;
 };

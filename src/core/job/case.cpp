@@ -6,6 +6,15 @@
 
 namespace haybale::job {
 
+bool Complaint::shows(When which) const {
+  return std::find(when.begin(), when.end(), kWhenNames[static_cast<std::size_t>(which)]) !=
+         when.end();
+}
+
+bool Complaint::comesAndGoes() const {
+  return shows(When::sometimes) || shows(When::bump) || shows(When::steering) || shows(When::wet);
+}
+
 const circuit::Circuit* Case::find(std::string_view name) const {
   const auto it =
       std::find_if(circuits.begin(), circuits.end(), [&](const auto& c) { return c.name == name; });

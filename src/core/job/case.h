@@ -28,6 +28,7 @@ inline constexpr std::array<std::string_view, 8> kCodeTypeNames{
     "open",      "short-ground", "short-supply",  "open-or-short",
     "no-signal", "erratic",      "low-amplitude", "implausible"};
 struct Code {
+  bool operator==(const Code&) const = default;
   std::string circuit;
   CodeType type = CodeType::open;
   Rest rest;
@@ -54,9 +55,11 @@ inline constexpr std::array<std::string_view, 11> kSightNames{
 /// What a test gave. `value` for a number in the unit of the test; `file` for a capture; the other
 /// kinds their own member. `rest` keeps what this version does not understand.
 struct Reading {
+  bool operator==(const Reading&) const = default;
   std::optional<units::Entry> value;
   std::optional<circuit::LampState> lamp;
   std::optional<double> hz;       ///< shown beside AC volts
+  std::string digits;             ///< as the meter showed it, "2.00"; may be empty
   std::optional<double> celsius;  ///< temperature of the coil when it was measured
   std::string file;               ///< capture, absolute or relative to the case file
   std::string
@@ -72,6 +75,7 @@ struct Reading {
 };
 
 struct Evidence {
+  bool operator==(const Evidence&) const = default;
   std::string id;  ///< unique within the case: "e1"
   circuit::Test test;
   Reading reading;
@@ -82,14 +86,42 @@ struct Evidence {
   Rest rest;
 };
 
+/// When the complaint shows.
+enum class When { always, sometimes, keyOn, afterFirstTurn, atSpeed, creep, bump, steering, wet, warm };
+inline constexpr std::array<std::string_view, 10> kWhenNames{
+    "always", "sometimes", "key-on",   "after-first-turn", "at-speed",
+    "creep",  "bump",      "steering", "wet",              "warm"};
+
+/// What was done about this complaint, or before it began.
+enum class Work { replaced, repaired, cleaned, unplugged };
+inline constexpr std::array<std::string_view, 4> kWorkNames{"replaced", "repaired", "cleaned",
+                                                            "unplugged"};
+struct History {
+  std::string circuit;  ///< empty: the one in question
+  std::string element;
+  Work what = Work::replaced;
+  std::string part;           ///< as written: "bearing", the maker's number, ...
+  std::optional<bool> cured;  ///< empty: nobody said
+  bool before = false;        ///< before the complaint began; else because of it
+  Rest rest;
+  bool operator==(const History&) const = default;
+};
+
 struct Complaint {
+  [[nodiscard]] bool shows(When when) const;
+  /// Now and then, over bumps, when steering, or in the wet.
+  [[nodiscard]] bool comesAndGoes() const;
+
   std::vector<std::string> when;           ///< "always", "bump", "wet", ...
   std::vector<std::string> earlierRepair;  ///< ids of elements
   std::string text;
+  bool lift = false;  ///< seen only on a lift or on stands
   Rest rest;
+  bool operator==(const Complaint&) const = default;
 };
 
 struct Case {
+  bool operator==(const Case&) const = default;
   std::string title;
   std::string vehicle;
   std::string tyre;                      ///< "195/65R15"
@@ -98,11 +130,16 @@ struct Case {
 
   std::vector<circuit::Circuit> circuits;
   std::string suspect;  ///< name of the doubtful circuit
+  /// Whether the module's power comes by a plug of its own; else it is dead with its plug off.
+  bool ownSupplyPlug = false;
+  Rest moduleRest;
+  std::vector<History> history;
   Complaint complaint;
   std::vector<std::string> toolbox;
   std::vector<std::string> allowed;
   /// Price of an hour, and of parts by kind ("sensor", "ring", "jumper", "module").
   struct Costs {
+    bool operator==(const Costs&) const = default;
     double hour = 90;
     double sensor = 60;
     double ring = 180;
@@ -135,9 +172,6 @@ struct Case {
   [[nodiscard]] std::string nextProofId() const;
 };
 
-inline constexpr std::array<std::string_view, 9> kWhenNames{
-    "always", "sometimes", "key-on", "after-first-turn", "at-speed", "creep",
-    "bump",   "steering",  "wet"};
 inline constexpr std::array<std::string_view, 6> kToolNames{
     "multimeter", "scope", "scan-tool", "jumper-leads", "test-lamp", "signal-source"};
 inline constexpr std::array<std::string_view, 4> kAllowedNames{"unplug", "back-probe", "pierce",

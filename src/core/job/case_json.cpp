@@ -57,6 +57,79 @@ void readWires(ObjectReader& in, Circuit& c) {
   }
 }
 
+// Limits of one circuit by short names, in plain units.
+struct OwnLimit {
+  const char* name;
+  judging::Quantity quantity;
+  double unit;  ///< of the file over that of the limit
+};
+constexpr std::array<OwnLimit, 6> kOwnLimits{
+    {{"coil_ohm", judging::Quantity::coilResistance, 1},
+     {"insulation_ohm", judging::Quantity::wireInsulation, 1},
+     {"continuity_ohm", judging::Quantity::wireContinuity, 1},
+     {"ac_volt", judging::Quantity::acOutput, 1},
+     {"bias_volt", judging::Quantity::biasUnplugged, 1},
+     {"flux_mwb", judging::Quantity::fluxSwing, 1e-3}}};
+
+void readOwnLimits(ObjectReader& in, Circuit& c) {
+  const Json* json = in.object("limits");
+  if (!json) {
+    return;
+  }
+  ObjectReader limits(*json, in.at("limits"));
+  for (const auto& own : kOwnLimits) {
+    const Json* one = limits.object(own.name);
+    if (!one) {
+      continue;
+    }
+    ObjectReader l(*one, limits.at(own.name));
+    judging::Limit limit;
+    limit.quantity = own.quantity;
+    const auto number = [&](const char* key) {
+      const auto value = l.number(key, 0, 1e12);
+      return value ? std::optional(*value * own.unit) : std::nullopt;
+    };
+    limit.min = number("min");
+    limit.max = number("max");
+    limit.atCelsius = l.number("at_celsius", -60, 250);
+    limit.source = l.text("source");
+    limit.provenance = judging::Provenance::serviceInformation;
+    limit.rest = l.rest();
+    if (limit.min && limit.max && *limit.min > *limit.max) {
+      l.fail("min", "is above the maximum", "the smaller of the two as min");
+    }
+    if (l.error()) {
+      limits.fail(*l.error());
+    }
+    c.limits.push_back(limit);
+  }
+  if (limits.error()) {
+    in.fail(*limits.error());
+  }
+}
+
+Json ownLimitsJson(const Circuit& c) {
+  Json out = Json::object();
+  for (const auto& limit : c.limits) {
+    for (const auto& own : kOwnLimits) {
+      if (own.quantity != limit.quantity) {
+        continue;
+      }
+      Json one = Json::object();
+      const auto put = [&](const char* key, const std::optional<double>& value) {
+        setIf(one, key, value ? std::optional(*value / own.unit) : value);
+      };
+      put("min", limit.min);
+      put("max", limit.max);
+      setIf(one, "at_celsius", limit.atCelsius);
+      setIf(one, "source", limit.source);
+      appendRest(one, limit.rest);
+      out[own.name] = one;
+    }
+  }
+  return out;
+}
+
 Result<Circuit> readCircuit(const Json& json, const std::string& path) {
   ObjectReader in(json, path);
   Circuit c;
@@ -75,6 +148,8 @@ Result<Circuit> readCircuit(const Json& json, const std::string& path) {
     }
   }
   readWires(in, c);
+  c.group = in.text("group");
+  readOwnLimits(in, c);
   if (const Json* elements = in.array("path")) {
     for (std::size_t i = 0; i < elements->size(); ++i) {
       ObjectReader e((*elements)[i], fmt::format("{}[{}]", in.at("path"), i));
@@ -148,6 +223,7 @@ void readComplaint(ObjectReader& in, Case& c) {
   c.complaint.when = complaint.texts("when");
   c.complaint.earlierRepair = complaint.texts("earlier_repair");
   c.complaint.text = complaint.text("text");
+  c.complaint.lift = complaint.boolean("lift").value_or(false);
   c.complaint.rest = complaint.rest();
   if (complaint.error()) {
     in.fail(*complaint.error());
@@ -242,6 +318,35 @@ Status readProof(ObjectReader& in, Case& c) {
   return Done{};
 }
 
+Status readHistory(ObjectReader& in, Case& c) {
+  if (const Json* module = in.object("module")) {
+    ObjectReader m(*module, "module");
+    c.ownSupplyPlug = m.boolean("own_supply_plug").value_or(false);
+    c.moduleRest = m.rest();
+    if (m.error()) {
+      return *m.error();
+    }
+  }
+  const Json* list = in.array("history");
+  for (std::size_t i = 0; list && i < list->size(); ++i) {
+    ObjectReader one((*list)[i], fmt::format("history[{}]", i));
+    History h;
+    h.circuit = one.text("circuit");
+    h.element = one.text("element");
+    h.what = static_cast<Work>(std::max(one.oneOf("what", kWorkNames), 0));
+    h.part = one.text("part");
+    h.cured = one.boolean("cured");
+    constexpr std::array<std::string_view, 2> kOrder{"after", "before"};
+    h.before = one.oneOf("when", kOrder) == 1;
+    h.rest = one.rest();
+    if (one.error()) {
+      return *one.error();
+    }
+    c.history.push_back(std::move(h));
+  }
+  return Done{};
+}
+
 Status readCourse(ObjectReader& in, Case& c) {
   readIntake(in, c.intake);
   readRepair(in, c.repair);
@@ -282,7 +387,7 @@ Result<Case> fromJson(const Json& json, const std::string& name) {
     c.allowed = {"unplug", "back-probe"};
   }
   for (const auto part :
-       {readCircuits, readSuspect, readLimits, readMeter, readEvidences, readProof, readCourse}) {
+       {readCircuits, readSuspect, readHistory, readLimits, readMeter, readEvidences, readProof, readCourse}) {
     if (in.error()) {
       break;
     }
@@ -352,7 +457,23 @@ Json circuitJson(const Circuit& c) {
       out["wires"][std::string(circuit::kWireNames[w])] = one;
     }
   }
+  setIf(out, "group", c.group);
+  if (!c.limits.empty()) {
+    out["limits"] = ownLimitsJson(c);
+  }
   appendRest(out, c.rest);
+  return out;
+}
+
+Json historyJson(const History& h) {
+  Json out = Json::object();
+  setIf(out, "circuit", h.circuit);
+  out["element"] = h.element;
+  out["what"] = kWorkNames[static_cast<std::size_t>(h.what)];
+  setIf(out, "part", h.part);
+  setIf(out, "cured", h.cured);
+  out["when"] = h.before ? "before" : "after";
+  appendRest(out, h.rest);
   return out;
 }
 
@@ -375,8 +496,18 @@ Json toJson(const Case& c) {
   Json complaint{{"when", c.complaint.when},
                  {"earlier_repair", c.complaint.earlierRepair},
                  {"text", c.complaint.text}};
+  if (c.complaint.lift) {
+    complaint["lift"] = true;
+  }
   appendRest(complaint, c.complaint.rest);
   out["complaint"] = complaint;
+  if (c.ownSupplyPlug || !c.moduleRest.empty()) {
+    out["module"] = {{"own_supply_plug", c.ownSupplyPlug}};
+    appendRest(out["module"], c.moduleRest);
+  }
+  for (const auto& h : c.history) {
+    out["history"].push_back(historyJson(h));
+  }
   out["toolbox"] = c.toolbox;
   out["allowed"] = c.allowed;
   out["costs"] = {{"hour", c.costs.hour},

@@ -14,6 +14,7 @@ namespace haybale::job {
 
 /// A trouble code as it stood in the module BEFORE anything was cleared.
 struct StoredCode {
+  bool operator==(const StoredCode&) const = default;
   std::string code;     ///< as the scan tool shows it, "C0050-13" or the maker's own
   std::string circuit;  ///< what it means: which circuit; may be empty
   std::string meaning;  ///< one of the code types ("open", ...); may be empty
@@ -34,6 +35,7 @@ inline constexpr std::array<std::string_view, 4> kBasicNames{"battery", "fuses-a
 inline constexpr std::array<std::string_view, 2> kBasicStates{"good", "bad"};
 
 struct Intake {
+  bool operator==(const Intake&) const = default;
   std::vector<std::string> lamps;
   std::vector<StoredCode> codes;
   bool noCodes = false;                       ///< looked for, and there were none
@@ -50,6 +52,7 @@ struct Intake {
 inline constexpr std::array<std::string_view, 2> kSpliceSchools{"sealed-crimp", "solder"};
 
 struct RepairRecord {
+  bool operator==(const RepairRecord&) const = default;
   std::string decision;  ///< what the owner decided, as written
   std::string element;   ///< what is repaired, by that; empty: what is suspected most
   std::string school = std::string(kSpliceSchools[0]);
@@ -61,6 +64,7 @@ struct RepairRecord {
 
 /// How a job ended.
 struct Closing {
+  bool operator==(const Closing&) const = default;
   std::string date;  ///< ISO 8601; empty: the job is open
   std::string circuit;
   std::string element;  ///< empty: nothing was wrong
@@ -78,6 +82,7 @@ struct Closing {
 
 /// Counts of what closed jobs turned out to be, by class of element ("leg/flex", "sensor").
 struct Learnt {
+  bool operator==(const Learnt&) const = default;
   double jobs = 0;
   std::map<std::string, double> counts;
 };

@@ -14,20 +14,16 @@ using circuit::TestKind;
 
 namespace {
 
-// A file does not say how many digits the meter showed: the digits of the number, at most four of
-// them.
-double resolutionOf(double value) {
-  if (!std::isfinite(value) || value == 0) {
-    return 0;
+// One step of the last digit of a text like "2.00", in its unit; empty for what is no number.
+std::optional<double> stepOf(const std::string& digits) {
+  const auto point = digits.find_first_of(".,");
+  const auto last = digits.find_last_of("0123456789");
+  if (last == std::string::npos || digits.find_first_not_of("+-0123456789., ") != std::string::npos) {
+    return std::nullopt;
   }
-  const double leastDigit = std::pow(10.0, std::floor(std::log10(std::abs(value))) - 3);
-  for (double step = std::pow(10.0, std::ceil(std::log10(std::abs(value))));
-       step > leastDigit * 1.5; step /= 10) {
-    if (std::abs(value / step - std::round(value / step)) < 1e-6) {
-      return std::min(step, leastDigit * 1000);
-    }
-  }
-  return leastDigit;
+  return point == std::string::npos || last < point
+             ? 1.0
+             : std::pow(10.0, -static_cast<double>(last - point));
 }
 
 std::optional<units::Entry> readValue(ObjectReader& in, std::string_view key, units::Unit unit) {
@@ -52,7 +48,6 @@ std::optional<units::Entry> readValue(ObjectReader& in, std::string_view key, un
     return std::nullopt;
   }
   entry.value = *value;
-  entry.resolution = resolutionOf(*value);
   return entry;
 }
 
@@ -146,6 +141,10 @@ Reading readReading(ObjectReader& in, TestKind kind) {
       in.fail(key, "is missing", "the value that was read, or \"OL\"");
     }
     const auto resolution = in.number("resolution", 0, 1e12);
+    reading.digits = in.text("digits");
+    if (const auto step = stepOf(reading.digits); step && reading.value) {
+      reading.value->resolution = *step;
+    }
     if (resolution && reading.value) {
       reading.value->resolution = *resolution;
     }
@@ -198,6 +197,7 @@ Json readingJson(const Reading& reading, TestKind kind) {
   if (reading.hz) {
     out["hz"] = *reading.hz;
   }
+  setIf(out, "digits", reading.digits);
   if (reading.celsius) {
     out["celsius"] = *reading.celsius;
   }

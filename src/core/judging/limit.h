@@ -36,6 +36,7 @@ inline constexpr std::array<std::string_view, 6> kQuantityNames{
 [[nodiscard]] std::string_view spoken(Quantity quantity);
 
 struct Limit {
+  bool operator==(const Limit&) const = default;
   Quantity quantity = Quantity::coilResistance;
   std::optional<double> min;
   std::optional<double> max;
@@ -50,6 +51,7 @@ struct Limit {
 
 /// Accuracy of a digital meter: ± (percent of reading + counts of its last digit).
 struct Accuracy {
+  bool operator==(const Accuracy&) const = default;
   double percent = 0;
   double counts = 0;
 

@@ -1,7 +1,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/belief/likelihood.h"
+#include "core/plan/categories.h"
 
 namespace haybale::diagnosis {
 

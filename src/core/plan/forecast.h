@@ -1,20 +1,27 @@
 // What may come of a test, fault by fault: every test simulated against a few shares of the belief
-// that stand for all of it.
+// that stand for all of it, under every kind of sensor that is still possible.
 #pragma once
 
 #include <optional>
 #include <string>
 #include <vector>
 
-#include "core/belief/belief.h"
+#include "core/belief/kinds.h"
+#include "core/plan/categories.h"
 
 namespace haybale::diagnosis {
 
 /// A share of the belief that stands for its neighbours. Weights sum to 1.
 struct Stand {
+  const Belief* belief;
   std::size_t hypothesis;
   const Cell* cell;
   double weight;
+
+  [[nodiscard]] const Hypothesis& way() const { return belief->hypotheses()[hypothesis]; }
+  [[nodiscard]] const circuit::ParameterPoint& values() const {
+    return belief->values()[cell->values];
+  }
 };
 
 /// What may come of one test: chances[outcome][stand], each stand's sum to 1, and the outcomes in
@@ -26,32 +33,42 @@ struct Outlook {
 
 class Forecast {
  public:
-  /// `belief` must outlive it.
+  /// The belief under one kind of sensor. It must outlive this.
   explicit Forecast(const Belief& belief);
+  /// Under every kind that is possible.
+  explicit Forecast(const Beliefs& beliefs);
 
   [[nodiscard]] const std::vector<Stand>& stands() const { return stands_; }
   /// Empty when the test cannot be simulated.
   [[nodiscard]] std::optional<Outlook> outlook(const circuit::Test& test) const;
 
  private:
+  // A belief with what is believed of the vehicle's values.
+  struct Side {
+    const Belief* belief;
+    double share;
+    std::vector<double> valueWeights;  // of the sets of values, after all evidence
+    std::size_t likeliest = 0;         // of them
+  };
   struct Reach;
   struct Standing;
+  struct Sound;
+  void add(const Belief& belief, double share);
+  void standFor();
+  [[nodiscard]] Sound soundOf(const Side& side, const circuit::Test& test, const Scale& scale) const;
   [[nodiscard]] std::optional<std::vector<Reach>> reaches(const circuit::Test& test,
                                                           const Scale& scale,
-                                                          double reference) const;
-  /// Spread that what is still unknown of the vehicle gives the reading of a sound circuit.
-  [[nodiscard]] double unsure(const circuit::Test& test, const Scale& scale) const;
+                                                          const std::vector<Sound>& sound) const;
   [[nodiscard]] std::optional<Outlook> ofNumbers(const circuit::Test& test) const;
   [[nodiscard]] std::optional<Outlook> ofCategories(const circuit::Test& test) const;
   [[nodiscard]] Standing standingOf(const circuit::Test& test, const Stand& stand) const;
   [[nodiscard]] double chance(const circuit::Test& test, const Category& c, const Stand& stand,
                               Standing& standing) const;
+  void likeAnything(Outlook& out) const;
+  [[nodiscard]] std::size_t sideOf(const Stand& stand) const;
 
-  const Belief& belief_;
+  std::vector<Side> sides_;
   std::vector<Stand> stands_;
-  ReadingModel model_;
-  std::vector<double> valueWeights_;  // of the vehicle's sets of values, after all evidence
-  std::size_t likeliest_ = 0;         // of them
 };
 
 }  // namespace haybale::diagnosis

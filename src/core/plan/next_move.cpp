@@ -7,55 +7,59 @@
 #include <map>
 
 #include "core/base/parallel.h"
+#include "core/evidence/void_setup.h"
 #include "core/plan/forecast.h"
+#include "core/plan/steps.h"
 #include "core/plan/test_list.h"
+#include "core/priors/priors.h"
 #include "core/verdict/move_words.h"
 
 namespace haybale::diagnosis {
 
 using circuit::Test;
 using circuit::TestKind;
+using priors::Id;
+using priors::of;
 
 namespace {
 
 constexpr std::size_t kMostTests = 240;
-constexpr double kLeastBits = 0.01;
-constexpr double kLeastWays = 0.1;
-constexpr double kPierceMinutes = 4;  // what a hole costs beyond its minutes
-constexpr double kChangeMinutes = 1;  // what it takes to get the car up or down, beyond its minutes
-constexpr double kTurnMinutes =
-    1;  // to set up and write down any test; favours those that tell much
-// Which wire of an element, and how it failed, is asked once the element is as good as known: asked
-// before, it costs a tenth of the minutes.
-constexpr double kWaysCount = 0.25;
-// Unplugging may cure a wet contact for a day: until it was reproduced, what leaves it alone leads.
-constexpr double kNotYet = 0.4;
+// Added to what a minute is worth, to put it first.
+constexpr double kFreeFirst = 100;
+constexpr double kAgainFirst = 1000;
 
 class Planner {
  public:
-  Planner(const Belief& belief, const Conclusion& conclusion)
-      : belief_(belief),
-        waysCount_(leadingShare(conclusion) >= kSettledShare ? kWaysCount : 0),
-        forecast_(belief),
+  Planner(const Beliefs& beliefs, const Conclusion& conclusion)
+      : belief_(beliefs.leading()),
+        wantsWitness_(conclusion.wantsWitness),
+        witnesses_(conclusion.witnesses),
+        waysCount_(leadingShare(conclusion) >= of(Id::settled) ? of(Id::waysCount) : 0),
+        forecast_(beliefs),
         stands_(forecast_.stands()) {
-    std::map<std::string, std::size_t> elements;
+    std::map<std::pair<std::string, const Belief*>, std::size_t> elements;
     std::map<std::tuple<std::string, Fault, std::optional<circuit::WireId>>, std::size_t> ways;
+    // Until the kind of sensor is known it is asked for with the element.
+    const bool byKind = !beliefs.kindKnown();
     for (const auto& s : stands_) {
-      const auto& h = belief.hypotheses()[s.hypothesis];
+      const auto& h = s.way();
       // What clearing has cured already cannot be told from nothing wrong.
-      const bool cured = belief.codesCleared() && h.fault == Fault::latchedOff;
-      const std::string element = cured ? "" : h.element;
+      const bool cured = belief_.codesCleared() && h.fault == Fault::latchedOff;
       const Fault fault = cured ? Fault::none : h.fault;
-      elementOf_.push_back(elements.emplace(element, elements.size()).first->second);
-      wayOf_.push_back(ways.emplace(std::tuple{element, fault, h.wire}, ways.size()).first->second);
+      const std::string group =
+          cured || h.element.empty() ? std::string(nameOf(fault)) : h.element;
+      elementOf_.push_back(
+          elements.emplace(std::pair{group, byKind ? s.belief : nullptr}, elements.size())
+              .first->second);
+      wayOf_.push_back(ways.emplace(std::tuple{group, fault, h.wire}, ways.size()).first->second);
     }
     elements_ = elements.size();
     ways_ = ways.size();
-    const auto& evidence = belief.vehicle().job().evidence;
+    const auto& evidence = belief_.vehicle().job().evidence;
     const auto last = std::find_if(evidence.rbegin(), evidence.rend(),
                                    [](const auto& e) { return !e.withdrawn; });
     if (last != evidence.rend()) {
-      stance_ = stanceOf(belief.vehicle().suspect(), last->test);
+      stance_ = stanceOf(belief_.vehicle().suspect(), last->test);
     }
   }
 
@@ -71,10 +75,15 @@ class Planner {
     out.minutes = minutesOf(belief_.vehicle().job(), test);
     out.intrusion = intrusionOf(belief_.vehicle().suspect(), test);
     out.stance = stanceOf(belief_.vehicle().suspect(), test);
-    const double cost = kTurnMinutes + out.minutes +
-                        (out.intrusion >= Intrusion::pierce ? kPierceMinutes : 0) +
-                        (stance_ && out.stance != *stance_ ? kChangeMinutes : 0);
+    const double cost = of(Id::turnMinutes) + out.minutes +
+                        (out.intrusion >= Intrusion::pierce ? of(Id::pierceMinutes) : 0) +
+                        (stance_ && out.stance != *stance_ ? of(Id::changeMinutes) : 0);
     out.score = ((1 - waysCount_) * out.bits + waysCount_ * out.ways) / cost;
+    const bool another = std::find(witnesses_.begin(), witnesses_.end(), familyOf(test)) ==
+                         witnesses_.end();
+    if (wantsWitness_ && another) {
+      out.score *= of(Id::witnessBonus);
+    }
     say(out, *outlook);
     return out;
   }
@@ -117,8 +126,11 @@ class Planner {
       for (std::size_t k = 0; k < stands_.size(); ++k) {
         const double p = stands_[k].weight * outlook.chances[o][k];
         probability += p;
-        const auto& id = belief_.hypotheses()[stands_[k].hypothesis].element;
-        elements[id.empty() ? "nothing wrong" : id] += p;
+        const auto& h = stands_[k].way();
+        elements[!h.element.empty()               ? h.element
+                 : h.fault == Fault::none      ? "nothing wrong"
+                 : h.fault == Fault::wrongTyre ? "a tyre"
+                                               : "something else"] += p;
       }
     }
     for (const auto& words : order) {
@@ -146,6 +158,8 @@ class Planner {
   }
 
   const Belief& belief_;
+  bool wantsWitness_;
+  std::vector<Family> witnesses_;
   double waysCount_;
   Forecast forecast_;
   const std::vector<Stand>& stands_;
@@ -156,15 +170,55 @@ class Planner {
   std::optional<Stance> stance_;  // of the last test made
 };
 
-// A complaint of wet weather that nothing unplugged has touched and nothing has reproduced yet.
+// A complaint of wet weather that nothing has reproduced yet, and no plug was taken apart.
 bool waitsForWater(const job::Case& c) {
-  const auto& when = c.complaint.when;
-  return std::find(when.begin(), when.end(), "wet") != when.end() &&
+  return c.complaint.shows(job::When::wet) &&
          std::none_of(c.evidence.begin(), c.evidence.end(), [&](const job::Evidence& e) {
            const bool driven = e.test.state.wheel == circuit::WheelMotion::driven;
            return e.test.circuit == c.suspect && !e.withdrawn &&
                   (driven || e.test.state.disturb || !e.test.state.unplugged.empty());
          });
+}
+
+// Nobody asked the module yet, and no line was opened.
+bool nothingDone(const job::Case& c) {
+  return !c.intake.codesKept() &&
+         std::none_of(c.evidence.begin(), c.evidence.end(), [&](const job::Evidence& e) {
+           const bool asked = e.test.kind == TestKind::codes || e.test.kind == TestKind::liveSpeed;
+           const bool opened = e.test.circuit == c.suspect && e.test.kind == TestKind::resistance;
+           return !e.withdrawn && (asked || opened || e.test.kind == TestKind::waveform);
+         });
+}
+
+bool isFree(const Test& test) {
+  return (test.kind == TestKind::codes || test.kind == TestKind::liveSpeed ||
+          test.kind == TestKind::inspect) &&
+         test.state.unplugged.empty() && !test.state.swap && !test.state.jumper &&
+         !test.state.inject;
+}
+
+// Whether the set-up means something under every kind of sensor that is possible.
+bool meansSomething(const Beliefs& beliefs, const Test& test) {
+  return std::all_of(beliefs.parts().begin(), beliefs.parts().end(), [&](const auto& part) {
+    const auto* circuit = part.job->find(test.circuit);
+    return circuit && !isVoid(*circuit, test);
+  });
+}
+
+// All that may be done, under every kind that is possible.
+std::vector<Test> listOf(const Beliefs& beliefs) {
+  std::vector<Test> out;
+  for (const auto& part : beliefs.parts()) {
+    for (auto& test : possibleTests(*part.job)) {
+      const bool listed = std::any_of(out.begin(), out.end(), [&](const Test& t) {
+        return circuit::sameTest(t, test);
+      });
+      if ((&part == &beliefs.parts().front() || !listed) && meansSomething(beliefs, test)) {
+        out.push_back(std::move(test));
+      }
+    }
+  }
+  return out;
 }
 
 int timesMade(const job::Case& c, const Test& test) {
@@ -175,49 +229,20 @@ int timesMade(const job::Case& c, const Test& test) {
 
 }  // namespace
 
-std::string cautionFor(const Test& test) {
-  if (test.state.wheel == circuit::WheelMotion::spun) {
-    return "Wheel up: rated stands on sound points, the others chocked, never on a jack alone. "
-           "Hands clear of the turning wheel.";
-  }
-  if (test.state.wheel == circuit::WheelMotion::driven) {
-    return "ABS and ESC may be off during tests: drive accordingly; a second person watches the "
-           "instrument.";
-  }
-  if (isPull(test)) {
-    return "Pull by hand and gently; leave alone what the maker forbids to be touched, and "
-           "anything "
-           "shielded, orange or of an airbag.";
-  }
-  if (test.state.disturb && test.state.disturb->kind == circuit::DisturbKind::heat) {
-    return "Warm air that a hand can bear, no flame: keep it off fuel and brake lines, batteries "
-           "and "
-           "anything of an airbag.";
-  }
-  if (test.state.disturb && test.state.disturb->kind == circuit::DisturbKind::wet) {
-    return "Salt water only on loom and plugs, never into a module or on anything orange; rinse it "
-           "off afterwards.";
-  }
-  if (circuit::unitOf(test.kind) == units::Unit::ohm) {
-    return "Key off and wait before unplugging a module. Airbag and orange high-voltage circuits: "
-           "out of bounds.";
-  }
-  return "Do not spread the terminals. The maker's procedure and local rules come first.";
-}
-
-std::vector<Proposal> proposeTests(const Belief& belief, const Conclusion& conclusion,
+std::vector<Proposal> proposeTests(const Beliefs& beliefs, const Conclusion& conclusion,
                                    const std::vector<Test>& refused) {
-  const auto& c = belief.vehicle().job();
-  const Planner planner(belief, conclusion);
-  std::vector<Test> tests = possibleTests(c);
+  const auto& c = beliefs.job();
+  const Planner planner(beliefs, conclusion);
+  std::vector<Test> tests = listOf(beliefs);
   std::optional<Test> again;
   if (conclusion.clash && timesMade(c, c.evidence[*conclusion.clash].test) < 2 &&
       permitted(c, *c.suspectCircuit(), c.evidence[*conclusion.clash].test)) {
     again = c.evidence[*conclusion.clash].test;
   }
   std::erase_if(tests, [&](const Test& t) {
-    return timesMade(c, t) > 0 || std::any_of(refused.begin(), refused.end(),
-                                              [&](const Test& r) { return sameTest(r, t); });
+    return timesMade(c, t) > 0 || std::any_of(refused.begin(), refused.end(), [&](const Test& r) {
+             return circuit::sameTest(r, t);
+           });
   });
   if (tests.size() > kMostTests) {
     // Every so many of them: a long line is still halved.
@@ -231,38 +256,46 @@ std::vector<Proposal> proposeTests(const Belief& belief, const Conclusion& concl
     tests.push_back(*again);
   }
   const bool undisturbed = waitsForWater(c);
+  const bool fresh = nothingDone(c);
   std::vector<std::optional<Proposal>> all(tests.size());
   parallelFor(tests.size(), [&](std::size_t i) { all[i] = planner.propose(tests[i]); });
   std::vector<Proposal> out;
   for (auto& proposal : all) {
-    const bool repeats = proposal && again && sameTest(proposal->test, *again);
-    const bool tells = proposal && (proposal->bits >= kLeastBits || proposal->ways >= kLeastWays);
+    const bool repeats = proposal && again && circuit::sameTest(proposal->test, *again);
+    const bool tells = proposal && (proposal->bits >= of(Id::leastBits) ||
+                                    proposal->ways >= of(Id::leastWays));
     if (!tells && !repeats) {
       continue;
     }
+    const bool waits = undisturbed && proposal->intrusion != Intrusion::none;
     proposal->title = titleFor(proposal->test);
-    if (undisturbed && proposal->intrusion == Intrusion::unplug) {
-      proposal->score *= kNotYet;
+    proposal->instructions = instructionsFor(beliefs.leading().vehicle().suspect(), proposal->test);
+    proposal->steps = stepsOf(beliefs.leading().vehicle().suspect(), proposal->test);
+    proposal->cautions = cautionsOf(beliefs.leading().vehicle().suspect(), proposal->test);
+    // First what is free, before anything is touched; what may dry a wet contact last.
+    proposal->score *= waits ? of(Id::notYet) * of(Id::notYet) : 1;
+    proposal->rank = proposal->score;
+    if ((fresh && isFree(proposal->test)) || (undisturbed && !waits)) {
+      proposal->rank += kFreeFirst;
     }
-    proposal->instructions = instructionsFor(belief.vehicle().suspect(), proposal->test);
     if (repeats) {
-      proposal->score += 1e3;
+      proposal->rank += kAgainFirst;
       proposal->title = "Again: " + proposal->title;
     }
-    proposal->caution = cautionFor(proposal->test);
-    if (undisturbed && proposal->intrusion == Intrusion::unplug) {
-      proposal->caution =
-          "Unplugging may cure it for a day: reproduce it first. " + proposal->caution;
+    if (waits) {
+      proposal->cautions.insert(proposal->cautions.begin(),
+                                "Unplugging may cure it for a day: reproduce it first.");
     }
+    proposal->caution = proposal->cautions.front();
     if (proposal->test.kind != TestKind::waveform) {
-      for (auto& category : categoriesOf(belief.vehicle(), proposal->test)) {
+      for (auto& category : categoriesOf(beliefs.leading().vehicle(), proposal->test)) {
         proposal->answers.emplace_back(std::move(category.words), std::move(category.reading));
       }
     }
     out.push_back(std::move(*proposal));
   }
   std::stable_sort(out.begin(), out.end(),
-                   [](const Proposal& a, const Proposal& b) { return a.score > b.score; });
+                   [](const Proposal& a, const Proposal& b) { return a.rank > b.rank; });
   return out;
 }
 

@@ -27,11 +27,14 @@ struct Proposal {
   circuit::Test test;
   std::string title;         ///< "Ohms at the module plug"
   std::string instructions;  ///< where the leads go and how the car stands
-  std::string caution;
+  std::string caution;                ///< the gravest of `cautions`
+  std::vector<std::string> steps;     ///< in order, short sentences
+  std::vector<std::string> cautions;  ///< every one that belongs to it
   double minutes = 0;
   double bits = 0;   ///< about the element to be repaired
   double ways = 0;   ///< bits about element, wire and way to fail together
-  double score = 0;  ///< what it is ranked by: bits a minute, ways to fail counted in part
+  double score = 0;  ///< what a minute is worth: bits, ways to fail counted in part
+  double rank = 0;   ///< what it is ordered by: the score, with what comes first for its own sake
   Intrusion intrusion = Intrusion::none;
   Stance stance = Stance::atModule;
   /// What is seen instead of measured: the answers there are, in words, and the reading each stands
@@ -41,12 +44,11 @@ struct Proposal {
 };
 
 /// Proposals for the suspect circuit, best first: tests that tell something and were not made yet.
-/// With a contradiction the repetition of the clashing reading comes first, once. `refused` tests
-/// are left out.
-[[nodiscard]] std::vector<Proposal> proposeTests(const Belief& belief, const Conclusion& conclusion,
+/// A reading that clashes is proposed again first, once. What is free comes before anything is
+/// touched; a complaint of wet weather is reproduced before anything is unplugged or back-probed; a
+/// set-up that means nothing under a kind of sensor that is possible is left out, and so are
+/// `refused` tests.
+[[nodiscard]] std::vector<Proposal> proposeTests(const Beliefs& beliefs, const Conclusion& conclusion,
                                                  const std::vector<circuit::Test>& refused = {});
-
-/// The caution that belongs to a test, shown where it is made.
-[[nodiscard]] std::string cautionFor(const circuit::Test& test);
 
 }  // namespace haybale::diagnosis

@@ -3,81 +3,225 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <cmath>
+#include <map>
+
+#include "core/priors/priors.h"
 
 namespace haybale::diagnosis {
 
 using circuit::ElementKind;
+using priors::Id;
+using priors::of;
 
 namespace {
 
-constexpr double kLeastOdds = 0.1;
-constexpr std::size_t kMostRepairs = 3;
+constexpr double kLeastCure = 0.03;
+constexpr std::size_t kMostWorks = 5;
 
-struct Repair {
-  const char* words;
+// One way of working on an element, and what it takes.
+struct Work {
+  Deed deed;
   double part;
-  double hours;
+  double minutes;
+  double success;  // that the work does what it should
 };
 
-Repair repairOf(ElementKind kind, const job::Case::Costs& costs) {
-  switch (kind) {
+Work workFor(const Suspect& s, const circuit::Element* element, const job::Case::Costs& costs) {
+  switch (s.fault) {
+    case Fault::latchedOff:
+      return {Deed::clear, 0, 4, of(Id::cureClear)};
+    case Fault::debris:
+    case Fault::wideGap:
+      return {Deed::clean, 0, 15, of(Id::cureClean)};
+    case Fault::circuitsExchanged:
+    case Fault::reversed:
+      if (!element || element->kind != ElementKind::sensor) {
+        return {Deed::mend, 0, 20, of(Id::cureMend)};
+      }
+      break;
+    case Fault::modulePower:
+      return {Deed::mend, 0, 30, of(Id::cureMend)};
+    case Fault::wrongTyre:
+      return {Deed::mend, 0, 15, of(Id::cureMend)};
+    default:
+      break;
+  }
+  if (!element) {
+    return {Deed::stop, 0, 0, 0};
+  }
+  switch (element->kind) {
     case ElementKind::sensor:
-      return {"Fit a sensor", costs.sensor, 0.5};
+      return {Deed::fit, costs.sensor, 30, of(Id::curePart)};
     case ElementKind::ring:
-      return {"Renew the ring or its bearing", costs.ring, 1.5};
+      return {Deed::fit, costs.ring, 90, of(Id::curePart)};
     case ElementKind::module:
-      return {"Change the module", costs.module, 1.0};
+      if (s.fault == Fault::open || s.fault == Fault::resistive) {
+        return {Deed::mend, 0, 30, of(Id::cureMend)};
+      }
+      return {Deed::fit, costs.module, 60, of(Id::curePart)};
     case ElementKind::leg:
     case ElementKind::connector:
     case ElementKind::splice:
       break;
   }
-  return {"Mend the wiring", costs.jumper, 1.0};
+  return {Deed::mend, costs.jumper, 60, of(Id::cureMend)};
+}
+
+std::string placeOf(const circuit::Element* e) {
+  if (!e) {
+    return "";
+  }
+  if (!e->label.empty()) {
+    return e->label;
+  }
+  std::string zone(circuit::kZoneNames[static_cast<std::size_t>(e->zone)]);
+  std::replace(zone.begin(), zone.end(), '-', ' ');
+  const std::string in = e->zone == circuit::Zone::unknown ? "" : " in the " + zone;
+  return e->kind == ElementKind::connector ? "the plug" + in
+         : e->kind == ElementKind::splice  ? "the joint" + in
+         : e->kind == ElementKind::leg
+             ? (e->zone == circuit::Zone::flex ? "the wires at the bend by the wheel"
+                                               : "the wires" + in)
+             : "";
+}
+
+std::string deedWords(const Option& o, const circuit::Element* e) {
+  switch (o.deed) {
+    case Deed::clear:
+      return "Clear the stored faults and start again";
+    case Deed::clean:
+      return "Clean the sensor's tip and seat";
+    case Deed::fit:
+      return e->kind == ElementKind::sensor ? "Fit a new sensor"
+             : e->kind == ElementKind::ring ? "Renew the toothed ring or its bearing"
+                                            : "Change the control unit";
+    case Deed::mend:
+      if (o.fault == Fault::wrongTyre) {
+        return "Put the tyre right";
+      }
+      if (o.fault == Fault::modulePower) {
+        return "Mend the control unit's supply: fuse, relay or ground";
+      }
+      if (o.fault == Fault::circuitsExchanged || o.fault == Fault::reversed) {
+        return "Put exchanged wires back";
+      }
+      return "Mend " + (e && e->kind == ElementKind::module ? std::string("the control unit's plug")
+                                                            : placeOf(e));
+    case Deed::measure:
+    case Deed::stop:
+      break;
+  }
+  return "";
+}
+
+struct Sum {
+  double cures = 0;
+  double most = 0;
+  Option option;
+};
+
+double entropy(const Conclusion& conclusion) {
+  std::map<std::string, double> shares;
+  for (const auto& s : conclusion.suspects) {
+    shares[groupOf(s)] += s.share;
+  }
+  double bits = 0;
+  for (const auto& [group, share] : shares) {
+    bits -= share > 0 ? share * std::log2(share) : 0;
+  }
+  return bits;
+}
+
+std::vector<Option> worksOf(const job::Case& c, const Conclusion& conclusion) {
+  const auto& circuit = *c.suspectCircuit();
+  std::map<std::pair<Deed, std::string>, Sum> sums;
+  for (const auto& s : conclusion.suspects) {
+    const auto* element = circuit.find(s.element);
+    const Work work = workFor(s, element, c.costs);
+    if (work.deed == Deed::stop) {
+      continue;
+    }
+    auto& sum = sums[{work.deed, s.element}];
+    sum.cures += s.share * work.success;
+    if (s.share > sum.most) {
+      sum.most = s.share;
+      sum.option.fault = s.fault;
+      sum.option.minutes = work.minutes + (element ? element->accessMinutes : 0);
+      sum.option.cost = work.part + sum.option.minutes / 60 * c.costs.hour;
+    }
+  }
+  std::vector<Option> out;
+  for (auto& [key, sum] : sums) {
+    if (sum.cures < kLeastCure) {
+      continue;
+    }
+    Option o = sum.option;
+    o.deed = key.first;
+    o.element = key.second;
+    o.cures = sum.cures;
+    o.expectedCost = o.cost + (1 - o.cures) * (o.cost + of(Id::comeback));
+    o.text = fmt::format("{}: in {:.0f} of 100 such cases that cures it; {:.0f} in all, about {:.0f} "
+                         "minutes.",
+                         deedWords(o, circuit.find(o.element)), 100 * o.cures, o.cost, o.minutes);
+    out.push_back(std::move(o));
+  }
+  std::stable_sort(out.begin(), out.end(),
+                   [](const Option& a, const Option& b) { return a.cures > b.cures; });
+  if (out.size() > kMostWorks) {
+    out.resize(kMostWorks);
+  }
+  return out;
+}
+
+double soundShare(const Conclusion& conclusion) {
+  double share = 0;
+  for (const auto& s : conclusion.suspects) {
+    share += s.fault == Fault::none ? s.share : 0;
+  }
+  return share;
 }
 
 }  // namespace
 
 std::vector<Option> optionsOf(const job::Case& c, const Conclusion& conclusion,
                               const std::vector<Proposal>& proposals) {
-  std::vector<Option> out;
-  const auto* circuit = c.suspectCircuit();
-  if (!circuit) {
-    return out;
+  if (!c.suspectCircuit()) {
+    return {};
   }
-  auto shares = conclusion.elementShares;
-  std::stable_sort(shares.begin(), shares.end(),
-                   [](const auto& a, const auto& b) { return a.second > b.second; });
-  for (const auto& [id, odds] : shares) {
-    const auto* element = circuit->find(id);
-    if (odds < kLeastOdds || out.size() == kMostRepairs || !element) {
-      break;
-    }
-    const auto repair = repairOf(element->kind, c.costs);
-    Option o;
-    o.element = id;
-    o.odds = odds;
-    o.hours = repair.hours + element->accessMinutes / 60;
-    o.price = repair.part + o.hours * c.costs.hour;
-    o.expected = o.price * (2 - odds);
-    o.text = fmt::format(
-        "{} now ({}): cures it in {:.0f} of 100 cases; {:.0f} for parts, {:.1f} h, {:.0f} in all.",
-        repair.words, id, 100 * odds, repair.part, o.hours, o.price);
-    out.push_back(std::move(o));
+  std::vector<Option> out = worksOf(c, conclusion);
+  const double wrong = 1 - soundShare(conclusion);
+  // Stopping leaves the fault where it is: sooner or later two hours and another visit.
+  const double stopped = wrong * (2 * c.costs.hour + of(Id::comeback));
+  double best = stopped;
+  double known = 0;
+  for (const auto& o : out) {
+    best = std::min(best, o.expectedCost);
+    known += o.cures * o.cost;
   }
   if (!proposals.empty()) {
     const auto& p = proposals.front();
     Option o;
-    o.hours = p.minutes / 60;
-    o.price = o.hours * c.costs.hour;
-    o.expected = o.price;
-    o.text = fmt::format("Measure first ({}): {:.0f} min, {:.0f}; settles {:.1f} bit.", p.title,
-                         p.minutes, o.price, p.bits);
+    o.deed = Deed::measure;
+    o.minutes = p.minutes;
+    o.cost = p.minutes / 60 * c.costs.hour;
+    const double unknown = entropy(conclusion);
+    const double settles = unknown > 0 ? std::min(1.0, p.bits / unknown) : 0;
+    o.expectedCost = o.cost + settles * std::min(known, best) + (1 - settles) * best;
+    o.text = fmt::format("Measure once more before anything is bought: about {:.0f} minutes, {:.0f}.",
+                         p.minutes, o.cost);
     out.push_back(std::move(o));
   }
   Option stop;
+  stop.expectedCost = stopped;
   stop.text =
-      "Stop here: nothing more is spent; the fault stays, and with it ABS and what hangs on it.";
+      wrong < 0.5
+          ? "Stop here: nothing more is spent, and most likely nothing is wrong now."
+          : "Stop here: nothing more is spent; the fault stays, and with it ABS and what hangs on it.";
   out.push_back(std::move(stop));
+  std::stable_sort(out.begin(), out.end(), [](const Option& a, const Option& b) {
+    return a.expectedCost < b.expectedCost;
+  });
   return out;
 }
 

@@ -1,26 +1,37 @@
-// What may be done now, with its odds, its price and its time: acting on what is suspected,
+// What may be done now, with its odds, its price and its time: clearing, cleaning, mending, fitting,
 // measuring first, or stopping. The owner decides.
 #pragma once
 
+#include <array>
 #include <string>
+#include <string_view>
 #include <vector>
 
 #include "core/plan/next_move.h"
 
 namespace haybale::diagnosis {
 
+enum class Deed { measure, clean, clear, mend, fit, stop };
+inline constexpr std::array<std::string_view, 6> kDeedNames{"measure", "clean", "clear",
+                                                            "mend",    "fit",   "stop"};
+
 struct Option {
-  std::string element;  ///< what would be repaired; empty: measuring or stopping
-  double odds = 0;      ///< probability that it cures
-  double price = 0;     ///< parts and work, in the currency of the case's costs
-  double hours = 0;
-  double expected = 0;  ///< price, and what a miss costs beside it: the same work once more
-  std::string text;     ///< one sentence
+  Deed deed = Deed::stop;
+  std::string element;         ///< what is worked on; empty: measuring, stopping, a tyre
+  Fault fault = Fault::none;   ///< the likeliest that this work cures
+  double cures = 0;            ///< probability that this very work cures the complaint
+  double cost = 0;             ///< parts and work, in the currency of the case's costs
+  double minutes = 0;
+  double expectedCost = 0;     ///< cost, and what is spent in vain if it does not cure
+  std::string text;            ///< one plain sentence, for someone who owns a car and no meter
 };
 
-/// The likeliest repairs (from 10 % on, at most three), then measuring first when a test is left,
-/// then stopping. Hours of a repair: common practice, no source: a sensor 0.5, a ring or
-/// bearing 1.5, wiring or a plug 1, a module 1, each with the access minutes of the element.
+/// The works that may cure it (from 3 % on, at most five), measuring first when a test is left, and
+/// stopping; cheapest expected cost first. A work cures only its own faults: clearing a latch-off,
+/// cleaning debris and a lifted sensor, putting back crossed wires or circuits, a new part what is
+/// wrong with the old. Minutes of a work: common practice, no source: clearing 4, cleaning 15, a
+/// sensor 30, a ring or bearing 90, wiring or a plug 60, a module 60, each with the access minutes of
+/// the element.
 [[nodiscard]] std::vector<Option> optionsOf(const job::Case& c, const Conclusion& conclusion,
                                             const std::vector<Proposal>& proposals);
 

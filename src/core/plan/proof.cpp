@@ -7,6 +7,7 @@
 
 #include "core/base/parallel.h"
 #include "core/plan/forecast.h"
+#include "core/plan/steps.h"
 #include "core/plan/test_list.h"
 #include "core/verdict/move_words.h"
 
@@ -63,7 +64,7 @@ std::vector<double> doubts(const Belief& found, const Belief& after) {
     if (h.fault != Fault::none) {
       const auto it = share.find(wayOf(h));
       const double left = it == share.end() || wrong <= 0 ? 0 : it->second / wrong;
-      q = kLeftIn * left * h.prior / pieces[wayOf(h)] + kBehind * h.prior / priors;
+      q = priors::of(priors::Id::leftIn) * left * h.prior / pieces[wayOf(h)] + priors::of(priors::Id::behind) * h.prior / priors;
     }
     out.push_back(q);
     total += q;
@@ -202,11 +203,11 @@ class Chooser {
 
   std::vector<ProofStep> choose(const std::optional<Test>& first) {
     if (first) {
-      std::erase_if(tests_, [&](const Test& t) { return sameTest(t, *first); });
+      std::erase_if(tests_, [&](const Test& t) { return circuit::sameTest(t, *first); });
       tests_.insert(tests_.begin(), *first);
     }
     std::vector<std::vector<double>> pass(tests_.size());
-    eachInParallel(tests_.size(),
+    eachInParallel(tests_.size(), 1,
                    [&](std::size_t i) { pass[i] = looksSound(forecast_, after_, tests_[i]); });
     if (first) {
       take(0, pass[0], "it is what found the fault");
@@ -248,7 +249,7 @@ class Chooser {
   }
   [[nodiscard]] bool used(std::size_t i) const {
     return std::any_of(steps_.begin(), steps_.end(),
-                       [&](const ProofStep& s) { return sameTest(s.test, tests_[i]); });
+                       [&](const ProofStep& s) { return circuit::sameTest(s.test, tests_[i]); });
   }
 
   void take(std::size_t i, const std::vector<double>& pass, const std::string& why) {
@@ -266,7 +267,7 @@ class Chooser {
                    ? why
                    : fmt::format("shows {:.0f} of 100 faults that the steps before it miss",
                                  100 * step.catches / std::max(1e-9, step.catches + step.left));
-    step.caution = cautionFor(test);
+    step.caution = cautionsOf(after_.vehicle().suspect(), test).front();
     step.minutes = minutesOf(case_, test);
     if (test.kind != TestKind::waveform) {
       for (auto& category : categoriesOf(after_.vehicle(), test)) {
@@ -332,7 +333,7 @@ Proof proofOf(const job::Case& c, const Belief& found, const std::string& folder
   Proof out;
   const job::Case mended = afterRepair(c, false);
   const auto waveforms = analyseWaveforms(mended, folder, shelf);
-  const auto knowledge = learnAll(mended);
+  const auto knowledge = learnAll(mended, waveforms);
   const Belief after(mended, waveforms, knowledge, memory);
   const auto doubt = doubts(found, after);
   Chooser chooser(mended, after, doubt);
@@ -356,7 +357,7 @@ Proof proofOf(const job::Case& c, const Belief& found, const std::string& folder
   out.made = static_cast<std::size_t>(
       std::count_if(out.plan.begin(), out.plan.end(), [&](const ProofStep& step) {
         return std::any_of(c.proof.begin(), c.proof.end(), [&](const job::Evidence& e) {
-          return !e.withdrawn && sameTest(e.test, step.test);
+          return !e.withdrawn && circuit::sameTest(e.test, step.test);
         });
       }));
   return out;

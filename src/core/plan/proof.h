@@ -11,13 +11,9 @@
 
 #include "core/belief/belief.h"
 #include "core/plan/next_move.h"
+#include "core/priors/priors.h"
 
 namespace haybale::diagnosis {
-
-/// Probability that a repair left the fault in, and that a second one hides behind it: common
-/// practice, no source. Before any proof is made.
-inline constexpr double kLeftIn = 0.10;
-inline constexpr double kBehind = 0.08;
 
 struct ProofStep {
   circuit::Test test;
@@ -40,8 +36,10 @@ struct ProofResult {
 struct Proof {
   std::vector<ProofStep> plan;
   std::vector<ProofResult> results;  ///< in the order of the case's proof
-  double wrongBefore = kLeftIn + kBehind;
-  double wrong = kLeftIn + kBehind;  ///< now
+  /// Probability that a repair left the fault in, or that a second one hides behind it, before any
+  /// proof: `left-in` and `behind` of the table of priors.
+  double wrongBefore = priors::of(priors::Id::leftIn) + priors::of(priors::Id::behind);
+  double wrong = wrongBefore;  ///< now
   double wrongIfAllPass = 0;         ///< once the whole plan has passed
   std::size_t made = 0;              ///< steps of the plan that were made
 

@@ -42,7 +42,7 @@ std::vector<std::pair<Suspect, Group>> groupsOf(const Belief& belief) {
   for (const auto& [key, g] : groups) {
     if (g.share >= kLeastShare) {
       const auto& [element, fault, wire] = key;
-      out.push_back({{element, wire, std::string(nameOf(fault)), g.share}, g});
+      out.push_back({{element, wire, fault, g.share}, g});
     }
   }
   std::stable_sort(out.begin(), out.end(),

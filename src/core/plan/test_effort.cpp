@@ -19,11 +19,6 @@ bool has(const std::vector<std::string>& list, std::string_view what) {
   return std::find(list.begin(), list.end(), what) != list.end();
 }
 
-bool electrical(TestKind kind) {
-  return circuit::unitOf(kind) != units::Unit::none || kind == TestKind::lamp ||
-         kind == TestKind::waveform;
-}
-
 // A place that lies bare once the connector it belongs to is apart.
 bool bareWhenApart(const Circuit& circuit, const Test& test, const Place& place) {
   if (place.kind == Place::Kind::sensor) {
@@ -81,11 +76,6 @@ std::set<std::string> reached(const job::Case& c, const Test& test) {
     }
   }
   return out;
-}
-
-// At another frequency it is the same test.
-std::optional<Place> injectedAt(const Test& t) {
-  return t.state.inject ? std::optional(t.state.inject->place) : std::nullopt;
 }
 
 }  // namespace
@@ -174,22 +164,6 @@ Stance stanceOf(const Circuit& circuit, const Test& test) {
     under = under || below(id);
   }
   return under ? Stance::atWheel : Stance::atModule;
-}
-
-bool sameTest(const Test& a, const Test& b) {
-  // A lead left away means ground for volts.
-  const auto lead = [](const std::optional<Probe>& p) {
-    return p.value_or(Probe{{Place::Kind::ground, ""}, std::nullopt});
-  };
-  const bool leads = electrical(a.kind) || a.kind == TestKind::wiggle
-                         ? lead(a.red) == lead(b.red) && lead(a.black) == lead(b.black)
-                         : true;
-  const std::set<std::string> apartA(a.state.unplugged.begin(), a.state.unplugged.end());
-  const std::set<std::string> apartB(b.state.unplugged.begin(), b.state.unplugged.end());
-  return a.kind == b.kind && a.circuit == b.circuit && leads && a.looked == b.looked &&
-         a.state.key == b.state.key && a.state.wheel == b.state.wheel && apartA == apartB &&
-         a.state.jumper == b.state.jumper && a.state.swap == b.state.swap &&
-         injectedAt(a) == injectedAt(b) && a.state.disturb == b.state.disturb;
 }
 
 double minutesOf(const job::Case& c, const Test& test) {

@@ -26,9 +26,6 @@ inline constexpr std::array<std::string_view, 3> kStanceNames{
     "at the module", "at the wheel, car on stands", "driving"};
 [[nodiscard]] Stance stanceOf(const circuit::Circuit& circuit, const circuit::Test& test);
 
-/// Whether two tests would read the same thing.
-[[nodiscard]] bool sameTest(const circuit::Test& a, const circuit::Test& b);
-
 /// Minutes of a test after those already made: common practice, no source. Codes 2, live speeds
 /// 1.5, a reading or lamp 1, loop check 1.5, trace 3, wiggle 2, a look 0.5, a pull 1, bench check
 /// 2; to each the access minutes of every element to be reached, 1 once it lies bare; spinning 1, a

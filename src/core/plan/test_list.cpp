@@ -30,8 +30,7 @@ class Lister {
       : case_(c),
         circuit_(circuit),
         module_(circuit.path.front().id),
-        coil_(circuit.sensor.kind == SensorKind::passive ||
-              circuit.sensor.kind == SensorKind::unknown) {}
+        coil_(circuit::isCoil(circuit.sensor.kind)) {}
 
   std::vector<Test> list() {
     atModule();
@@ -116,7 +115,10 @@ class Lister {
     const Place pins{Place::Kind::modulePins, module_};
     pairAndGround(plug, {module_});
     volts(plug, {});
-    volts(pins, {module_});
+    if (case_.ownSupplyPlug) {
+      // With one plug for all, the module is dead once it is off.
+      volts(pins, {module_});
+    }
     if (coil_) {
       spun(TestKind::waveform, plug, {module_});
       spun(TestKind::waveform, plug, {});
@@ -287,7 +289,10 @@ class Lister {
 
   // A substitute signal at the module's pins, and at the sensor's plug on the module half.
   void byInjection() {
-    std::vector<Place> places{{Place::Kind::modulePins, module_}};
+    std::vector<Place> places;
+    if (case_.ownSupplyPlug) {
+      places.push_back({Place::Kind::modulePins, module_});
+    }
     if (const auto* joint = circuit_.sensorConnector()) {
       places.push_back({Place::Kind::moduleSide, joint->id});
     }

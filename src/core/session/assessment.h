@@ -15,6 +15,7 @@ struct Assessment {
   Conclusion conclusion;
   std::vector<Proposal> proposals;
   std::vector<Option> options;  ///< acting, measuring, stopping, with odds and prices
+  std::shared_ptr<const Beliefs> beliefs;  ///< what all that follows from; null without a circuit
 
   [[nodiscard]] const ReadingView* view(std::string_view evidenceId) const;
 };

@@ -55,7 +55,7 @@ job::Closing closingOf(const job::Case& c, const Suspect& suspect, const Proof& 
   out.date = date;
   out.circuit = c.suspect;
   out.element = suspect.element;
-  out.fault = suspect.fault;
+  out.fault = std::string(nameOf(suspect.fault));
   out.wire = suspect.wire
                  ? std::string(circuit::kWireNames[static_cast<std::size_t>(*suspect.wire)])
                  : std::string();

@@ -3,22 +3,12 @@
 #include <algorithm>
 
 #include "core/plan/test_list.h"
+#include "core/priors/priors.h"
 
 namespace haybale::diagnosis {
 
-namespace {
-
-// One bit is about the difference between guessing one of two and knowing it, so nearly as much as
-// one wrong repair: with less than this to be learnt a minute it is better spent repairing, or
-// stopping.
-constexpr double kWorthwhile = 0.018;
-
-// Share of the element's probability from which on the way it failed counts as known, and the bits
-// a minute from which on asking for it is cheap.
-constexpr double kWayKnown = 0.8;
-constexpr double kCheap = 0.055;
-
-}  // namespace
+using priors::Id;
+using priors::of;
 
 std::vector<circuit::Test> testsOfTheWindow(const job::Case& c) {
   auto tests = possibleTests(c);
@@ -39,19 +29,50 @@ void Guide::think() {
 }
 
 bool Guide::settled() const {
-  const auto& suspects = assessment_.conclusion.suspects;
-  if (suspects.empty() || assessment_.conclusion.state == State::contradictory) {
+  const auto& conclusion = assessment_.conclusion;
+  const auto& suspects = conclusion.suspects;
+  if (suspects.empty() || conclusion.state == State::contradictory || conclusion.clash) {
     return suspects.empty();
   }
-  const double top = leadingShare(assessment_.conclusion);
-  if (top < kSettledShare) {
+  const double top = leadingShare(conclusion);
+  if (top < of(Id::settled) || witness()) {
     return false;
   }
   // The element is known; which wire and how is asked on as long as that is cheap.
   const bool cheap =
-      !assessment_.proposals.empty() && assessment_.proposals.front().score >= kCheap;
-  const bool known = suspects.front().share >= kWayKnown * top || suspects.front().element.empty();
+      !assessment_.proposals.empty() && assessment_.proposals.front().score >= of(Id::cheap);
+  const bool known =
+      suspects.front().share >= of(Id::wayKnown) * top || suspects.front().element.empty();
   return known || !cheap;
+}
+
+// The best test of a family that is no witness yet, while money would be spent on one alone and
+// seeing it twice costs less than the chance of the wrong part.
+const Proposal* Guide::witness() const {
+  const auto& conclusion = assessment_.conclusion;
+  if (!conclusion.wantsWitness || leadingShare(conclusion) < of(Id::isolated)) {
+    return nullptr;
+  }
+  const auto another = std::find_if(
+      assessment_.proposals.begin(), assessment_.proposals.end(), [&](const Proposal& p) {
+        return std::find(conclusion.witnesses.begin(), conclusion.witnesses.end(),
+                         familyOf(p.test)) == conclusion.witnesses.end() &&
+               minutes_ + p.minutes <= limits_.mostMinutes;
+      });
+  if (another == assessment_.proposals.end()) {
+    return nullptr;
+  }
+  constexpr double kLeastDoubt = 0.05;  // of one witness alone
+  const auto& costs = case_.costs;
+  const auto* element = case_.suspectCircuit()->find(conclusion.suspects.front().element);
+  const double part = !element                                             ? 0
+                      : element->kind == circuit::ElementKind::module ? costs.module
+                      : element->kind == circuit::ElementKind::ring   ? costs.ring
+                                                                       : costs.sensor;
+  const double doubt = std::max(kLeastDoubt, 1 - leadingShare(conclusion));
+  const double price = another->minutes / 60 * costs.hour;
+  return price <= doubt * (part + costs.hour + of(Id::comeback)) + costs.hour / 15 ? &*another
+                                                                                   : nullptr;
 }
 
 const Proposal* Guide::ask() const {
@@ -59,11 +80,18 @@ const Proposal* Guide::ask() const {
   if (proposals.empty() || tests_ >= limits_.mostTests || settled()) {
     return nullptr;
   }
-  // The best that still fits into the minutes left.
+  if (leadingShare(assessment_.conclusion) >= of(Id::settled)) {
+    if (const auto* second = witness()) {
+      return second;
+    }
+  }
+  // The best that still fits into the minutes left; a clashing reading is repeated first.
+  const bool repeats = assessment_.conclusion.clash.has_value();
   const auto fits = std::find_if(proposals.begin(), proposals.end(), [&](const Proposal& p) {
-    return minutes_ + p.minutes <= limits_.mostMinutes;
+    const bool worth = p.score >= of(Id::worthwhile) || (repeats && &p == &proposals.front());
+    return worth && minutes_ + p.minutes <= limits_.mostMinutes;
   });
-  return fits != proposals.end() && fits->score >= kWorthwhile ? &*fits : nullptr;
+  return fits != proposals.end() ? &*fits : nullptr;
 }
 
 void Guide::answer(const job::Reading& reading) {

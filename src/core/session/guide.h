@@ -39,6 +39,7 @@ class Guide {
  private:
   void think();
   [[nodiscard]] bool settled() const;
+  [[nodiscard]] const Proposal* witness() const;
 
   job::Case case_;
   std::string folder_;

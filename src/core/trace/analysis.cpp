@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numeric>
 
 #include "core/capture/extent.h"
 #include "core/trace/coded.h"
@@ -134,6 +135,9 @@ void readCode(Reading& r, ChannelAnalysis& out) {
     if (const auto widths = codedWidths(out.pulses)) {
       r.seen = Signal::activePwm;
       out.codedSays = sayWidths(*widths);
+      const auto all = std::accumulate(widths->counts.begin(), widths->counts.end(), std::size_t{0});
+      out.gapLimitShare =
+          all > 0 ? static_cast<double>(widths->counts[0]) / static_cast<double>(all) : 0;
     }
   }
 }

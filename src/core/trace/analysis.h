@@ -26,8 +26,52 @@ inline constexpr std::array<std::string_view, 6> kWhereNames{"none",   "ring",  
 enum class Severity { note, suspect, fault };
 inline constexpr std::array<std::string_view, 3> kSeverityNames{"note", "suspect", "fault"};
 
+/// What a finding says. `gapLimit`: coded widths say that the gap is at its limit.
+enum class Code {
+  healthy,
+  noSignal,
+  missingTooth,
+  damagedTooth,
+  ringRunout,
+  crackedRing,
+  wideGap,
+  weakOutput,
+  intermittentOpen,
+  intermittentShort,
+  noisy,
+  lowCurrentLevel,
+  highCurrentLevel,
+  biasShift,
+  wrongProtocol,
+  coded,
+  hum,
+  gapLimit
+};
+inline constexpr std::array<std::string_view, 18> kCodeNames{
+    "healthy",
+    "no-signal",
+    "missing-tooth",
+    "damaged-tooth",
+    "ring-runout",
+    "cracked-ring",
+    "wide-gap",
+    "weak-output",
+    "intermittent-open",
+    "intermittent-short",
+    "noisy",
+    "low-current-level",
+    "high-current-level",
+    "bias-shift",
+    "wrong-protocol",
+    "coded",
+    "hum",
+    "gap-limit"};
+[[nodiscard]] constexpr std::string_view nameOf(Code code) {
+  return kCodeNames[static_cast<std::size_t>(code)];
+}
+
 struct Finding {
-  std::string code;  ///< "healthy", "no-signal", ... as the contract lists them
+  Code code = Code::healthy;
   Where where = Where::none;
   Severity severity = Severity::note;
   double confidence = 0;  ///< 0..1
@@ -92,6 +136,7 @@ struct ChannelAnalysis {
   std::vector<Tooth> teeth;          ///< every pulse as a tooth
   std::vector<Dropout> dropouts;     ///< in order of time
   std::optional<std::size_t> words;  ///< data words read with sound parity
+  double gapLimitShare = 0;  ///< of coded pulses, the share whose width says the gap is at its limit
   std::string codedSays;             ///< what coded widths or words say, in words; may be empty
   std::optional<Range> speedKmh;
   std::optional<double>
@@ -106,10 +151,18 @@ struct ChannelAnalysis {
   std::vector<Finding> findings;  ///< the main one first
 };
 
+/// What is compared of two channels.
+enum class Compared { fluxSwing, swing, lowLevel, highLevel, jitter, teeth };
+inline constexpr std::array<std::string_view, 6> kComparedNames{"flux-swing", "swing", "low-level",
+                                                                "high-level", "jitter", "teeth"};
+[[nodiscard]] constexpr std::string_view nameOf(Compared compared) {
+  return kComparedNames[static_cast<std::size_t>(compared)];
+}
+
 /// One quantity of two channels side by side.
 struct Comparison {
   std::string a, b;
-  std::string quantity;  ///< "flux-swing", "swing", "low-level", "high-level", "jitter", "teeth"
+  Compared quantity = Compared::swing;
   double ratio = 0;      ///< a over b
   std::string text;
 };

@@ -87,7 +87,7 @@ Json channelJson(const ChannelAnalysis& a) {
   out["findings"] = Json::array();
   for (const auto& f : a.findings) {
     out["findings"].push_back(
-        {{"code", f.code},
+        {{"code", nameOf(f.code)},
          {"where", kWhereNames[static_cast<std::size_t>(f.where)]},
          {"severity", kSeverityNames[static_cast<std::size_t>(f.severity)]},
          {"confidence", number(f.confidence)},
@@ -113,7 +113,7 @@ Json toJson(const std::string& file, const std::vector<ChannelAnalysis>& channel
   for (const auto& c : comparisons) {
     out["comparison"].push_back({{"a", text::toUtf8(c.a)},
                                  {"b", text::toUtf8(c.b)},
-                                 {"quantity", c.quantity},
+                                 {"quantity", nameOf(c.quantity)},
                                  {"ratio", number(c.ratio)},
                                  {"text", text::toUtf8(c.text)}});
   }

@@ -21,7 +21,7 @@ std::optional<Comparison> compare(const ChannelAnalysis& a, const ChannelAnalysi
   out.a = a.name;
   out.b = b.name;
   if (a.fluxSwingMwb && b.fluxSwingMwb && *b.fluxSwingMwb > 0) {
-    out.quantity = "flux-swing";
+    out.quantity = Compared::fluxSwing;
     out.ratio = *a.fluxSwingMwb / *b.fluxSwingMwb;
     out.text = fmt::format(
         "{} gives {:.0f} % of the output of {} at equal speed ({:.3g} against {:.3g} mWb).", a.name,
@@ -29,7 +29,7 @@ std::optional<Comparison> compare(const ChannelAnalysis& a, const ChannelAnalysi
     return out;
   }
   if (isSquare(a) && isSquare(b) && a.unit == b.unit && b.levels.peakToPeak > 0) {
-    out.quantity = "swing";
+    out.quantity = Compared::swing;
     out.ratio = a.levels.peakToPeak / b.levels.peakToPeak;
     out.text = fmt::format("{} swings {:.0f} % of {} ({} against {}).", a.name, 100 * out.ratio,
                            b.name, units::format(a.levels.peakToPeak, a.unit),
@@ -44,27 +44,27 @@ std::vector<Comparison> compareAll(const ChannelAnalysis& a, const ChannelAnalys
   if (auto main = compare(a, b)) {
     out.push_back(std::move(*main));
   }
-  const auto add = [&](const char* quantity, double x, double y, const std::string& text) {
+  const auto add = [&](Compared quantity, double x, double y, const std::string& text) {
     if (x > 0 && y > 0) {
       out.push_back({a.name, b.name, quantity, x / y, text});
     }
   };
   if (isSquare(a) && isSquare(b) && a.unit == b.unit) {
-    const auto level = [&](const char* quantity, const char* word, double x, double y) {
+    const auto level = [&](Compared quantity, const char* word, double x, double y) {
       add(quantity, x, y,
           fmt::format("The {} level of {} is {}, of {} {}.", word, a.name, units::format(x, a.unit),
                       b.name, units::format(y, b.unit)));
     };
-    level("low-level", "lower", a.levels.low, b.levels.low);
-    level("high-level", "upper", a.levels.high, b.levels.high);
+    level(Compared::lowLevel, "lower", a.levels.low, b.levels.low);
+    level(Compared::highLevel, "upper", a.levels.high, b.levels.high);
   }
   if (a.cycles.size() > 30 && b.cycles.size() > 30) {
-    add("jitter", a.unevenPercent, b.unevenPercent,
+    add(Compared::jitter, a.unevenPercent, b.unevenPercent,
         fmt::format("Single pitches scatter by {:.2g} % on {}, by {:.2g} % on {}.", a.unevenPercent,
                     a.name, b.unevenPercent, b.name));
   }
   if (a.ring && b.ring) {
-    add("teeth", a.ring->teeth, b.ring->teeth,
+    add(Compared::teeth, a.ring->teeth, b.ring->teeth,
         fmt::format("{} has {} teeth, {} {}.", a.name, a.ring->teeth, b.name, b.ring->teeth));
   }
   return out;
@@ -82,17 +82,17 @@ void applyComparison(const Comparison& comparison, ChannelAnalysis& a, ChannelAn
   }
   ChannelAnalysis& weak = aWeaker ? a : b;
   const ChannelAnalysis& strong = aWeaker ? b : a;
-  std::erase_if(weak.findings, [](const Finding& f) { return f.code == "healthy"; });
+  std::erase_if(weak.findings, [](const Finding& f) { return f.code == Code::healthy; });
   Finding finding;
-  finding.code = "weak-output";
-  finding.where = comparison.quantity == "flux-swing" ? Where::gap : Where::wiring;
+  finding.code = Code::weakOutput;
+  finding.where = comparison.quantity == Compared::fluxSwing ? Where::gap : Where::wiring;
   finding.severity = ratio < kWeakFault ? Severity::fault : Severity::suspect;
   finding.confidence = ratio < kWeakFault ? 0.85 : 0.6;
   finding.text = fmt::format(
       "{} gives {:.0f} % of the output of {} at equal speed: a gap too wide, a weak coil, or "
       "resistance in the line.",
       weak.name, 100 * ratio, strong.name);
-  if (comparison.quantity == "flux-swing") {
+  if (comparison.quantity == Compared::fluxSwing) {
     finding.text += fmt::format(" By the gap alone: {:.2f} of a tooth pitch wider.",
                                 gapDifferenceInPitches(ratio));
     if (weak.lostBelowKmh && strong.lostBelowKmh) {

@@ -20,6 +20,8 @@ constexpr double kWeakFluxMwb = 0.15;  // passive: far below any sound sensor at
 constexpr double kLowLeastA = 0.0056, kLowMostA = 0.0084;
 constexpr double kHighLeastA = 0.0112, kHighMostA = 0.0168;
 
+constexpr double kGapLimitShare = 0.3;  // of the telegrams: common practice, no source
+
 class Judge {
  public:
   Judge(ChannelAnalysis& a, const Options& options) : a_(a), options_(options) {}
@@ -41,8 +43,14 @@ class Judge {
     currents();
     evenness();
     hum();
+    if (a_.gapLimitShare > kGapLimitShare) {
+      add(Code::gapLimit, Where::gap, Severity::suspect, 0.6,
+          fmt::format("{:.0f} % of the telegrams say that the gap is at its limit: it still works, "
+                      "with no reserve.",
+                      100 * a_.gapLimitShare));
+    }
     if (!a_.codedSays.empty()) {
-      note("coded", Where::none, a_.codedSays + ".");
+      note(Code::coded, Where::none, a_.codedSays + ".");
     }
     std::stable_sort(a_.findings.begin(), a_.findings.end(),
                      [](const Finding& x, const Finding& y) { return weight(x) > weight(y); });
@@ -54,10 +62,10 @@ class Judge {
     return 2.0 * static_cast<double>(f.severity) + f.confidence;
   }
 
-  void add(std::string code, Where where, Severity severity, double confidence, std::string text) {
-    a_.findings.push_back({std::move(code), where, severity, confidence, std::move(text)});
+  void add(Code code, Where where, Severity severity, double confidence, std::string text) {
+    a_.findings.push_back({code, where, severity, confidence, std::move(text)});
   }
-  void note(std::string code, Where where, std::string text) {
+  void note(Code code, Where where, std::string text) {
     add(std::move(code), where, Severity::note, 0.5, std::move(text));
   }
 
@@ -69,7 +77,7 @@ class Judge {
     const double floor = 8 * a_.levels.noiseRms;
     if (a_.signal == Signal::flat || swing <= floor) {
       const bool zero = std::abs(a_.levels.bias) < (a_.unit == units::Unit::ampere ? 1e-3 : 0.1);
-      add("no-signal", Where::wiring, Severity::fault, 0.9,
+      add(Code::noSignal, Where::wiring, Severity::fault, 0.9,
           fmt::format("No pulses in {}: the line stays flat at {}: {}.",
                       units::format(a_.durationS, units::Unit::second), level(a_.levels.bias),
                       zero ? "no supply, a short to ground, or a wheel that stands"
@@ -84,13 +92,13 @@ class Judge {
     const double swing = a_.levels.max - a_.levels.min;
     const double least = a_.unit == units::Unit::ampere ? 0.001 : 0.1;
     if (swing > std::max(least, 12 * a_.levels.noiseRms) && a_.pulseCount <= 6) {
-      add("bias-shift", Where::wiring, Severity::fault, 0.7,
+      add(Code::biasShift, Where::wiring, Severity::fault, 0.7,
           fmt::format("The rest level moves between {} and {} while no wheel turns: a contact or "
                       "strand lets go.",
                       level(a_.levels.min), level(a_.levels.max)));
       return;
     }
-    add("no-signal", Where::wiring, Severity::suspect, 0.5,
+    add(Code::noSignal, Where::wiring, Severity::suspect, 0.5,
         fmt::format("Only {} pulses in {}: too few to judge a wheel by.", a_.pulseCount,
                     units::format(a_.durationS, units::Unit::second)));
   }
@@ -106,7 +114,7 @@ class Judge {
     if (bothTwoLevel) {
       return;
     }
-    add("wrong-protocol", Where::sensor, Severity::fault, 0.8,
+    add(Code::wrongProtocol, Where::sensor, Severity::fault, 0.8,
         fmt::format("Asked to read it as {}, but the record looks {}.",
                     kSignalNames[static_cast<std::size_t>(a_.signal)],
                     kSignalNames[static_cast<std::size_t>(seen)]));
@@ -126,11 +134,11 @@ class Judge {
     const auto& teeth = a_.ring->irregular;
     for (const auto& t : teeth) {
       if (t.kind == ToothKind::missing) {
-        add("missing-tooth", Where::ring, Severity::fault, sure(t),
+        add(Code::missingTooth, Where::ring, Severity::fault, sure(t),
             fmt::format("Absent: {}: the ring or its encoder, not sensor or wiring.", where(t)));
         placeAt(t);
       } else if (t.kind == ToothKind::shallow) {
-        add("damaged-tooth", Where::ring,
+        add(Code::damagedTooth, Where::ring,
             t.amountPercent >= kShallowFault ? Severity::fault : Severity::suspect, sure(t),
             fmt::format("Gives {:.0f} % less: {}: bent, chipped or dirty.", t.amountPercent,
                         where(t)));
@@ -167,13 +175,13 @@ class Judge {
     for (const auto& t : teeth) {
       if (t.kind == ToothKind::wide && wide == 1 && !beside(t, ToothKind::narrow) &&
           !beside(t, ToothKind::missing)) {
-        add("cracked-ring", Where::ring, Severity::fault, sure(t),
+        add(Code::crackedRing, Where::ring, Severity::fault, sure(t),
             fmt::format("One gap is {:.0f} % wider, the rest even: behind {}: the ring has cracked "
                         "and opened.",
                         t.amountPercent, where(t)));
         placeAt(t);
       } else if (t.kind == ToothKind::wide || t.kind == ToothKind::narrow) {
-        add("damaged-tooth", Where::ring, Severity::suspect, sure(t),
+        add(Code::damagedTooth, Where::ring, Severity::suspect, sure(t),
             fmt::format("The gap is {:.0f} % {}: behind {}: a tooth out of its place.",
                         t.amountPercent, t.kind == ToothKind::wide ? "wider" : "narrower",
                         where(t)));
@@ -187,7 +195,7 @@ class Judge {
     if (!passive() || a_.ring->turns < 2 || percent < kRunoutSuspect) {
       return;
     }
-    add("ring-runout", Where::ring, percent >= kRunoutFault ? Severity::fault : Severity::suspect,
+    add(Code::ringRunout, Where::ring, percent >= kRunoutFault ? Severity::fault : Severity::suspect,
         std::min(0.95, 0.5 + percent / 60),
         fmt::format("The output swells and fades by {:.0f} % once a turn: run-out, a warped ring, "
                     "play in the bearing or rust under the seat.",
@@ -217,21 +225,21 @@ class Judge {
         a_.findings.back().place = std::pair{first->startS - margin, first->endS + margin};
       }
     };
-    sayDropouts("intermittent-open", opens, longest,
+    sayDropouts(Code::intermittentOpen, opens, longest,
                 "the line goes to its unloaded level: a wire "
                 "or contact lets go");
     place(&opens);
-    sayDropouts("intermittent-short", shorts, longest,
+    sayDropouts(Code::intermittentShort, shorts, longest,
                 "the line is pulled to ground or supply: a chafed wire");
     place(&shorts);
     if (rustles > 0) {
-      add("noisy", Where::wiring, Severity::suspect, 0.6,
+      add(Code::noisy, Where::wiring, Severity::suspect, 0.6,
           fmt::format("{} stretches of mere noise: a contact that crackles.", rustles));
       place(&rustles);
     }
   }
 
-  void sayDropouts(const char* code, std::size_t count, double longest, const char* meaning) {
+  void sayDropouts(Code code, std::size_t count, double longest, const char* meaning) {
     if (count == 0) {
       return;
     }
@@ -262,7 +270,7 @@ class Judge {
 
   void output() {
     if (passive() && a_.fluxSwingMwb && *a_.fluxSwingMwb < kWeakFluxMwb) {
-      add("wide-gap", Where::gap, Severity::suspect, 0.5,
+      add(Code::wideGap, Where::gap, Severity::suspect, 0.5,
           fmt::format("The whole signal is weak, {} of flux swing: a gap too wide, a sensor not "
                       "home, or metal on its tip.",
                       fmt::format("{:.2g} mWb", *a_.fluxSwingMwb)));
@@ -279,7 +287,7 @@ class Judge {
         return;
       }
       const bool low = value < least;
-      add(low ? "low-current-level" : "high-current-level", Where::sensor, Severity::fault, 0.8,
+      add(low ? Code::lowCurrentLevel : Code::highCurrentLevel, Where::sensor, Severity::fault, 0.8,
           fmt::format("The {} current is {}, {} the {} to {} of the interface.", which,
                       level(value), low ? "below" : "above", level(least), level(most)));
     };
@@ -290,11 +298,11 @@ class Judge {
 
   void evenness() {
     if (a_.levels.peakToPeak > 0 && a_.levels.noiseRms > kNoisyShare * a_.levels.peakToPeak) {
-      add("noisy", Where::wiring, Severity::suspect, 0.5,
+      add(Code::noisy, Where::wiring, Severity::suspect, 0.5,
           fmt::format("Noise of {} rides on {}: a poor shield or contact.",
                       level(a_.levels.noiseRms), level(a_.levels.peakToPeak)));
     } else if (a_.unevenPercent > kUnevenPercent) {
-      add("noisy", Where::wiring, Severity::suspect, 0.5,
+      add(Code::noisy, Where::wiring, Severity::suspect, 0.5,
           fmt::format("The pulses come unevenly, by {:.0f} % from one to the next: noise, or a "
                       "loose part.",
                       a_.unevenPercent));
@@ -305,7 +313,7 @@ class Judge {
   void hum() {
     const double least = a_.unit == units::Unit::ampere ? 2e-4 : 0.02;
     if (a_.hum && a_.hum->amplitude > least) {
-      note("hum", Where::wiring,
+      note(Code::hum, Where::wiring,
            fmt::format("Mains hum of {:.0f} Hz, {} peak, rides on it: leads or shield pick it up; "
                        "mind it when levels are near a limit.",
                        a_.hum->hz, level(a_.hum->amplitude)));
@@ -320,7 +328,7 @@ class Judge {
     }
     a_.findings.insert(
         a_.findings.begin(),
-        {"healthy", Where::none, Severity::note, a_.cycles.size() > 30 ? 0.8 : 0.5,
+        {Code::healthy, Where::none, Severity::note, a_.cycles.size() > 30 ? 0.8 : 0.5,
          fmt::format("{} pulses without a gap, even within {:.1f} %, {} peak to peak.",
                      a_.pulseCount, std::max(0.1, a_.unevenPercent), level(a_.levels.peakToPeak))});
   }
@@ -348,29 +356,29 @@ std::string decidingStep(const ChannelAnalysis& a) {
   if (main.where == Where::ring && a.ring && !a.ring->irregular.empty()) {
     return tooth();
   }
-  if (main.code == "ring-runout") {
+  if (main.code == Code::ringRunout) {
     return "Turn the wheel by hand and watch the gap: run-out shows by eye; then rock the wheel "
            "for "
            "play in the bearing.";
   }
-  if (main.code == "intermittent-open" || main.code == "intermittent-short" ||
-      main.code == "bias-shift") {
+  if (main.code == Code::intermittentOpen || main.code == Code::intermittentShort ||
+      main.code == Code::biasShift) {
     return "Watch the same trace while one leg at a time is flexed, and note where it reacts and "
            "where it does not.";
   }
-  if (main.code == "weak-output" || main.code == "wide-gap") {
+  if (main.code == Code::weakOutput || main.code == Code::wideGap) {
     return "Measure the coil and the pair at the sensor, then look at the gap and for metal on the "
            "tip.";
   }
-  if (main.code == "no-signal") {
+  if (main.code == Code::noSignal) {
     return "Measure bias or supply at the sensor's connector, unplugged and plugged.";
   }
-  if (main.code == "low-current-level" || main.code == "high-current-level") {
+  if (main.code == Code::lowCurrentLevel || main.code == Code::highCurrentLevel) {
     return "Measure the same levels on the good wheel at the same place: a leak or resistance in "
            "the "
            "line moves them too.";
   }
-  if (main.code == "healthy") {
+  if (main.code == Code::healthy) {
     return "Nothing on this record. Repeat it under the complaint: bump, steering, wet, creep.";
   }
   return "Repeat the record with the leads at a second contact.";

@@ -172,7 +172,7 @@ void setTimes(Train& train) {
   const auto& pulses = train.pulses;
   auto& cycles = train.cycles;
   cycles.resize(pulses.empty() ? 0 : pulses.size() - 1);
-  eachInParallel(cycles.size(), [&](std::size_t i) {
+  eachInParallel(cycles.size(), kGrain, [&](std::size_t i) {
     const Pulse& now = pulses[i];
     const Pulse& next = pulses[i + 1];
     if (!next.follows || next.firstSample <= now.firstSample || !(next.riseS > now.riseS)) {
@@ -211,7 +211,7 @@ std::vector<Cycle> findCycles(std::span<const float> samples, const std::vector<
                               Heights heights) {
   Train train{pulses, std::vector<Cycle>(pulses.size())};
   if (heights == Heights::measured) {
-    eachInParallel(pulses.size(), [&](std::size_t i) {
+    eachInParallel(pulses.size(), kGrain, [&](std::size_t i) {
       if (isCycle(pulses, i)) {
         train.cycles[i] = measured(samples, pulses, i, extentBetween(samples, pulses, i));
       }

@@ -104,7 +104,7 @@ double expectedAt(const std::vector<float>& logs, std::size_t at) {
 template <class Get>
 std::vector<float> logsOf(const std::vector<Tooth>& teeth, const Get& get) {
   std::vector<float> logs(teeth.size());
-  eachInParallel(teeth.size(), [&](std::size_t i) {
+  eachInParallel(teeth.size(), kGrain, [&](std::size_t i) {
     const double value = get(teeth[i]);
     logs[i] = value > 0 ? static_cast<float>(std::log(value)) : std::nanf("");
   });
@@ -138,7 +138,7 @@ std::vector<Tooth> teethOf(const std::vector<Pulse>& pulses, const std::vector<C
     takeCycles(teeth, cycles);
   }
   const auto periods = logsOf(teeth, [](const Tooth& t) { return t.periodS; });
-  eachInParallel(teeth.empty() ? 0 : teeth.size() - 1, [&](std::size_t i) {
+  eachInParallel(teeth.empty() ? 0 : teeth.size() - 1, kGrain, [&](std::size_t i) {
     Tooth& tooth = teeth[i];
     const double even = expectedAt(periods, i);
     const double pitch = even > 0 ? tooth.periodS / even : 1;
@@ -161,7 +161,7 @@ std::vector<Tooth> teethOf(const std::vector<Pulse>& pulses, const std::vector<C
     return t.lost > 0 || t.pitch == 0 ? 0 : t.halfSwing * t.periodS;
   };
   const auto outputs = logsOf(teeth, output);
-  eachInParallel(teeth.size(), [&](std::size_t i) {
+  eachInParallel(teeth.size(), kGrain, [&](std::size_t i) {
     const double own = output(teeth[i]);
     const double even = own > 0 ? expectedAt(outputs, i) : 0;
     teeth[i].strength = even > 0 ? static_cast<float>(own / even) : 0;

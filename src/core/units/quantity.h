@@ -16,6 +16,7 @@ enum class Unit { ohm, volt, ampere, hertz, second, metre, kmh, celsius, percent
 
 /// What was read off a display.
 struct Entry {
+  bool operator==(const Entry&) const = default;
   /// In the base unit (ohm, volt, ...). Infinity when `overload`.
   double value = 0;
   /// The meter showed OL: beyond its range.

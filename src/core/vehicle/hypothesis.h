@@ -36,10 +36,15 @@ enum class Fault {
   noSupply,
   latchedOff,
   inputDead,
-  circuitsExchanged
+  circuitsExchanged,
+  modulePower,      ///< feed, fuse, relay or ground that several circuits share
+  encoderReversed,  ///< the target does not pass the sensor, or is mounted the wrong way round
+  debris,           ///< metal or dirt on the tip
+  wrongTyre,        ///< of another size, or nearly flat
+  other             ///< something that is not on this list
 };
 /// As scripts and reports name them.
-inline constexpr std::array<std::string_view, 24> kFaultNames{"none",
+inline constexpr std::array<std::string_view, 29> kFaultNames{"none",
                                                               "open",
                                                               "resistive",
                                                               "wires-touching",
@@ -62,7 +67,12 @@ inline constexpr std::array<std::string_view, 24> kFaultNames{"none",
                                                               "no-supply",
                                                               "latched-off",
                                                               "input-dead",
-                                                              "circuits-exchanged"};
+                                                              "circuits-exchanged",
+    "module-power",
+    "encoder-reversed",
+    "debris",
+    "wrong-tyre",
+    "other"};
 [[nodiscard]] inline std::string_view nameOf(Fault fault) {
   return kFaultNames[static_cast<std::size_t>(fault)];
 }
@@ -71,6 +81,11 @@ inline constexpr std::array<std::string_view, 24> kFaultNames{"none",
 }
 [[nodiscard]] constexpr bool isOfTheRing(Fault fault) {
   return fault >= Fault::ringTooth && fault <= Fault::ringWrongCount;
+}
+
+/// Whether a fault weakens the signal and leaves the electrical circuit whole.
+[[nodiscard]] constexpr bool weakens(Fault fault) {
+  return fault == Fault::sensorWeak || fault == Fault::wideGap || fault == Fault::debris;
 }
 
 /// Whether it is water or crust rather than copper that conducts where nothing should: warm air
@@ -90,6 +105,7 @@ struct Hypothesis {
   double prior = 0;  ///< not normalised
   std::vector<double> steps{0};
   double along = 0.5;  ///< where in a leg, 0 its module end
+  double lastShare = 0;  ///< of the last interval of the steps; 0: all alike
 };
 
 }  // namespace haybale::diagnosis

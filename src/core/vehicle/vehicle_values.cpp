@@ -7,13 +7,14 @@
 namespace haybale::diagnosis {
 
 using circuit::FrontEndKind;
+using circuit::SensorFamily;
 using circuit::SensorKind;
 
 namespace {
 
 // Common practice, no source; the ranges stand in docs/physics.md.
 constexpr std::array kPassive{
-    Unknown{"bias", 3.5, 0.5},
+    Unknown{"bias", 3.5, 0.42},
     Unknown{"source resistance", 8e3, 0.7},
     Unknown{"coil", 1250, 0.35},
     Unknown{"inductance", 0.8, 0.5},
@@ -23,7 +24,7 @@ constexpr std::array kPassive{
     Unknown{"this flux", 1, 0.12, true},
     Unknown{"this bias", 1, 0.01, true},
     Unknown{"this source resistance", 1, 0.03, true},
-    Unknown{"temperature", 20, 6, true, true},
+    Unknown{"temperature", 20, 14, true, true},
 };
 constexpr std::array kActive{
     Unknown{"supply", 11, 0.2},
@@ -56,23 +57,6 @@ constexpr std::array kActiveEnds{FrontEndPrior{FrontEndKind::highSideSense, 0.65
                                  FrontEndPrior{FrontEndKind::lowSideSense, 0.35}};
 constexpr std::array kHallEnds{FrontEndPrior{FrontEndKind::threeWire, 1.0}};
 
-enum class Family { coil, regulator, hallSwitch };
-
-Family familyOf(SensorKind kind) {
-  switch (kind) {
-    case SensorKind::active:
-    case SensorKind::activePwm:
-    case SensorKind::activeAk:
-      return Family::regulator;
-    case SensorKind::hall:
-      return Family::hallSwitch;
-    case SensorKind::passive:
-    case SensorKind::unknown:
-      break;
-  }
-  return Family::coil;
-}
-
 double valueOf(const Unknown& u, double x) {
   return u.additive ? u.median + u.spread * x : u.median * std::exp(u.spread * x);
 }
@@ -80,12 +64,12 @@ double valueOf(const Unknown& u, double x) {
 }  // namespace
 
 std::span<const Unknown> unknownsOf(SensorKind kind) {
-  switch (familyOf(kind)) {
-    case Family::regulator:
+  switch (circuit::familyOf(kind)) {
+    case SensorFamily::regulator:
       return kActive;
-    case Family::hallSwitch:
+    case SensorFamily::hallSwitch:
       return kHall;
-    case Family::coil:
+    case SensorFamily::coil:
       break;
   }
   return kPassive;
@@ -97,12 +81,12 @@ std::size_t sharedCount(std::span<const Unknown> unknowns) {
 }
 
 std::span<const FrontEndPrior> frontEndsOf(SensorKind kind) {
-  switch (familyOf(kind)) {
-    case Family::regulator:
+  switch (circuit::familyOf(kind)) {
+    case SensorFamily::regulator:
       return kActiveEnds;
-    case Family::hallSwitch:
+    case SensorFamily::hallSwitch:
       return kHallEnds;
-    case Family::coil:
+    case SensorFamily::coil:
       break;
   }
   return kPassiveEnds;
@@ -120,8 +104,8 @@ circuit::ParameterPoint valuesOf(SensorKind sensor, FrontEndKind frontEnd,
   p.frontEnd.supplyV = common(0);
   p.frontEnd.sourceOhm = common(1);
   p.circumferenceM = circumferenceM;
-  switch (familyOf(sensor)) {
-    case Family::coil:
+  switch (circuit::familyOf(sensor)) {
+    case SensorFamily::coil:
       p.sensor.coilOhm = common(2) * mine(0);
       p.sensor.coilHenry = common(3);
       p.sensor.fluxSwingMwb = common(4) * mine(1);
@@ -130,7 +114,7 @@ circuit::ParameterPoint valuesOf(SensorKind sensor, FrontEndKind frontEnd,
       p.frontEnd.sourceOhm *= mine(3);
       p.celsius = mine(4);
       break;
-    case Family::regulator:
+    case SensorFamily::regulator:
       p.sensor.lowA = common(2) * mine(0);
       p.sensor.highA = p.sensor.lowA * common(3);
       p.sensor.ohmmeterOhm = common(4) * mine(1);
@@ -139,7 +123,7 @@ circuit::ParameterPoint valuesOf(SensorKind sensor, FrontEndKind frontEnd,
       p.frontEnd.sourceOhm *= mine(3);
       p.celsius = mine(4);
       break;
-    case Family::hallSwitch:
+    case SensorFamily::hallSwitch:
       p.frontEnd.pullUpV = common(2);
       p.sensor.hallOnOhm = common(3) * mine(0);
       p.batteryV = common(4);

@@ -5,8 +5,11 @@
 #include <numbers>
 
 #include "core/physics/tyre.h"
+#include "core/priors/priors.h"
 
 namespace haybale::diagnosis {
+
+using priors::of;
 
 using circuit::Circuit;
 using circuit::FaultKind;
@@ -19,20 +22,17 @@ using circuit::SensorKind;
 using circuit::Test;
 using circuit::TestKind;
 using circuit::WireId;
+using priors::Id;
 
 namespace {
 
 bool isCoil(const Circuit& c) {
-  return c.sensor.kind == SensorKind::passive || c.sensor.kind == SensorKind::unknown;
+  return circuit::isCoil(c.sensor.kind);
 }
 
 double logistic(double x) {
   return 1 / (1 + std::exp(-x));
 }
-
-// Common practice, no source: a passive input loses pulses below some 0.2 V peak to peak, an active
-// one below half its swing, both without a sharp edge.
-constexpr double kLossVolts = 0.2;
 
 }  // namespace
 
@@ -77,6 +77,7 @@ World worldOf(const Hypothesis& h, double severity, const ParameterPoint& values
       break;
     case Fault::sensorWeak:
     case Fault::wideGap:
+    case Fault::debris:
       w.output = severity;
       break;
     case Fault::reversed:
@@ -98,6 +99,17 @@ World worldOf(const Hypothesis& h, double severity, const ParameterPoint& values
     case Fault::circuitsExchanged:
       w.exchanged = true;
       break;
+    case Fault::modulePower:
+      put(FaultKind::noSupply, 0);
+      w.modulePower = true;
+      break;
+    case Fault::encoderReversed:
+      w.output = 0;
+      break;
+    case Fault::wrongTyre:
+      w.tyreRatio = severity;
+      break;
+    case Fault::other:
     case Fault::none:
     case Fault::ringTooth:
     case Fault::ringCracked:
@@ -115,6 +127,8 @@ World together(const World& a, const World& b) {
   out.inputDead = a.inputDead || b.inputDead;
   out.exchanged = a.exchanged || b.exchanged;
   out.latched = a.latched || b.latched;
+  out.modulePower = a.modulePower || b.modulePower;
+  out.tyreRatio *= b.tyreRatio;
   if (isOfTheRing(b.fault) || a.fault == Fault::none) {
     out.fault = b.fault;
   }
@@ -202,6 +216,9 @@ Vehicle::Scene Vehicle::sceneOf(const std::string& name, const circuit::CarState
       scene.faults.push_back({sensor->id, FaultKind::sensorReversed});
     }
   }
+  if (world.modulePower && !own) {
+    scene.faults.push_back({scene.circuit->path.front().id, FaultKind::noSupply});
+  }
   scene.hanging = away;
   return scene;
 }
@@ -242,8 +259,10 @@ double leadAt(const Circuit& c, const std::optional<Probe>& probe, const circuit
 
 bool Vehicle::touches(const Test& test, const Hypothesis& h) const {
   if (h.fault == Fault::none || isOfTheRing(h.fault) || h.fault == Fault::inputDead ||
-      h.fault == Fault::circuitsExchanged) {
-    return false;
+      h.fault == Fault::circuitsExchanged || h.fault == Fault::wrongTyre ||
+      h.fault == Fault::encoderReversed || h.fault == Fault::other) {
+    return h.fault == Fault::encoderReversed && (test.kind == TestKind::acVoltage ||
+                                                 test.kind == TestKind::waveform);
   }
   if (test.state.swap || test.state.inject || test.circuit != suspect_.name) {
     return true;
@@ -316,20 +335,22 @@ void Vehicle::checkStanding(const Scene& scene, const circuit::CarState& state,
     ohms.red = Probe{{Place::Kind::modulePlug, module}, WireId::a};
     ohms.black = Probe{{Place::Kind::modulePlug, module}, WireId::b};
     const double loop = circuit::predict(c, scene.values, ohms, scene.faults).value_or(1e9);
-    openness = std::log10(std::max(1.0, std::min(loop, 1e9)) / 9e3) / 0.12;
+    openness = std::log10(std::max(1.0, std::min(loop, 1e9)) / (1e3 * of(Id::monitorOpenKohm))) /
+               of(Id::monitorOpenSpread);
     const double low = f.kind == FrontEndKind::bothBiased
                            ? std::min(a / std::max(0.1, soundA), b / std::max(0.1, soundB))
                            : a / std::max(0.02, soundA);
-    const double pair = std::log10(120 / std::max(1.0, loop)) / 0.12;
+    const double pair =
+        std::log10(of(Id::monitorShortOhm) / std::max(1.0, loop)) / of(Id::monitorOpenSpread);
     shortness = std::max((0.45 - low) / 0.06, pair);
   } else {
     const bool highSide = f.kind == FrontEndKind::highSideSense;
     const double sound = highSide ? f.supplyV - soundA : soundB;
     const double now = highSide ? f.supplyV - a : b;
     const double ratio = now / std::max(0.05, sound);
-    openness = (0.55 - ratio) / 0.06;
+    openness = (of(Id::monitorLowShare) - ratio) / of(Id::monitorShareSpread);
     // The current is that of a tooth or of a gap; a short draws far more.
-    shortness = (ratio - 2.9) / 0.25;
+    shortness = (ratio - of(Id::monitorHighShare)) / (3 * of(Id::monitorShareSpread));
     if (!highSide) {
       // Sensed in the return, a feed pulled to ground is seen by its own volts.
       shortness = std::max(shortness, (0.5 - a / std::max(1.0, soundA)) / 0.06);
@@ -367,6 +388,14 @@ Vehicle::Monitor Vehicle::monitor(const std::string& name, const circuit::CarSta
   const bool suspectsSensor =
       (own && !foreign && !injected) || (foreign && state.swap->sensorOf == suspect_.name);
   checkStanding(scene, state, out);
+  if (world.modulePower) {
+    // A module that is fed too little: what it says of its circuits is open, missing or nothing.
+    out.open = 0.45;
+    out.shortGround = 0.1;
+    out.shortSupply = 0;
+    out.signal = 0.02;
+    return out;
+  }
   if (own && world.inputDead) {
     out.open = 0.3;
     out.shortGround = out.shortSupply = 0;
@@ -406,11 +435,15 @@ Vehicle::Monitor Vehicle::monitor(const std::string& name, const circuit::CarSta
   const double swing =
       circuit::predict(*scene.circuit, scene.values, trace, scene.faults).value_or(0);
   if (coil) {
-    out.signal = logistic(std::log(std::max(swing, 1e-6) / kLossVolts) / 0.3);
+    out.signal = logistic(std::log(std::max(swing, 1e-6) / of(Id::monitorLossVolt)) / of(Id::monitorLossSpread));
   } else {
     const double sound = circuit::predict(*scene.circuit, values, trace).value_or(1);
-    const double weak = suspectsSensor && world.fault == Fault::wideGap ? 0.3 : 1;
-    out.signal = weak * logistic((swing / std::max(1e-6, sound) - 0.5) / 0.06);
+    const bool gap = world.fault == Fault::wideGap || world.fault == Fault::debris;
+    const double weak = !suspectsSensor                           ? 1
+                        : world.fault == Fault::encoderReversed ? of(Id::monitorBlindShare)
+                        : gap                                   ? 0.3
+                                                                : 1;
+    out.signal = weak * logistic((swing / std::max(1e-6, sound) - 0.5) / of(Id::monitorShareSpread));
   }
   out.signal *= 1 - std::min(1.0, still) * (coil ? 0.3 : 0.8);
   out.ringShows = suspectsSensor && isOfTheRing(world.fault);

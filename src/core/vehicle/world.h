@@ -19,6 +19,8 @@ struct World {
   bool inputDead = false;
   bool exchanged = false;  ///< the module takes another wheel for this one
   bool latched = false;    ///< the supply is off until codes are cleared
+  bool modulePower = false;  ///< the module is fed too little: all its circuits are dead or odd
+  double tyreRatio = 1;      ///< rolling circumference of the wheel over the vehicle's
 };
 
 /// `severity` in the unit of the hypothesis' steps. Of an intermittent fault: the moment in which
@@ -55,6 +57,7 @@ class Vehicle {
     // Codes of the standing check; each 0..1, together at most 1.
     double open = 0, shortGround = 0, shortSupply = 0;
     double signal = 1;       ///< probability that it counts pulses while the wheel turns
+    double swing = 1;        ///< share of the usual output that arrives
     bool ringShows = false;  ///< pulses come, but the ring's fault is in them
   };
   [[nodiscard]] Monitor monitor(const std::string& circuit, const circuit::CarState& state,

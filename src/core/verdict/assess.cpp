@@ -7,6 +7,7 @@
 
 #include "core/evidence/meter_use.h"
 #include "core/evidence/quantity_of.h"
+#include "core/evidence/void_setup.h"
 #include "core/physics/copper.h"
 #include "core/verdict/move_words.h"
 
@@ -93,8 +94,18 @@ Check judgeLimit(const judging::Limit& limit, const job::Evidence& e, const circ
 }
 
 // The limits for a quantity that stand on the strongest ground given.
-std::vector<const judging::Limit*> strongest(const job::Case& c, Quantity quantity) {
+// The circuit's own come before those of the job.
+std::vector<const judging::Limit*> strongest(const job::Case& c, const Circuit& circuit,
+                                             Quantity quantity) {
   std::vector<const judging::Limit*> out;
+  for (const auto& limit : circuit.limits) {
+    if (limit.quantity == quantity) {
+      out.push_back(&limit);
+    }
+  }
+  if (!out.empty()) {
+    return out;
+  }
   for (const auto& limit : c.limits) {
     if (limit.quantity != quantity) {
       continue;
@@ -149,10 +160,18 @@ struct Comparable {
   std::string shown;
 };
 
-Comparable comparable(const job::Evidence& e, const circuit::Meter& meter) {
+// `bothWarm`: the temperatures of both coils were written down.
+Comparable comparable(const job::Evidence& e, const circuit::Meter& meter, bool bothWarm) {
   const auto& entry = *e.reading.value;
   Comparable out{entry.value, standardUncertainty(meter, entry, e.test.kind) / entry.value,
                  units::format(entry)};
+  if (circuit::unitOf(e.test.kind) == units::Unit::ohm && e.reading.celsius && bothWarm) {
+    constexpr double kAt = 20;
+    out.value = physics::copperOhmAt(out.value, *e.reading.celsius, kAt);
+    out.shown += fmt::format(" at {:.0f} \xC2\xB0"
+                             "C",
+                             *e.reading.celsius);
+  }
   if (e.test.kind == TestKind::acVoltage && e.reading.hz && *e.reading.hz > 0) {
     out.value /= *e.reading.hz;
     out.shown += " at " + units::format(*e.reading.hz, units::Unit::hertz);
@@ -160,9 +179,9 @@ Comparable comparable(const job::Evidence& e, const circuit::Meter& meter) {
   return out;
 }
 
-double allowedRatio(const job::Case& c, Quantity quantity) {
+double allowedRatio(const job::Case& c, const Circuit& circuit, Quantity quantity) {
   double allowed = 0;
-  for (const auto* limit : strongest(c, quantity)) {
+  for (const auto* limit : strongest(c, circuit, quantity)) {
     allowed = limit->leftRightRatio.value_or(allowed);
   }
   return allowed;
@@ -175,7 +194,7 @@ std::optional<Check> judgePeer(const job::Case& c, const job::Evidence& e, const
   if (!other || !quantity) {
     return std::nullopt;
   }
-  const double allowed = allowedRatio(c, *quantity);
+  const double allowed = allowedRatio(c, own, *quantity);
   const auto& mine = *e.reading.value;
   const auto& theirs = *other->reading.value;
   if (allowed <= 0 || mine.value <= 0 || theirs.value <= 0) {
@@ -193,8 +212,9 @@ std::optional<Check> judgePeer(const job::Case& c, const job::Evidence& e, const
   if (ac && (!e.reading.hz || !other->reading.hz)) {
     return std::nullopt;  // volts of two unknown spins do not compare
   }
-  const auto a = comparable(e, c.meter);
-  const auto b = comparable(*other, c.meter);
+  const bool warm = e.reading.celsius && other->reading.celsius;
+  const auto a = comparable(e, c.meter, warm);
+  const auto b = comparable(*other, c.meter, warm);
   const double ratio = a.value / b.value;
   // Relative uncertainties of the two readings add up in squares.
   check.verdict =
@@ -220,9 +240,9 @@ Verdict worst(const std::vector<Check>& checks) {
 
 // The output per hertz against the shop's own limit; a scope's amplitude is good to some 2 %
 // (common practice, no source).
-void judgeFlux(ReadingView& view, const job::Case& c, double weber) {
+void judgeFlux(ReadingView& view, const job::Case& c, const Circuit& circuit, double weber) {
   constexpr double kScope = 0.02;
-  for (const auto* limit : strongest(c, Quantity::fluxSwing)) {
+  for (const auto* limit : strongest(c, circuit, Quantity::fluxSwing)) {
     if (!limit->min && !limit->max) {
       continue;
     }
@@ -250,7 +270,7 @@ void assessWaveform(ReadingView& view, const job::Case& c, const job::Evidence& 
     view.verdict = Verdict::cannotTell;
     return;
   }
-  const auto& a = analysis->second;
+  const auto& a = *analysis->second;
   view.shown = a.signal == trace::Signal::flat
                    ? "flat, " + units::format(a.levels.bias, a.unit)
                    : units::format(a.levels.peakToPeak, a.unit) + " p-p";
@@ -265,12 +285,12 @@ void assessWaveform(ReadingView& view, const job::Case& c, const job::Evidence& 
     check.verdict = f.severity == trace::Severity::fault     ? Verdict::fail
                     : f.severity == trace::Severity::suspect ? Verdict::cannotTell
                                                              : Verdict::pass;
-    check.against = f.code;
+    check.against = std::string(nameOf(f.code));
     check.reason = f.text;
     view.checks.push_back(check);
   }
   if (a.fluxSwingMwb) {
-    judgeFlux(view, c, 1e-3 * *a.fluxSwingMwb);
+    judgeFlux(view, c, *c.find(e.test.circuit), 1e-3 * *a.fluxSwingMwb);
   }
 }
 
@@ -327,7 +347,7 @@ void assessValue(ReadingView& view, const job::Case& c, const job::Evidence& e,
                   units::formatBand(view.expected->low, view.expected->high, e.reading.value->unit);
   }
   if (const auto quantity = quantityOf(circuit, e.test)) {
-    for (const auto* limit : strongest(c, *quantity)) {
+    for (const auto* limit : strongest(c, circuit, *quantity)) {
       if (limit->min || limit->max) {
         view.checks.push_back(judgeLimit(*limit, e, c.meter));
       }
@@ -373,6 +393,12 @@ ReadingView assess(const job::Case& c, const job::Evidence& e, const WaveformSet
   const Circuit* circuit = c.find(e.test.circuit);
   const auto known = knowledge.find(e.test.circuit);
   if (!circuit || known == knowledge.end()) {
+    return view;
+  }
+  if (const auto reason = voidReason(*circuit, e.test)) {
+    view.shown = e.reading.value ? units::format(*e.reading.value) : "kept";
+    view.reason = *reason;
+    view.traps = trapsOf({c, e, *circuit, known->second, view.expected, view.verdict});
     return view;
   }
   if (e.test.kind == TestKind::waveform) {

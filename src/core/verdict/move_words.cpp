@@ -140,6 +140,29 @@ std::string instructionsFor(const Circuit& circuit, const Test& test) {
   return titleFor(test) + "; " + state + ".";
 }
 
+namespace {
+
+double valueAt(const Scale& scale, double at) {
+  if (circuit::unitOf(scale.kind) == units::Unit::ohm) {
+    constexpr double kFloor = 3;
+    return std::max(0.0, std::pow(10.0, at) - kFloor);
+  }
+  return scale.logarithmic()               ? std::max(0.0, std::pow(10.0, at) - 0.02)
+         : scale.kind == TestKind::current ? at / 1e3
+                                           : at;
+}
+
+// A figure where it is known to a tenth or so, else the band it lies in.
+std::string about(const Scale& scale, double at, double spread, double sound, units::Unit unit) {
+  const double low = valueAt(scale, at - 1.5 * spread);
+  const double high = valueAt(scale, at + 1.5 * spread);
+  return high - low > 0.4 * std::abs(sound) && low > 0 && std::isfinite(high)
+             ? units::formatBand(low, high, unit, 2)
+             : units::format(sound, unit, 2);
+}
+
+}  // namespace
+
 std::string sayValue(const Test& test, const Scale& scale, double x, double soundAt, double spread,
                      double sound) {
   const auto unit = circuit::unitOf(test.kind);
@@ -153,7 +176,7 @@ std::string sayValue(const Test& test, const Scale& scale, double x, double soun
     return "near nothing";
   }
   if (std::abs(x - soundAt) < 2 * spread) {
-    return "about " + units::format(sound, unit, 2);
+    return "about " + about(scale, soundAt, spread, sound, unit);
   }
   if (ohms) {
     const double value = std::max(0.0, std::pow(10.0, x) - 3);
@@ -164,11 +187,7 @@ std::string sayValue(const Test& test, const Scale& scale, double x, double soun
     return units::format(std::pow(10.0, decade), unit, 1) + " to " +
            units::format(std::pow(10.0, decade + 1), unit, 2);
   }
-  const auto back = [&](double at) {
-    return scale.logarithmic()              ? std::max(0.0, std::pow(10.0, at) - 0.02)
-           : test.kind == TestKind::current ? at / 1e3
-                                            : at;
-  };
+  const auto back = [&](double at) { return valueAt(scale, at); };
   if (std::abs(back(x)) < 0.1 * std::max(std::abs(sound), 0.2)) {
     return "near nothing";
   }

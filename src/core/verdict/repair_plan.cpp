@@ -43,22 +43,22 @@ class Steps {
       : case_(c), circuit_(circuit), suspect_(suspect), element_(circuit.find(suspect.element)) {}
 
   std::vector<RepairStep> list() {
-    if (suspect_.fault == "latched-off") {
+    if (suspect_.fault == Fault::latchedOff) {
       add("clear", "Clear the codes and cycle the ignition: the module feeds its sensors again.");
       add("why-latched", "Find what made it switch off: read the codes after the first turn.");
       return std::move(out_);
     }
-    if (!element_ || suspect_.fault == "none") {
+    if (!element_ || suspect_.fault == Fault::none) {
       add("stop", "Nothing to repair: say so, with what was tested and what was not.");
       return std::move(out_);
     }
-    if (suspect_.fault == "reversed" && isWiring(element_->kind)) {
+    if (suspect_.fault == Fault::reversed && isWiring(element_->kind)) {
       add("uncross",
           fmt::format("At {}: exchange the two wires back, by their colours at both ends.",
                       element_->id),
           kKeyOff);
       splice();
-    } else if (suspect_.fault == "circuits-exchanged") {
+    } else if (suspect_.fault == Fault::circuitsExchanged) {
       add("exchange", "Put the two circuits back on their own pins, by the maker's pin list.",
           kKeyOff);
     } else if (isWiring(element_->kind)) {
@@ -81,8 +81,8 @@ class Steps {
 
   [[nodiscard]] bool wet() const {
     const auto& when = case_.complaint.when;
-    return suspect_.fault == "leak" || suspect_.fault == "resistive" ||
-           suspect_.fault == "wires-touching" ||
+    return suspect_.fault == Fault::leak || suspect_.fault == Fault::resistive ||
+           suspect_.fault == Fault::wiresTouching ||
            std::find(when.begin(), when.end(), "wet") != when.end();
   }
 
@@ -109,8 +109,8 @@ class Steps {
           "it.");
       splice();
     }
-    if (suspect_.fault == "short-to-ground" || suspect_.fault == "short-to-supply" ||
-        suspect_.fault == "intermittent-short") {
+    if (suspect_.fault == Fault::shortToGround || suspect_.fault == Fault::shortToSupply ||
+        suspect_.fault == Fault::intermittentShort) {
       add("chafe", "Find what it rubbed on, clear it, and clip the loom away from it.");
     }
   }
@@ -131,7 +131,7 @@ class Steps {
   }
 
   void sensor() {
-    const bool gap = suspect_.fault == "wide-gap";
+    const bool gap = suspect_.fault == Fault::wideGap;
     const bool coil =
         circuit_.sensor.kind == SensorKind::passive || circuit_.sensor.kind == SensorKind::unknown;
     if (gap) {
@@ -177,7 +177,7 @@ class Steps {
         "module under load.",
         kKeyOff);
     add("plug", "Look into its plug: green pins, spread terminals, water from the loom.", kKeyOff);
-    if (suspect_.fault != "open" && suspect_.fault != "resistive") {
+    if (suspect_.fault != Fault::open && suspect_.fault != Fault::resistive) {
       add("change", "Change or repair the module, then set it up as the maker says.",
           "Brake hydraulics, where it sits on the unit: the maker's procedure and bleeding.",
           "part fitted");
@@ -224,7 +224,7 @@ std::vector<PiercedHole> piercedHoles(const job::Case& c) {
 
 Suspect toRepair(const job::Case& c, const Conclusion& conclusion) {
   Suspect none;
-  none.fault = "none";
+  none.fault = Fault::none;
   const auto chosen = std::find_if(conclusion.suspects.begin(), conclusion.suspects.end(),
                                    [&](const Suspect& s) { return s.element == c.repair.element; });
   return conclusion.suspects.empty() ? none

@@ -4,9 +4,11 @@
 
 #include <algorithm>
 #include <cctype>
+#include <cmath>
 #include <map>
 
 #include "core/belief/pair_belief.h"
+#include "core/priors/priors.h"
 
 namespace haybale::diagnosis {
 
@@ -14,32 +16,37 @@ using circuit::Circuit;
 
 namespace {
 
-std::vector<Suspect> suspectsOf(const Belief& belief) {
+std::vector<Suspect> suspectsOf(const Beliefs& beliefs) {
   std::map<std::tuple<std::string, int, Fault>, double> sums;
-  for (std::size_t h = 0; h < belief.hypotheses().size(); ++h) {
-    const auto& hypothesis = belief.hypotheses()[h];
-    sums[{hypothesis.element, hypothesis.wire ? static_cast<int>(*hypothesis.wire) : -1,
-          hypothesis.fault}] += belief.probabilities()[h];
+  for (const auto& part : beliefs.parts()) {
+    const Belief& belief = *part.belief;
+    for (std::size_t h = 0; h < belief.hypotheses().size(); ++h) {
+      const auto& hypothesis = belief.hypotheses()[h];
+      sums[{hypothesis.element, hypothesis.wire ? static_cast<int>(*hypothesis.wire) : -1,
+            hypothesis.fault}] += part.share * belief.probabilities()[h];
+    }
   }
   std::vector<Suspect> out;
   for (const auto& [key, share] : sums) {
     const auto& [element, wire, fault] = key;
     out.push_back({element,
                    wire < 0 ? std::nullopt : std::optional(static_cast<circuit::WireId>(wire)),
-                   std::string(nameOf(fault)), share});
+                   fault, share});
   }
   std::stable_sort(out.begin(), out.end(),
                    [](const Suspect& a, const Suspect& b) { return a.share > b.share; });
   return out;
 }
 
-double shareOf(const std::vector<Suspect>& suspects, const std::string& element) {
+double shareOf(const std::vector<Suspect>& suspects, const std::string& group) {
   double sum = 0;
   for (const auto& s : suspects) {
-    sum += s.element == element ? s.share : 0;
+    sum += groupOf(s) == group ? s.share : 0;
   }
   return sum;
 }
+
+const std::string kSound(nameOf(Fault::none));
 
 // What each reading did to the belief, the most telling first.
 std::vector<std::string> reasonsOf(const Belief& belief, const std::vector<ReadingView>& views) {
@@ -66,27 +73,94 @@ std::vector<std::string> reasonsOf(const Belief& belief, const std::vector<Readi
   return reasons;
 }
 
-void sayClash(Conclusion& out, const Belief& belief, const std::vector<ReadingView>& views) {
+// The reading that is most probably a slip. Of two that were taken alike and differ, the earlier
+// one: the repeat was made to rule it out.
+std::size_t clashing(const Belief& belief) {
   const auto worst =
       std::max_element(belief.weighings().begin(), belief.weighings().end(),
                        [](const Weighing& a, const Weighing& b) { return a.mistake < b.mistake; });
-  out.state = State::contradictory;
-  out.clash = worst->evidence;
-  const auto& e = belief.vehicle().job().evidence[worst->evidence];
-  const std::string shown = worst->evidence < views.size() ? views[worst->evidence].shown : "it";
-  const std::string where = e.test.red ? circuit::spoken(e.test.red->place) : std::string("trace");
-  out.headline = "Contradictory: no single fault explains every reading";
-  out.action =
-      fmt::format("Repeat {} ({}) at a second contact, on the highest range, before believing it.",
-                  shown, where);
+  const auto& evidence = belief.vehicle().job().evidence;
+  for (const auto& w : belief.weighings()) {
+    if (w.evidence < worst->evidence && w.mistake > priors::of(priors::Id::clash) / 2 &&
+        circuit::sameTest(evidence[w.evidence].test, evidence[worst->evidence].test)) {
+      return w.evidence;
+    }
+  }
+  return worst->evidence;
+}
+
+// How often a test was made again with what looks like the same answer.
+std::size_t timesAlike(const Belief& belief, std::size_t index) {
+  const auto& evidence = belief.vehicle().job().evidence;
+  const auto alike = [&](const job::Evidence& e) {
+    if (e.withdrawn || !circuit::sameTest(e.test, evidence[index].test)) {
+      return false;
+    }
+    const auto& a = e.reading.value;
+    const auto& b = evidence[index].reading.value;
+    if (!a || !b) {
+      return e.reading == evidence[index].reading;
+    }
+    return a->overload == b->overload &&
+           (a->overload || std::abs(a->value - b->value) <=
+                               0.1 * std::max(std::abs(a->value), std::abs(b->value)) + 0.02);
+  };
+  return static_cast<std::size_t>(std::count_if(evidence.begin(), evidence.end(), alike));
+}
+
+std::string repeatWords(const circuit::Test& test, const std::string& shown,
+                        const std::string& where) {
+  if (circuit::unitOf(test.kind) == units::Unit::ohm) {
+    return fmt::format("Repeat {} ({}) at a second contact, on the highest range, before believing "
+                       "it.",
+                       shown, where);
+  }
+  switch (test.kind) {
+    case circuit::TestKind::codes:
+      return "Clear the codes once more, do the same again, and read what comes back.";
+    case circuit::TestKind::liveSpeed:
+      return "Read the live speeds once more, slowly and in a straight line.";
+    case circuit::TestKind::inspect:
+      return "Look again, in good light.";
+    case circuit::TestKind::waveform:
+      return "Record the trace once more, with the probe on bright metal.";
+    default:
+      return fmt::format("Repeat {} ({}) at a second contact before believing it.", shown, where);
+  }
+}
+
+std::string whereOf(const circuit::Test& test) {
+  return test.red ? circuit::spoken(test.red->place)
+         : test.kind == circuit::TestKind::waveform
+             ? std::string("trace")
+             : std::string(circuit::kTestKindNames[static_cast<std::size_t>(test.kind)]);
+}
+
+// A reading that clashes is named; contradictory it is only once it stood a repeat.
+bool sayClash(Conclusion& out, const Belief& belief, const std::vector<ReadingView>& views) {
+  const std::size_t index = clashing(belief);
+  const auto& e = belief.vehicle().job().evidence[index];
+  const std::string shown = index < views.size() ? views[index].shown : "it";
+  const std::string where = whereOf(e.test);
+  out.clash = index;
+  out.action = repeatWords(e.test, shown, where);
   out.reasons.push_back(
       fmt::format("Without {} ({}) the rest agrees: wrong pin, bad contact, or a meter still "
                   "ranging?",
                   shown, where));
+  if (timesAlike(belief, index) < 2) {
+    return false;
+  }
+  out.state = State::contradictory;
+  out.headline = "Contradictory: no single fault explains every reading";
+  out.action = fmt::format("{} ({}) was repeated and stands. Look for a second fault, or for what "
+                           "this list does not know.",
+                           shown, where);
+  return true;
 }
 
 Suspect suspectOf(const Hypothesis& h, double share) {
-  return {h.element, h.wire, std::string(nameOf(h.fault)), share};
+  return {h.element, h.wire, h.fault, share};
 }
 
 void sayPairs(Conclusion& out, const Belief& belief) {
@@ -132,13 +206,13 @@ void tellTimeline(Conclusion& out, const Belief& belief) {
 }
 
 bool isCured(const Suspect& s) {
-  return s.element.empty() || s.fault == nameOf(Fault::latchedOff);
+  return s.fault == Fault::none || s.fault == Fault::latchedOff;
 }
 
 // Nothing is wrong now, whether or not the supply had been latched off.
 bool concludeCured(Conclusion& out) {
-  if (!isCured(out.suspects.front()) || leadingShare(out) < kIsolated || !out.codesCleared ||
-      shareOf(out.suspects, "") >= kIsolated) {
+  if (!isCured(out.suspects.front()) || leadingShare(out) < priors::of(priors::Id::isolated) || !out.codesCleared ||
+      shareOf(out.suspects, kSound) >= priors::of(priors::Id::isolated)) {
     return false;
   }
   out.state = State::isolated;
@@ -147,42 +221,78 @@ bool concludeCured(Conclusion& out) {
   return true;
 }
 
+std::string nameFor(const std::string& group) {
+  if (group == kSound) {
+    return "nothing wrong";
+  }
+  if (group == nameOf(Fault::wrongTyre)) {
+    return "a tyre";
+  }
+  return group == nameOf(Fault::other) ? "something else" : group;
+}
+
 void concludeFrom(Conclusion& out, const Circuit& circuit) {
   if (concludeCured(out)) {
     return;
   }
   std::vector<std::pair<std::string, double>> ranked = out.elementShares;
-  ranked.emplace_back("", shareOf(out.suspects, ""));
+  for (const Fault fault : {Fault::none, Fault::wrongTyre, Fault::other}) {
+    const std::string group(nameOf(fault));
+    ranked.emplace_back(group, shareOf(out.suspects, group));
+  }
   std::stable_sort(ranked.begin(), ranked.end(),
                    [](const auto& a, const auto& b) { return a.second > b.second; });
-  if (ranked[0].second >= kIsolated) {
-    out.state = State::isolated;
-  } else if (ranked.size() > 1 && ranked[0].second + ranked[1].second >= kNarrowed) {
+  const std::string& first = ranked[0].first;
+  if (ranked[0].second >= priors::of(priors::Id::isolated) && first != nameOf(Fault::other)) {
+    out.state = out.wantsWitness ? State::narrowed : State::isolated;
+  } else if (ranked[0].second + ranked[1].second >= priors::of(priors::Id::narrowed)) {
     out.state = State::narrowed;
   }
   // The likeliest way to fail of the likeliest element.
   const auto top = std::find_if(out.suspects.begin(), out.suspects.end(),
-                                [&](const Suspect& s) { return s.element == ranked[0].first; });
+                                [&](const Suspect& s) { return groupOf(s) == first; });
   std::rotate(out.suspects.begin(), top, top + 1);
-  if (ranked[0].first.empty() && out.state == State::isolated) {
+  if (first == kSound && out.state == State::isolated) {
     out.headline = "Nothing wrong shows in these readings";
     out.action =
         "Reproduce the complaint (bump, steering, wet) while a reading is watched, or check the "
         "ring and the live speed.";
     return;
   }
-  const auto name = [](const std::string& id) {
-    return id.empty() ? std::string("nothing wrong") : id;
-  };
   if (out.state == State::isolated) {
     out.headline = "Isolated: " + spoken(out.suspects.front(), circuit);
+  } else if (out.wantsWitness && out.state == State::narrowed) {
+    out.headline = fmt::format("{}, by one witness", spoken(out.suspects.front(), circuit));
+    out.action =
+        "One kind of test speaks against it. Before a part is bought, see it by a test of another "
+        "kind.";
   } else if (out.state == State::narrowed) {
-    out.headline =
-        fmt::format("Narrowed to {} or {}", name(ranked[0].first), name(ranked[1].first));
+    out.headline = fmt::format("Narrowed to {} or {}", nameFor(first), nameFor(ranked[1].first));
   } else {
-    out.headline = fmt::format("Still open: {} leads with {:.0f} %", name(ranked[0].first),
-                               100 * ranked[0].second);
+    out.headline =
+        fmt::format("Still open: {} leads with {:.0f} %", nameFor(first), 100 * ranked[0].second);
   }
+}
+
+// Which families of readings speak for the leading element, each by itself.
+void callWitnesses(Conclusion& out, const Beliefs& beliefs, const Circuit& circuit) {
+  std::map<std::string, double> shares;
+  for (const auto& s : out.suspects) {
+    shares[groupOf(s)] += s.share;
+  }
+  const auto top = std::max_element(shares.begin(), shares.end(), [](auto& a, auto& b) {
+    return a.second < b.second;
+  });
+  const auto first = std::find_if(out.suspects.begin(), out.suspects.end(),
+                                  [&](const Suspect& s) { return groupOf(s) == top->first; });
+  for (std::size_t f = 0; f < kFamilies; ++f) {
+    const auto family = static_cast<Family>(f);
+    if (beliefs.leading().testimony(family, first->element) >=
+        priors::of(priors::Id::witnessFactor)) {
+      out.witnesses.push_back(family);
+    }
+  }
+  out.wantsWitness = buysPart(*first, circuit) && out.witnesses.size() < 2;
 }
 
 }  // namespace
@@ -195,13 +305,58 @@ double leadingShare(const Conclusion& conclusion) {
   const bool cured = conclusion.codesCleared && isCured(first);
   double sum = 0;
   for (const auto& s : conclusion.suspects) {
-    sum += (cured ? isCured(s) : s.element == first.element) ? s.share : 0;
+    sum += (cured ? isCured(s) : groupOf(s) == groupOf(first)) ? s.share : 0;
   }
   return sum;
 }
 
+std::string groupOf(const Suspect& suspect) {
+  return suspect.element.empty() ? std::string(nameOf(suspect.fault)) : suspect.element;
+}
+
+bool buysPart(const Suspect& suspect, const Circuit& circuit) {
+  const circuit::Element* e = circuit.find(suspect.element);
+  if (!e) {
+    return false;
+  }
+  switch (suspect.fault) {
+    case Fault::latchedOff:
+    case Fault::debris:
+    case Fault::circuitsExchanged:
+    case Fault::modulePower:
+    case Fault::wideGap:
+      return false;
+    default:
+      return e->kind == circuit::ElementKind::sensor || e->kind == circuit::ElementKind::ring ||
+             e->kind == circuit::ElementKind::module;
+  }
+}
+
 std::string actionFor(const Suspect& top, const Circuit& circuit) {
   const circuit::Element* e = circuit.find(top.element);
+  switch (top.fault) {
+    case Fault::latchedOff:
+      return "Clear the codes and cycle the ignition: the supply comes back. Then find what made the "
+             "module switch off.";
+    case Fault::debris:
+      return "Wipe the tip and the ring clean with a rag, then read again: no part is needed.";
+    case Fault::wrongTyre:
+      return "Compare size and pressure of the tyres with the other axle and with what is on the "
+             "door.";
+    case Fault::circuitsExchanged:
+      return "Find where the two circuits are exchanged, at a plug or a joint, and put them back: "
+             "nothing is bought.";
+    case Fault::reversed:
+      return "Put the two wires back, by their colours: no part is needed.";
+    case Fault::modulePower:
+      return "Check battery, fuses, relay, power and ground of the module under load: several "
+             "circuits hang on them.";
+    case Fault::encoderReversed:
+      return "Look whether the encoder faces the sensor: a bearing mounted the wrong way round "
+             "gives nothing.";
+    default:
+      break;
+  }
   if (!e) {
     return "Measure on.";
   }
@@ -229,7 +384,9 @@ std::string actionFor(const Suspect& top, const Circuit& circuit) {
 
 std::string spoken(const Suspect& s, const Circuit& circuit) {
   if (s.element.empty()) {
-    return "nothing wrong";
+    return s.fault == Fault::none        ? "nothing wrong"
+           : s.fault == Fault::wrongTyre ? "a tyre of another size or pressure"
+                                         : "something that is not on this list";
   }
   std::string text = s.element;
   if (s.wire) {
@@ -237,33 +394,40 @@ std::string spoken(const Suspect& s, const Circuit& circuit) {
     text += ", wire " + std::string(circuit::kWireNames[static_cast<std::size_t>(*s.wire)]) +
             (wire.colour.empty() ? "" : " (" + wire.colour + ")");
   }
-  std::string fault = s.fault;
+  std::string fault(nameOf(s.fault));
   std::replace(fault.begin(), fault.end(), '-', ' ');
   return text + ": " + fault;
 }
 
-Conclusion conclude(const Belief& belief, const std::vector<ReadingView>& views) {
+Conclusion conclude(const Beliefs& beliefs, const std::vector<ReadingView>& views) {
   Conclusion out;
+  const Belief& belief = beliefs.leading();
   const Circuit& circuit = belief.vehicle().suspect();
-  out.suspects = suspectsOf(belief);
+  out.suspects = suspectsOf(beliefs);
+  out.kinds = beliefs.kinds();
   for (const auto& e : circuit.path) {
     out.elementShares.emplace_back(e.id, shareOf(out.suspects, e.id));
   }
   out.codesCleared = belief.codesCleared();
   out.reasons = reasonsOf(belief, views);
   tellTimeline(out, belief);
+  callWitnesses(out, beliefs, circuit);
   if (belief.weighings().empty()) {
+    out.wantsWitness = false;
     out.headline = "Nothing measured on " + circuit.name + " yet";
-    out.action = "Begin at the module plug: the whole circuit in one reading.";
+    out.action = "What is free first: codes and live speeds of all wheels, and a look.";
     return out;
   }
-  if (belief.contradictory()) {
-    sayClash(out, belief, views);
+  if (belief.contradictory() && sayClash(out, belief, views)) {
     sayPairs(out, belief);
     return out;
   }
+  const std::string repeat = out.action;
+  out.action.clear();
   concludeFrom(out, circuit);
-  if (out.action.empty()) {
+  if (!repeat.empty()) {
+    out.action = repeat;
+  } else if (out.action.empty()) {
     out.action = out.state == State::open ? "Measure on before a part is blamed."
                                           : actionFor(out.suspects.front(), circuit);
   }

@@ -5,7 +5,7 @@
 #include <string>
 #include <vector>
 
-#include "core/belief/belief.h"
+#include "core/belief/kinds.h"
 #include "core/verdict/assess.h"
 
 namespace haybale::diagnosis {
@@ -14,7 +14,7 @@ namespace haybale::diagnosis {
 struct Suspect {
   std::string element;  ///< empty: nothing is wrong
   std::optional<circuit::WireId> wire;
-  std::string fault;  ///< "open", "resistive", "wires-touching", ...
+  Fault fault = Fault::none;
   double share = 0;   ///< probability, 0..1
 };
 
@@ -46,18 +46,15 @@ struct Conclusion {
   /// Codes were cleared in the course of the readings: had the module switched the supply off, it
   /// is back, and nothing tells that from nothing wrong.
   bool codesCleared = false;
-  /// Index into the evidence of the reading that clashes with the rest; contradictory only.
+  /// Index into the evidence of the reading that clashes with the rest: to be repeated before it is
+  /// believed, and before anything is called contradictory.
   std::optional<std::size_t> clash;
+  /// Families of readings that speak for the leading element by themselves.
+  std::vector<Family> witnesses;
+  /// Money would be spent on the leading element and fewer than two witnesses speak against it.
+  bool wantsWitness = false;
+  std::vector<KindShare> kinds;  ///< of the suspect's sensor, the likeliest first
 };
-
-/// Shares that make an element isolated, and two together narrowed.
-inline constexpr double kIsolated = 0.9;
-inline constexpr double kNarrowed = 0.85;
-
-/// Share from which on an element counts as known. A wrong repair costs some 75 minutes (30 a
-/// sensor, 60 wiring, 90 a ring, with access and the proof that it did not help), its part and a
-/// comeback: here the last doubt costs about what one more test does.
-inline constexpr double kSettledShare = 0.97;
 
 /// Share of the leading suspect's element; of a latch-off that clearing has cured and nothing wrong
 /// together, where one of them leads.
@@ -65,7 +62,13 @@ inline constexpr double kSettledShare = 0.97;
 
 /// Puts a belief into words. `views` are the assessed readings, in the order of the case's
 /// evidence.
-[[nodiscard]] Conclusion conclude(const Belief& belief, const std::vector<ReadingView>& views);
+[[nodiscard]] Conclusion conclude(const Beliefs& beliefs, const std::vector<ReadingView>& views);
+
+/// What a suspect is counted under: its element, or for what is no part of the line its fault.
+[[nodiscard]] std::string groupOf(const Suspect& suspect);
+
+/// Whether a repair there means a part that is bought: sensor, ring or bearing, module.
+[[nodiscard]] bool buysPart(const Suspect& suspect, const circuit::Circuit& circuit);
 
 /// "L2, wire b: open" in words for a person.
 [[nodiscard]] std::string spoken(const Suspect& suspect, const circuit::Circuit& circuit);

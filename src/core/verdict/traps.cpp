@@ -5,9 +5,9 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/circuit/setup_check.h"
 #include "core/evidence/meter_use.h"
 #include "core/evidence/quantity_of.h"
+#include "core/evidence/void_setup.h"
 
 namespace haybale::diagnosis {
 
@@ -25,7 +25,6 @@ class Finder {
         reach_(circuit::reachFrom(in.circuit, test_.red->place, test_.state)) {}
 
   std::vector<Trap> find() {
-    setup();
     unloaded();
     ghost();
     autoRange();
@@ -33,6 +32,8 @@ class Finder {
     spin();
     leads();
     contact();
+    activeOhms();
+    latched();
     return std::move(traps_);
   }
 
@@ -42,13 +43,26 @@ class Finder {
   [[nodiscard]] bool ohms() const { return circuit::unitOf(test_.kind) == units::Unit::ohm; }
   [[nodiscard]] bool failed() const { return in_.verdict == Verdict::fail; }
 
-  void setup() {
-    for (const auto& issue : circuit::checkSetup(in_.circuit, test_)) {
-      const bool meaningless = issue.fault == circuit::SetupFault::poweredOhms ||
-                               issue.fault == circuit::SetupFault::stillWheel;
-      if (meaningless) {
-        say(TrapKind::setup, issue.text);
-      }
+  // An ohmmeter's own voltage and polarity make what an active sensor reads.
+  void activeOhms() {
+    constexpr double kBeyondWiring = 5e4;
+    if (!ohms() || !reach_.sensor || (!entry_.overload && entry_.value < kBeyondWiring) ||
+        circuit::isCoil(in_.circuit.sensor.kind)) {
+      return;
+    }
+    say(TrapKind::activeOhms,
+        "Through an active sensor an ohmmeter shows what its own voltage and polarity make of it: "
+        "hundreds of kilo-ohms to OL may be a good part. Only an identical good one, same meter, "
+        "same polarity, says something.");
+  }
+
+  // A module may switch a sensor's supply off while a code is stored.
+  void latched() {
+    const bool dead = test_.kind == TestKind::dcVoltage && failed() && std::abs(entry_.value) < 0.5;
+    if (dead && reach_.module && !circuit::isCoil(in_.circuit.sensor.kind)) {
+      say(TrapKind::latched,
+          "A missing supply may only be latched off: clear the codes and cycle the ignition before "
+          "the module is blamed.");
     }
   }
 
@@ -98,8 +112,22 @@ class Finder {
   }
 
   void hotCoil() {
-    if (quantityOf(in_.circuit, test_) == judging::Quantity::coilResistance &&
-        !in_.evidence.reading.celsius && failed() && entry_.value > 1 && entry_.value < 4000) {
+    if (quantityOf(in_.circuit, test_) != judging::Quantity::coilResistance || entry_.overload ||
+        in_.evidence.reading.celsius || entry_.value < 1 || entry_.value > 4000) {
+      return;
+    }
+    // A tenth more or less is 25 kelvin.
+    constexpr double kNoticed = 0.08;
+    bool differs = failed();
+    const auto* peer = circuit::peerOf(in_.job.circuits, in_.circuit);
+    for (const auto& e : in_.job.evidence) {
+      const bool coil = peer && e.test.circuit == peer->name && !e.withdrawn && e.reading.value &&
+                        !e.reading.value->overload && e.reading.value->value > 0 &&
+                        quantityOf(*peer, e.test) == judging::Quantity::coilResistance;
+      differs = differs ||
+                (coil && std::abs(std::log(entry_.value / e.reading.value->value)) > kNoticed);
+    }
+    if (differs) {
       say(TrapKind::hotCoil, "A hot coil reads higher, 0.39 % a kelvin: give its temperature.");
     }
   }
@@ -135,18 +163,13 @@ class Finder {
     }
   }
 
-  [[nodiscard]] static bool sameTest(const circuit::Test& a, const circuit::Test& b) {
-    return a.kind == b.kind && a.circuit == b.circuit && a.red == b.red && a.black == b.black &&
-           a.state == b.state;
-  }
-
   // Twice the same place and twice another number: a probe that missed, or a contact that lets go.
   void contact() {
     if (test_.kind == TestKind::acVoltage) {
       return;
     }
     for (const auto& e : in_.job.evidence) {
-      if (e.id == in_.evidence.id || e.withdrawn || !e.reading.value || !sameTest(e.test, test_)) {
+      if (e.id == in_.evidence.id || e.withdrawn || !e.reading.value || !circuit::sameTest(e.test, test_)) {
         continue;
       }
       const auto& other = *e.reading.value;
@@ -174,6 +197,9 @@ class Finder {
 }  // namespace
 
 std::vector<Trap> trapsOf(const TrapInput& input) {
+  if (const auto reason = voidReason(input.circuit, input.evidence.test)) {
+    return {{TrapKind::setup, *reason}};
+  }
   if (!input.evidence.test.red || !input.evidence.reading.value) {
     return {};
   }

@@ -1,7 +1,9 @@
 // What a reading does not prove, and how it may have fooled whoever took it.
 #pragma once
 
+#include <array>
 #include <string>
+#include <string_view>
 #include <vector>
 
 #include "core/circuit/predict.h"
@@ -17,8 +19,17 @@ enum class TrapKind {
   spin,         ///< AC volts of an unknown or unequal spin
   leads,        ///< few ohms, and the leads not subtracted
   contact,      ///< the same place read otherwise before, or the good wheel reads low too
-  setup         ///< the test was set up so that it means nothing
+  setup,        ///< the test was set up so that it means nothing
+  activeOhms,   ///< an ohmmeter through an active sensor
+  polarity,     ///< no signal from an active sensor: the two wires may be exchanged
+  latched,      ///< a supply that is missing while a code is stored
+  chart         ///< against the chart, but as the good wheel has it
 };
+/// As scripts name them.
+inline constexpr std::array<std::string_view, 12> kTrapNames{
+    "unloaded-volts",  "ghost-voltage", "overload-on-auto", "hot-coil",
+    "unequal-spin",    "lead-resistance", "probe-contact",  "void-set-up",
+    "active-ohms",     "reversed-polarity", "latched-supply", "chart-not-car"};
 
 struct Trap {
   TrapKind kind;

@@ -116,7 +116,7 @@ TEST_F(HalfSplit, TestsUsedAreNearTheBound) {
     }
     tests += used;
     bound += before - entropy(a.conclusion);
-    EXPECT_EQ(a.conclusion.suspects.front().fault, "open");
+    EXPECT_EQ(a.conclusion.suspects.front().fault, Fault::open);
     const int at = std::stoi(a.conclusion.suspects.front().element.substr(1));
     EXPECT_LE(std::abs(at - leg), 1) << a.conclusion.headline;
   }

@@ -130,7 +130,7 @@ TEST_F(Substitution, AgreesWithTheWholeVehiclePutTogetherAnewForEveryFaultAndDir
         if (h.fault == Fault::inputDead || h.fault == Fault::circuitsExchanged) {
           // Of the module: on its own input nothing is followed, on another's everything.
           const bool own = test.state.swap->into == c.suspect;
-          EXPECT_EQ(row.inputs.front().follows < 0.5, own) << row.suspect.fault;
+          EXPECT_EQ(row.inputs.front().follows < 0.5, own) << nameOf(row.suspect.fault);
           ++compared;
           continue;
         }
@@ -148,9 +148,9 @@ TEST_F(Substitution, AgreesWithTheWholeVehiclePutTogetherAnewForEveryFaultAndDir
         }
         const double edge = coil ? 0.2 : 0.5 * sound;
         if (follows >= 0.75) {
-          EXPECT_GT(swing, edge) << h.element << " " << row.suspect.fault;
+          EXPECT_GT(swing, edge) << h.element << " " << nameOf(row.suspect.fault);
         } else if (row.inputs.front().code.empty() || row.inputs.front().code == "no-signal") {
-          EXPECT_LT(swing, edge) << h.element << " " << row.suspect.fault;
+          EXPECT_LT(swing, edge) << h.element << " " << nameOf(row.suspect.fault);
         }
         ++compared;
       }
@@ -252,7 +252,7 @@ TEST_F(Substitution, StandingCodesAreThoseOfTheOhmsAndVoltsOfTheLinePutTogether)
         }
         const auto sound = standing(c, test, World{}, values, nullptr);
         const auto now = standing(c, test, worldOf(h, cell->severity(), values), values, &sound);
-        const std::string what = h.element + " " + row.suspect.fault + " " + input.code;
+        const std::string what = h.element + " " + std::string(nameOf(row.suspect.fault)) + " " + input.code;
         if (coil && input.code == "open") {
           EXPECT_GT(now.pair, 3e3) << what;
         } else if (coil && input.code == "short-ground") {
@@ -335,7 +335,7 @@ TEST_F(Substitution, ADeliberateShortAgreesWithTheOhmsOfTheBridgedLineForEveryFa
       ohms.red = circuit::Probe{plug, circuit::WireId::a};
       ohms.black = circuit::Probe{plug, circuit::WireId::b};
       const double loop = circuit::predict(*c.find("RR"), values, ohms, faults).value_or(1e12);
-      const std::string what = h.element + " " + row.suspect.fault + " " + input.code;
+      const std::string what = h.element + " " + std::string(nameOf(row.suspect.fault)) + " " + input.code;
       if (input.code == "open") {
         EXPECT_GT(loop, 500) << what;
       } else if (h.fault != Fault::shortToGround && h.fault != Fault::leak) {
@@ -385,10 +385,10 @@ TEST_F(Substitution, ADeliberateShortTurnsAnOpenCodeWhereTheLineIsWhole) {
   t.state.jumper = circuit::Place{circuit::Place::Kind::moduleSide, "C2"};
   for (const auto& row : outlookOf(belief(), t).rows) {
     const auto& input = row.inputs.front();
-    if (row.suspect.element == "sensor" && row.suspect.fault == "sensor-open") {
+    if (row.suspect.element == "sensor" && row.suspect.fault == Fault::sensorOpen) {
       EXPECT_EQ(input.code.rfind("short", 0), 0U) << input.code;
     }
-    if (row.suspect.element == "L1" && row.suspect.fault == "open") {
+    if (row.suspect.element == "L1" && row.suspect.fault == Fault::open) {
       EXPECT_EQ(input.code, "open");
     }
   }
@@ -405,16 +405,16 @@ TEST_F(Substitution, AnInjectedSignalIsFollowedUnlessTheLineBeforeItIsBroken) {
       for (const auto& row : outlookOf(b, t).rows) {
         const double follows = row.inputs.front().follows;
         if (row.suspect.element == "sensor" || row.suspect.element == "ring") {
-          EXPECT_GT(follows, 0.8) << row.suspect.fault;
+          EXPECT_GT(follows, 0.8) << nameOf(row.suspect.fault);
         }
         const bool far = t.state.inject->place.kind == circuit::Place::Kind::moduleSide;
-        if (row.suspect.element == "L1" && row.suspect.fault == "open" && far) {
+        if (row.suspect.element == "L1" && row.suspect.fault == Fault::open && far) {
           EXPECT_LT(follows, 0.2);
         }
-        if (row.suspect.element == "L1" && row.suspect.fault == "open" && !far) {
+        if (row.suspect.element == "L1" && row.suspect.fault == Fault::open && !far) {
           EXPECT_GT(follows, 0.8);
         }
-        if (row.suspect.fault == "input-dead") {
+        if (row.suspect.fault == Fault::inputDead) {
           EXPECT_LT(follows, 0.2);
         }
       }

@@ -132,7 +132,7 @@ TEST_F(SimulatedVehicle, AScopeRecordHasThePulsesOfItsSpin) {
   ASSERT_TRUE(record);
   trace::Options options;
   options.teeth = 48;
-  EXPECT_EQ(trace::analyse(*record, 0, options).findings.front().code, "missing-tooth");
+  EXPECT_EQ(trace::analyse(*record, 0, options).findings.front().code, trace::Code::missingTooth);
   EXPECT_FALSE(v.record(make(TestKind::codes), 1, 5000)) << "no leads, no record";
 }
 

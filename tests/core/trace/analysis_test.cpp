@@ -41,7 +41,7 @@ TEST(Analysis, ASineIsMeasuredToItsFigures) {
   EXPECT_NEAR(a.speedKmh->median, 7.515, 0.005);
   // 0.6 V / (2 pi 52 Hz) = 1.836 mWb, worked by hand.
   EXPECT_NEAR(*a.fluxSwingMwb, 1.836, 0.01);
-  EXPECT_EQ(a.findings.front().code, "healthy");
+  EXPECT_EQ(a.findings.front().code, Code::healthy);
 }
 
 // Peak to peak is maximum minus minimum: 0.163 + 0.161 = 0.324 V (common practice, no source).
@@ -81,7 +81,7 @@ TEST(Analysis, AFlatLineIsNoSignal) {
   const auto a = analyse(record, 0, {});
   EXPECT_EQ(a.signal, Signal::flat);
   EXPECT_EQ(a.pulseCount, 0U);
-  EXPECT_EQ(a.findings.front().code, "no-signal");
+  EXPECT_EQ(a.findings.front().code, Code::noSignal);
   EXPECT_FALSE(a.fluxSwingMwb);
   EXPECT_FALSE(a.frequencyHz);
 }
@@ -112,7 +112,7 @@ TEST(Analysis, LostSamplesAreNoDropout) {
       const auto a = analyse(record, 0, {});
       EXPECT_EQ(a.gaps, 1U);
       EXPECT_TRUE(a.dropouts.empty()) << length << " square " << square;
-      EXPECT_EQ(a.findings.front().code, "healthy") << length << " square " << square;
+      EXPECT_EQ(a.findings.front().code, Code::healthy) << length << " square " << square;
     }
   }
 }
@@ -178,14 +178,14 @@ TEST(Analysis, AMissingToothIsToldFromALooseWire) {
       wheel, [](double) { return 12.0; }, 1e4, 3));
   const auto a = analyse(ring, 0, {});
   ASSERT_FALSE(a.findings.empty());
-  EXPECT_EQ(a.findings.front().code, "missing-tooth");
+  EXPECT_EQ(a.findings.front().code, Code::missingTooth);
   EXPECT_NE(a.findings.front().text.find("of 30, in"), std::string::npos);
 
   const auto loose = recordOf(10000, 3, [](double t) {
     const bool open = (t > 0.71 && t < 0.76) || (t > 1.5 && t < 1.57) || (t > 2.2 && t < 2.33);
     return open ? 0.0 : std::sin(2 * kPi * 50 * t);
   });
-  EXPECT_EQ(analyse(loose, 0, {}).findings.front().code, "intermittent-open");
+  EXPECT_EQ(analyse(loose, 0, {}).findings.front().code, Code::intermittentOpen);
 }
 
 TEST(Analysis, ASpinThatSlowsDownIsHealthy) {
@@ -194,7 +194,7 @@ TEST(Analysis, ASpinThatSlowsDownIsHealthy) {
   capture::Record spin;
   spin.time.stepS = 1.0 / 8000;
   spin.channels.push_back(signal::passiveSignal(wheel, signal::handSpin(9, 2), 8000, 4));
-  EXPECT_EQ(analyse(spin, 0, {}).findings.front().code, "healthy");
+  EXPECT_EQ(analyse(spin, 0, {}).findings.front().code, Code::healthy);
 }
 
 TEST(Comparison, IsFairToAWheelSpunMoreSlowly) {
@@ -214,8 +214,8 @@ TEST(Comparison, IsFairToAWheelSpunMoreSlowly) {
   const auto comparison = compare(weak, slow);
   EXPECT_NEAR(comparison->ratio, 0.3, 0.01);
   applyComparison(*comparison, weak, slow);
-  EXPECT_EQ(weak.findings.front().code, "weak-output");
-  EXPECT_EQ(slow.findings.front().code, "healthy");
+  EXPECT_EQ(weak.findings.front().code, Code::weakOutput);
+  EXPECT_EQ(slow.findings.front().code, Code::healthy);
 }
 
 TEST(Distribution, QuantilesHoldAgainstASpike) {

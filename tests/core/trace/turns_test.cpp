@@ -78,7 +78,7 @@ TEST(Comparing, TwoWheelsByAllTheyHaveInCommon) {
   a.name = "LF";
   b.name = "RF";
   const auto all = compareAll(a, b);
-  const auto of = [&](const char* quantity) {
+  const auto of = [&](Compared quantity) {
     const auto it = std::find_if(all.begin(), all.end(),
                                  [&](const Comparison& c) { return c.quantity == quantity; });
     return it == all.end() ? 0.0 : it->ratio;
@@ -86,7 +86,7 @@ TEST(Comparing, TwoWheelsByAllTheyHaveInCommon) {
   // One volt at 15 km/h is three fifths of one volt at 9 km/h, at equal speed.
   EXPECT_NEAR(of("flux-swing"), 0.6, 0.01);
   EXPECT_DOUBLE_EQ(of("teeth"), 1);
-  EXPECT_EQ(all.front().quantity, "flux-swing") << "the speed-fair one first";
+  EXPECT_EQ(all.front().quantity, Compared::fluxSwing) << "the speed-fair one first";
   EXPECT_EQ(of("low-level"), 0) << "a coil has no two levels";
 }
 

@@ -1,0 +1,81 @@
+// Likelihoods worked out once: kept as long as everything they hang on is the same.
+#pragma once
+
+#include <vector>
+
+#include "core/belief/likelihood.h"
+
+namespace haybale::diagnosis {
+
+/// A share of the belief.
+struct Cell {
+  std::size_t hypothesis = 0;
+  std::size_t values = 0;  ///< index of the vehicle's values
+  double low = 0;          ///< severity from, to
+  double high = 0;
+  double prior = 0;
+  double weight = 0;  ///< normalised over all cells
+
+  /// The severity that stands for the interval: its geometric middle, an open end for itself.
+  [[nodiscard]] double severity() const;
+};
+
+/// Everything a likelihood hangs on beside the reading: compared as it is, not by a digest.
+struct BeliefLayout {
+  struct Way {
+    Fault fault;
+    std::string element;
+    std::optional<circuit::WireId> wire;
+    std::vector<double> steps;
+    double along;
+    bool operator==(const Way&) const = default;
+  };
+  struct Place {
+    std::size_t hypothesis;
+    std::size_t values;
+    double low;
+    double high;
+    bool operator==(const Place&) const = default;
+  };
+  std::vector<Way> ways;
+  std::vector<Place> cells;
+  std::vector<circuit::ParameterPoint> values;
+  std::vector<circuit::Circuit> circuits;
+  std::string suspect;
+  circuit::Meter meter;
+  bool lift = false;
+
+  bool operator==(const BeliefLayout&) const = default;
+};
+
+/// Not thread-safe. Holds a handful of layouts: one a kind of sensor that is possible.
+class LikelihoodMemory {
+ public:
+  /// What was kept for a reading in this layout; nullptr when nothing was.
+  [[nodiscard]] const std::vector<double>* find(const BeliefLayout& layout, const circuit::Test& test,
+                                                const job::Reading& reading,
+                                                const std::optional<TraceFacts>& facts);
+  const std::vector<double>& keep(const BeliefLayout& layout, const circuit::Test& test,
+                                  const job::Reading& reading,
+                                  const std::optional<TraceFacts>& facts,
+                                  std::vector<double> values);
+
+ private:
+  struct Entry {
+    circuit::Test test;
+    job::Reading reading;
+    std::optional<TraceFacts> facts;
+    std::vector<double> values;
+  };
+  struct Room {
+    BeliefLayout layout;
+    std::vector<Entry> entries;
+  };
+  Room& roomOf(const BeliefLayout& layout);
+
+  static constexpr std::size_t kMostRooms = 8;
+  static constexpr std::size_t kMostEntries = 400;
+  std::vector<Room> rooms_;  // the one used last at the end
+};
+
+}  // namespace haybale::diagnosis

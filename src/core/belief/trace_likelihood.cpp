@@ -1,0 +1,224 @@
+// How probable what a trace shows is on a vehicle with one thing wrong.
+#include <algorithm>
+#include <cmath>
+
+#include "core/belief/likelihood.h"
+#include "core/priors/priors.h"
+
+namespace haybale::diagnosis {
+
+using circuit::Test;
+using circuit::TestKind;
+using circuit::WheelMotion;
+using priors::Id;
+using priors::of;
+
+TraceFacts factsOf(const trace::ChannelAnalysis& a, const std::optional<trace::Comparison>& c) {
+  TraceFacts out;
+  out.readable = a.signal != trace::Signal::unknown;
+  out.flat = a.signal == trace::Signal::flat || a.pulseCount < 3;
+  out.fluxMwb = a.fluxSwingMwb;
+  out.swing = a.levels.peakToPeak;
+  const bool volts = a.unit == units::Unit::volt;
+  if (out.flat && volts) {
+    out.flatVolts = a.levels.bias;
+  }
+  const bool square = a.signal == trace::Signal::active || a.signal == trace::Signal::activePwm ||
+                      a.signal == trace::Signal::hall;
+  // A record that lost its direct part says nothing of the levels.
+  if (square && volts && !out.flat && a.levels.low > -0.1 * a.levels.peakToPeak) {
+    out.levels = {a.levels.low, a.levels.high};
+  }
+  if (c && (c->quantity == trace::Compared::fluxSwing || c->quantity == trace::Compared::swing)) {
+    out.outputRatio = c->ratio;
+  }
+  for (const auto& f : a.findings) {
+    out.gapLimit = out.gapLimit || f.code == trace::Code::gapLimit;
+    if (f.severity == trace::Severity::note) {
+      continue;
+    }
+    if (out.ring == Fault::none) {
+      out.ring = f.code == trace::Code::missingTooth || f.code == trace::Code::damagedTooth
+                     ? Fault::ringTooth
+                 : f.code == trace::Code::crackedRing ? Fault::ringCracked
+                 : f.code == trace::Code::ringRunout  ? Fault::ringRunout
+                                                      : Fault::none;
+    }
+    out.opens = out.opens || f.code == trace::Code::intermittentOpen ||
+                f.code == trace::Code::biasShift;
+    out.shorts = out.shorts || f.code == trace::Code::intermittentShort;
+  }
+  return out;
+}
+
+// What recurs on the ring, and what lets go in the wiring.
+double ReadingModel::marks(const Test& test, const TraceFacts& facts, const World& world) const {
+  const bool suspect = test.circuit == vehicle_.suspect().name;
+  double p = 1;
+  if (!facts.flat && test.state.wheel != WheelMotion::still) {
+    const bool hasMark =
+        suspect && isOfTheRing(world.fault) && world.fault != Fault::ringWrongCount;
+    const bool coil = circuit::isCoil(vehicle_.suspect().sensor.kind);
+    // A square wave keeps its height whatever the ring does: run-out hardly shows.
+    const double seen = world.fault == Fault::ringRunout && !coil ? of(Id::traceRunoutSquare)
+                                                                  : of(Id::traceMarkSeen);
+    const bool related = isOfTheRing(facts.ring);
+    p *= hasMark ? (facts.ring == world.fault ? seen
+                    : related                 ? of(Id::traceMarkOther)
+                                              : 0.95 - seen)
+                 : (related ? of(Id::traceMarkFalse) : 1 - 3 * of(Id::traceMarkFalse));
+    const bool near = suspect && (weakens(world.fault) || isOfTheRing(world.fault));
+    p *= facts.gapLimit ? (near ? of(Id::traceLimitNear) : of(Id::traceLimitFalse))
+                        : (near ? 0.85 : 1 - of(Id::traceLimitFalse));
+  }
+  const bool opens = suspect && world.fault == Fault::intermittentOpen;
+  const bool shorts = suspect && world.fault == Fault::intermittentShort;
+  p *= facts.opens ? (opens    ? of(Id::traceOpensSeen)
+                     : shorts ? 0.2
+                              : of(Id::traceOpensFalse))
+                   : 1 - (opens ? of(Id::traceOpensSeen) : of(Id::traceOpensFalse));
+  p *= facts.shorts ? (shorts  ? of(Id::traceOpensSeen)
+                      : opens ? 0.1
+                              : of(Id::traceOpensFalse))
+                    : 1 - (shorts ? of(Id::traceOpensSeen) : of(Id::traceOpensFalse));
+  return p;
+}
+
+namespace {
+
+// Probability that a wheel whose output is this share of a sound one's is recorded as flat.
+double flatChance(double ratio) {
+  return ratio < 0.08 ? 0.95 : ratio < 0.2 ? 0.4 : 0.01;
+}
+
+}  // namespace
+
+double ReadingModel::coilOutput(const Test& test, const TraceFacts& facts,
+                                const circuit::ParameterPoint& values, Worked& worked,
+                                const World* other) const {
+  const auto& [now, sound] = *worked.swings;
+  if (!now || !sound || !(*sound > 0)) {
+    return 1;
+  }
+  const double ratio = *now / *sound;
+  double ratioThere = ratio;
+  if (other) {
+    const auto there = vehicle_.electrical(test, *other, values);
+    ratioThere = there ? *there / *sound : ratio;
+  }
+  if (facts.flat) {
+    return (flatChance(ratio) + flatChance(ratioThere)) / 2;
+  }
+  constexpr double kLeastSeen = 0.03;
+  if (std::max(ratio, ratioThere) < kLeastSeen) {
+    return 0.02;
+  }
+  const double low = std::log10(std::max(ratio, kLeastSeen));
+  const double high = std::log10(std::max(ratioThere, kLeastSeen));
+  if (facts.outputRatio && *facts.outputRatio > 0) {
+    return intervalDensity(std::log10(*facts.outputRatio), low, high, of(Id::peerOutput));
+  }
+  if (facts.fluxMwb && *facts.fluxMwb > 0) {
+    const double usual = std::log10(values.sensor.fluxSwingMwb);
+    return intervalDensity(std::log10(*facts.fluxMwb) - usual, low, high, of(Id::fluxAbsolute));
+  }
+  return intervalDensity(0, low, high, 0.25);
+}
+
+std::optional<std::pair<double, double>> ReadingModel::levelsOf(
+    const Test& test, const World& world, const circuit::ParameterPoint& values) const {
+  Test level = test;
+  level.kind = TestKind::dcVoltage;
+  level.state.wheel = WheelMotion::still;
+  circuit::ParameterPoint off = values;
+  off.sensor.high = false;
+  circuit::ParameterPoint on = values;
+  on.sensor.high = true;
+  const auto a = vehicle_.electrical(level, world, off);
+  const auto b = vehicle_.electrical(level, world, on);
+  if (!a || !b) {
+    return std::nullopt;
+  }
+  return std::pair{std::min(*a, *b), std::max(*a, *b)};
+}
+
+// A current sensor or a switch: two levels, which the line's faults move, and a target that passes
+// or does not.
+double ReadingModel::squareOutput(const Test& test, const TraceFacts& facts, const World& world,
+                                  const circuit::ParameterPoint& values, Worked& worked) const {
+  if (!worked.levels) {
+    const auto levels = levelsOf(test, world, values);
+    if (!levels) {
+      return 1;
+    }
+    worked.levels = levels;
+  }
+  const auto [low, high] = *worked.levels;
+  const auto sound = worked.swings ? worked.swings->second.value_or(0) : 0;
+  const bool suspect = test.circuit == vehicle_.suspect().name;
+  const double ratio = sound > 0 ? (high - low) / sound : 1;
+  const bool gap = suspect && (world.fault == Fault::wideGap || world.fault == Fault::debris);
+  const double blind = suspect && world.fault == Fault::encoderReversed
+                           ? of(Id::traceBlindFlat)
+                       : gap ? of(Id::traceGapFlat)
+                             : 0.0;
+  const double flat = blind + (1 - blind) * flatChance(ratio);
+  // Densities over some 15 V, so that a trace whose levels are not known weighs alike.
+  constexpr double kVolts = 15;
+  const auto near = [&](double seen, double level) {
+    const double spread = std::hypot(0.04, of(Id::levelShare) * std::max(std::abs(level), 0.3));
+    return 0.97 * kVolts * normalDensity(seen - level, spread) + 0.03;
+  };
+  if (facts.flat) {
+    const double where =
+        facts.flatVolts ? (near(*facts.flatVolts, low) + near(*facts.flatVolts, high)) / 2 : 1;
+    return flat * where;
+  }
+  if (facts.levels) {
+    // The swing is told better than where it lies.
+    const double swing = facts.levels->second - facts.levels->first;
+    return (1 - flat) * std::sqrt(near(facts.levels->first, low) * near(facts.levels->second, high)) *
+           std::sqrt(near(swing, high - low));
+  }
+  if (facts.outputRatio && *facts.outputRatio > 0) {
+    return (1 - flat) * normalDensity(std::log10(*facts.outputRatio) -
+                                          std::log10(std::max(ratio, 0.03)),
+                                      of(Id::peerOutput));
+  }
+  return 1 - flat;
+}
+
+double ReadingModel::waveform(const Test& test, const TraceFacts& facts, const World& world,
+                              const circuit::ParameterPoint& values, Worked* worked,
+                              const World* other) const {
+  if (!facts.readable) {
+    return 1;
+  }
+  const bool spins = test.state.wheel != WheelMotion::still;
+  Worked own;
+  Worked& w = worked ? *worked : own;
+  if (spins && !w.swings) {
+    w.swings = {vehicle_.electrical(test, world, values),
+                vehicle_.electrical(test, World{}, values)};
+  }
+  const bool coil = circuit::isCoil(vehicle_.suspect().sensor.kind);
+  // Where a sound wheel shows next to nothing (the feed of a loop that is sensed in its return),
+  // its pulses cannot be read.
+  constexpr double kLeastSwing = 0.05;
+  if (spins && w.swings->second.value_or(1) < kLeastSwing && coil) {
+    return 0.2;
+  }
+  const double p = marks(test, facts, world);
+  const bool comesAndGoes =
+      test.circuit == vehicle_.suspect().name && isIntermittent(world.fault);
+  if (comesAndGoes && !facts.flat) {
+    return p;  // in between the signal is whole
+  }
+  if (!spins) {
+    return p;
+  }
+  return p * (coil ? coilOutput(test, facts, values, w, other)
+                   : squareOutput(test, facts, world, values, w));
+}
+
+}  // namespace haybale::diagnosis

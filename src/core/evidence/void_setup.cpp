@@ -1,0 +1,88 @@
+#include "core/evidence/void_setup.h"
+
+namespace haybale::diagnosis {
+
+using circuit::Key;
+using circuit::Place;
+using circuit::Probe;
+using circuit::SensorKind;
+using circuit::Test;
+using circuit::TestKind;
+using circuit::WheelMotion;
+
+namespace {
+
+bool onBattery(const std::optional<Probe>& probe) {
+  return probe && probe->place.kind == Place::Kind::battery;
+}
+
+bool behindItsPlug(const std::optional<Probe>& probe, const Test& test) {
+  return probe && probe->place.kind == Place::Kind::modulePins &&
+         !test.state.isUnplugged(probe->place.element);
+}
+
+std::optional<std::string> voidOhms(const circuit::Circuit& circuit, const Test& test) {
+  if (onBattery(test.red) || onBattery(test.black)) {
+    return "Ohms against battery plus: the battery drives the meter, not the circuit.";
+  }
+  const auto reaches = [&](const std::optional<Probe>& probe) {
+    return probe && probe->place.onLine() &&
+           circuit::reachFrom(circuit, probe->place, test.state).module;
+  };
+  const bool live = test.state.key == Key::on && test.state.batteryConnected;
+  return live && (reaches(test.red) || reaches(test.black))
+             ? std::optional<std::string>(
+                   "Ohms with the key on: the module feeds the line, so the figure means nothing. "
+                   "Key off, then again.")
+             : std::nullopt;
+}
+
+// A signal needs a turning wheel, and an active sensor its supply.
+std::optional<std::string> voidSignal(const circuit::Circuit& circuit, const Test& test) {
+  const bool still = test.state.wheel == WheelMotion::still;
+  const bool known = circuit.sensor.kind != SensorKind::unknown;
+  const bool coil = known && circuit::isCoil(circuit.sensor.kind);
+  if (still && test.kind == TestKind::acVoltage) {
+    return "AC volts with the wheel standing: there is no signal to read. Spin it, then again.";
+  }
+  if (!known || coil) {
+    return std::nullopt;
+  }
+  if (test.state.key == Key::off || !test.state.batteryConnected) {
+    return "An active sensor with the key off is not fed: the trace means nothing. Key on, then "
+           "again.";
+  }
+  const auto reach = test.red && test.red->place.onLine()
+                         ? circuit::reachFrom(circuit, test.red->place, test.state)
+                         : circuit::Reach{true, true};
+  if (!still && (!reach.sensor || !reach.module)) {
+    return "An active sensor that is unplugged from its module gives no signal: plugged in, "
+           "back-probed, then again.";
+  }
+  return std::nullopt;
+}
+
+}  // namespace
+
+std::optional<std::string> voidReason(const circuit::Circuit& circuit, const Test& test) {
+  if (behindItsPlug(test.red, test) || behindItsPlug(test.black, test)) {
+    return "The module's own pins cannot be touched while its plug is home.";
+  }
+  switch (test.kind) {
+    case TestKind::resistance:
+    case TestKind::loop:
+      return voidOhms(circuit, test);
+    case TestKind::dcVoltage:
+      return test.state.key == Key::off && !onBattery(test.red) && !onBattery(test.black)
+                 ? std::optional<std::string>("Volts with the key off: the module feeds nothing, so "
+                                              "there is nothing to read. Key on, then again.")
+                 : std::nullopt;
+    case TestKind::acVoltage:
+    case TestKind::waveform:
+      return voidSignal(circuit, test);
+    default:
+      return std::nullopt;
+  }
+}
+
+}  // namespace haybale::diagnosis

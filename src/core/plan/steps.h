@@ -1,0 +1,21 @@
+// A test step by step, and the cautions that belong to it.
+#pragma once
+
+#include <string>
+#include <vector>
+
+#include "core/circuit/test.h"
+
+namespace haybale::diagnosis {
+
+/// Short sentences in order: the state of the car, what to unplug, where the leads go, the setting
+/// of the instrument, what to do, what to look at.
+[[nodiscard]] std::vector<std::string> stepsOf(const circuit::Circuit& circuit,
+                                               const circuit::Test& test);
+
+/// Every caution that belongs to making this test, the gravest first; never empty. Local rules, the
+/// maker's procedure and a licensed technician's judgement come first, and it is said.
+[[nodiscard]] std::vector<std::string> cautionsOf(const circuit::Circuit& circuit,
+                                                  const circuit::Test& test);
+
+}  // namespace haybale::diagnosis
