@@ -20,8 +20,8 @@ using circuit::WireId;
 
 class Chart {
  public:
-  Chart(job::Case c, sim::SimVehicle& vehicle, ChartOrder order)
-      : case_(std::move(c)), vehicle_(vehicle), order_(order) {
+  Chart(job::Case c, Answers vehicle, ChartOrder order)
+      : case_(std::move(c)), vehicle_(std::move(vehicle)), order_(order) {
     for (const auto& e : circuit().path) {
       if (e.kind == circuit::ElementKind::connector) {
         connectors_.push_back(e.id);
@@ -71,7 +71,7 @@ class Chart {
   std::optional<job::Reading> take(const Test& test) {
     result_.minutes += diagnosis::minutesOf(case_, test);
     ++result_.tests;
-    auto reading = vehicle_.answer(test);
+    auto reading = vehicle_(test);
     job::Evidence e;
     e.id = case_.nextEvidenceId();
     e.test = test;
@@ -275,7 +275,7 @@ class Chart {
   }
 
   job::Case case_;
-  sim::SimVehicle& vehicle_;
+  Answers vehicle_;
   ChartOrder order_;
   std::vector<std::string> connectors_;
   ChartResult result_;
@@ -283,8 +283,8 @@ class Chart {
 
 }  // namespace
 
-ChartResult workDownTheChart(job::Case c, sim::SimVehicle& vehicle, ChartOrder order) {
-  return Chart(std::move(c), vehicle, order).run();
+ChartResult workDownTheChart(job::Case c, Answers vehicle, ChartOrder order) {
+  return Chart(std::move(c), std::move(vehicle), order).run();
 }
 
 }  // namespace haybale::bench

@@ -2,11 +2,16 @@
 // with the good wheel.
 #pragma once
 
+#include <functional>
+#include <optional>
 #include <string>
 
-#include "core/sim/sim_vehicle.h"
+#include "core/job/case.h"
 
 namespace haybale::bench {
+
+/// The vehicle: the reading of a test, empty when it cannot be made.
+using Answers = std::function<std::optional<job::Reading>(const circuit::Test&)>;
 
 struct ChartResult {
   std::string element;  ///< what it blames; empty: nothing found
@@ -27,6 +32,6 @@ enum class ChartOrder {
 };
 
 /// Works down a chart on a vehicle. `c` has the good wheel's readings as evidence.
-[[nodiscard]] ChartResult workDownTheChart(job::Case c, sim::SimVehicle& vehicle, ChartOrder order);
+[[nodiscard]] ChartResult workDownTheChart(job::Case c, Answers vehicle, ChartOrder order);
 
 }  // namespace haybale::bench

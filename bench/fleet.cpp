@@ -12,6 +12,7 @@
 #include "core/belief/ways_to_fail.h"
 #include "core/plan/test_effort.h"
 #include "core/plan/test_list.h"
+#include "core/priors/priors.h"
 #include "core/session/guide.h"
 #include "core/sim/sim_vehicle.h"
 #include "fixed_chart.h"
@@ -209,7 +210,7 @@ void atRandom(const job::Case& start, const Hidden& hidden, sim::SimVehicle& veh
     const auto order = byShare(conclusion);
     const auto top = std::find_if(conclusion.elementShares.begin(), conclusion.elementShares.end(),
                                   [&](const auto& s) { return s.first == order.front(); });
-    if (top->second >= diagnosis::kSettledShare) {
+    if (top->second >= priors::of(priors::Id::settled)) {
       break;
     }
   }
@@ -251,7 +252,8 @@ void byChart(const job::Case& c, const Hidden& hidden, const sim::SimOptions& op
              bench::ChartOrder order, Score& score) {
   sim::SimVehicle vehicle(c, hidden.fault, hidden.severity, options);
   (void)vehicle.goodWheel();
-  const auto worked = bench::workDownTheChart(c, vehicle, order);
+  const auto worked = bench::workDownTheChart(
+      c, [&](const circuit::Test& test) { return vehicle.answer(test); }, order);
   const bool right = worked.element == hidden.fault.element;
   const auto& line = *c.suspectCircuit();
   score.add(

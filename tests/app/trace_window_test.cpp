@@ -238,7 +238,7 @@ TEST_F(TraceWindow, AFileThatLeavesItsRateOpenIsAskedAbout) {
   ASSERT_TRUE(asked);
   ASSERT_EQ(job().evidence.size(), 1U);
   const auto analysis = [&]() -> const trace::ChannelAnalysis& {
-    return window->model().assessment().waveforms.analyses.at(job().evidence.front().id);
+    return *window->model().assessment().waveforms.analyses.at(job().evidence.front().id);
   };
   EXPECT_NEAR(analysis().frequencyHz->median, 2000 * 0.2 / (2 * std::numbers::pi), 0.5);
   EXPECT_NEAR(analysis().levels.peakToPeak, 1.6, 0.02) << "thousandths, read as millivolts";

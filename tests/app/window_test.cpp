@@ -116,6 +116,8 @@ TEST_F(Window, TheBoardIsWorkedByKeysAlone) {
 TEST_F(Window, TheNextMoveTakesItsAnswerInThePanel) {
   window->openDemo();
   const auto proposed = window->model().assessment().proposals.front().test;
+  EXPECT_EQ(proposed.kind, circuit::TestKind::resistance)
+      << "a clean, weak sine: the whole pair in one reading parts a gap from a broken wire";
   EXPECT_FALSE(label("side.title").empty());
   auto* entry = find<QLineEdit>("side.entry");
   QTest::keyClicks(entry, proposed.kind == circuit::TestKind::dcVoltage ? QStringLiteral("3.36")

@@ -12,6 +12,7 @@
 #include "app/style/form.h"
 #include "app/style/theme.h"
 #include "app/style/words.h"
+#include "core/plan/categories.h"
 #include "core/plan/test_effort.h"
 #include "picture/swap_board.h"
 #include "render/scene_painter.h"
@@ -39,7 +40,8 @@ QString brief(const diagnosis::Suspect& s) {
   }
   return s.element.empty()
              ? text
-             : text + QLatin1Char(' ') + q(std::string(nameOf(s.fault))).replace(QLatin1Char('-'), QLatin1Char(' '));
+             : text + QLatin1Char(' ') +
+                   q(std::string(nameOf(s.fault))).replace(QLatin1Char('-'), QLatin1Char(' '));
 }
 
 }  // namespace

@@ -29,7 +29,9 @@ bool isNumber(const job::Evidence& e) {
 
 // What is seen falls into one of a few ways; what a scan tool shows of several circuits into many.
 double slipAmong(TestKind kind) {
-  return kind == TestKind::codes || kind == TestKind::liveSpeed ? 0.02 : 0.2;
+  return kind == TestKind::codes || kind == TestKind::liveSpeed ? 0.02
+         : kind == TestKind::waveform                           ? 0.05
+                                                                : 0.2;
 }
 
 // Scaled to the speed that was really turned, where the meter showed it.
@@ -46,9 +48,7 @@ double valueAtHz(const Test& test, const job::Reading& reading, const circuit::C
 
 Belief::Belief(const job::Case& c, const WaveformSet& waveforms, const Knowledge& knowledge,
                LikelihoodMemory* memory)
-    : vehicle_(c),
-      model_(vehicle_),
-      hypotheses_(allHypotheses(c, vehicle_.suspect())) {
+    : vehicle_(c), model_(vehicle_), hypotheses_(allHypotheses(c, vehicle_.suspect())) {
   layOut(knowledge.find(vehicle_.suspect().name)->second);
   weighStoredCodes(memory);
   weigh(waveforms, memory);
@@ -59,6 +59,14 @@ void Belief::layOut(const circuit::LineParameters& known) {
   for (std::size_t i = 0; i < count; ++i) {
     values_.push_back(known.draws.empty() ? known.central
                                           : known.draws[i * known.draws.size() / count]);
+    // A few of them are what the wheel that taught may be wrong about.
+    const std::size_t every =
+        known.doubtful.empty()
+            ? 0
+            : std::max<std::size_t>(2, known.draws.size() / known.doubtful.size());
+    if (every > 0 && i % every == every / 2) {
+      values_.back() = known.doubtful[i / every % known.doubtful.size()];
+    }
   }
   const auto intervalsOf = [&](std::size_t h) {
     return std::max<std::size_t>(1, hypotheses_[h].steps.size() - 1);
@@ -74,7 +82,8 @@ void Belief::layOut(const circuit::LineParameters& known) {
     const auto& steps = hypotheses_[h].steps;
     const std::size_t intervals = intervalsOf(h);
     const std::size_t sets = std::min(
-        intervals > 1 ? setsEach : std::max(setsEach, values_.size() * setsEach / kValuesEach), values_.size());
+        intervals > 1 ? setsEach : std::max(setsEach, values_.size() * setsEach / kValuesEach),
+        values_.size());
     const double last = intervals > 1 && hypotheses_[h].lastShare > 0
                             ? hypotheses_[h].lastShare
                             : 1 / static_cast<double>(intervals);
@@ -192,8 +201,7 @@ std::vector<double> Belief::numeric(const job::Evidence& e) const {
       const auto& values = values_[cell.values];
       if (!vehicle_.touches(test, h)) {
         const auto& rest = sound[cell.values];
-        out[i] =
-            (1 - slip) * (rest ? intervalDensity(x, *rest, *rest, spread) : 1.0) + mistaken;
+        out[i] = (1 - slip) * (rest ? intervalDensity(x, *rest, *rest, spread) : 1.0) + mistaken;
         continue;
       }
       const bool follows = i > from && cells_[i - 1].hypothesis == cell.hypothesis &&
@@ -377,8 +385,8 @@ std::vector<double> Belief::remembered(const job::Evidence& e,
   return memory->keep(layout_, e.test, e.reading, facts, likelihoods(e, known));
 }
 
-// How probable a reading is whatever is wrong, and be it nothing the model knows: half by the prior,
-// half by all that can be read.
+// How probable a reading is whatever is wrong, and be it nothing the model knows: half by the
+// prior, half by all that can be read.
 double Belief::anything(const job::Evidence& e, const std::vector<double>& likelihood) const {
   double average = 0;
   for (std::size_t i = 0; i < cells_.size(); ++i) {
@@ -469,8 +477,8 @@ void Belief::weigh(const WaveformSet& waveforms, LikelihoodMemory* memory) {
     if (analysis != waveforms.analyses.end()) {
       const auto comparison = waveforms.comparisons.find(e.id);
       facts = factsOf(*analysis->second, comparison == waveforms.comparisons.end()
-                                            ? std::nullopt
-                                            : std::optional(comparison->second));
+                                             ? std::nullopt
+                                             : std::optional(comparison->second));
     }
     takeIn(k, facts, memory);
   }
@@ -481,6 +489,16 @@ void Belief::weigh(const WaveformSet& waveforms, LikelihoodMemory* memory) {
     }
   }
   probabilities_ = sumsByHypothesis();
+}
+
+double Belief::doubted(const Cell& cell, Family family) const {
+  const auto& told = told_[static_cast<std::size_t>(family)];
+  const double doubt = doubtOf(family);
+  if (told.empty()) {
+    return doubt;
+  }
+  const auto index = static_cast<std::size_t>(&cell - cells_.data());
+  return doubt / ((1 - doubt) * told[index] + doubt);
 }
 
 double Belief::testimony(Family family, const std::string& element) const {
@@ -514,9 +532,15 @@ std::vector<double> Belief::sumsByHypothesis() const {
   return out;
 }
 
+bool Belief::isOwn(const Weighing& weighing) const {
+  const auto& e = vehicle_.job().evidence[weighing.evidence];
+  return e.test.circuit == vehicle_.suspect().name || weighing.family == Family::module ||
+         weighing.family == Family::swap;
+}
+
 bool Belief::contradictory() const {
   return std::any_of(weighings_.begin(), weighings_.end(),
-                     [](const Weighing& w) { return w.mistake > of(Id::clash); });
+                     [this](const Weighing& w) { return w.mistake > of(Id::clash) && isOwn(w); });
 }
 
 }  // namespace haybale::diagnosis

@@ -1,13 +1,13 @@
 // What is believed of the suspect circuit with one kind of sensor: weighted cells of hypothesis,
 // severity and vehicle values.
 //
-// The model is doubted. Readings of one family (the ohmmeter, the module's own word, looks, ...) share
-// one doubt: with a small probability the whole family means nothing on this car of what the model
-// says, so that two readings that are wrong for one reason do not count twice. Beside that any reading
-// may be a slip, and something that is not on the list stays in the race with whatever might be read.
-// Each hypothesis keeps its own cells whatever the evidence says, so that none is ever lost and a
-// reading may be withdrawn; a reading multiplies the weight of every cell by its likelihood.
-// Deterministic: cells are laid out, not drawn.
+// The model is doubted. Readings of one family (the ohmmeter, the module's own word, looks, ...)
+// share one doubt: with a small probability the whole family means nothing on this car of what the
+// model says, so that two readings that are wrong for one reason do not count twice. Beside that
+// any reading may be a slip, and something that is not on the list stays in the race with whatever
+// might be read. Each hypothesis keeps its own cells whatever the evidence says, so that none is
+// ever lost and a reading may be withdrawn; a reading multiplies the weight of every cell by its
+// likelihood. Deterministic: cells are laid out, not drawn.
 #pragma once
 
 #include <memory>
@@ -68,8 +68,14 @@ class Belief {
   [[nodiscard]] double mistakenDensity(const job::Evidence& evidence) const;
   /// Whether some reading is more probably a slip than not, after all the others.
   [[nodiscard]] bool contradictory() const;
-  /// How much likelier the readings of a family are with something wrong at `element` than with any other hypothesis, prior against prior: its testimony.
-  /// 1 where the family was not read.
+  /// Whether a weighing is of the circuit in question, or of the module's word; a good wheel's
+  /// numbers are doubted where they are learnt from.
+  [[nodiscard]] bool isOwn(const Weighing& weighing) const;
+  /// How much likelier the readings of a family are with something wrong at `element` than with any
+  /// other hypothesis, prior against prior: its testimony. 1 where the family was not read.
+  /// Probability that a family means nothing on this car, were this cell the truth: near 1 for a
+  /// cell that the family's readings speak against and that is believed all the same.
+  [[nodiscard]] double doubted(const Cell& cell, Family family) const;
   [[nodiscard]] double testimony(Family family, const std::string& element) const;
 
   /// Spread on the scale that the vehicle's unknown values give a numeric reading of the sound
@@ -83,7 +89,8 @@ class Belief {
   void takeIn(std::size_t evidence, const std::optional<TraceFacts>& facts,
               LikelihoodMemory* memory);
   void reweigh();
-  [[nodiscard]] double anything(const job::Evidence& e, const std::vector<double>& likelihood) const;
+  [[nodiscard]] double anything(const job::Evidence& e,
+                                const std::vector<double>& likelihood) const;
   [[nodiscard]] std::vector<double> sumsByHypothesis() const;
   [[nodiscard]] std::vector<double> remembered(const job::Evidence& e,
                                                const std::optional<TraceFacts>& facts,

@@ -7,6 +7,7 @@
 
 #include "core/evidence/meter_use.h"
 #include "core/evidence/void_setup.h"
+#include "core/priors/priors.h"
 #include "core/vehicle/vehicle_values.h"
 
 namespace haybale::diagnosis {
@@ -81,8 +82,8 @@ void addLevels(Samples& out, const Circuit& good, const job::Evidence& e,
   const std::size_t wheel = wheelOf(out, good.name);
   for (const bool upper : {false, true}) {
     const double value = upper ? levels.high : levels.low;
-    out.list.push_back({&good, wheel, test, value,
-                        std::hypot(kShare * std::abs(value), kFloor), std::nullopt, upper});
+    out.list.push_back({&good, wheel, test, value, std::hypot(kShare * std::abs(value), kFloor),
+                        std::nullopt, upper});
   }
 }
 
@@ -189,8 +190,9 @@ class Fit {
       const VectorXd z = VectorXd::NullaryExpr(x_.size(), [&] { return normal(random); });
       points.emplace_back(x_ + root.triangularView<Eigen::Upper>().solve(z));
       const VectorXd& x = points.back();
-      const double cost =
-          samples_.list.empty() && !samples_.coil ? x.squaredNorm() : residuals(x).squaredNorm() + x.squaredNorm();
+      const double cost = samples_.list.empty() && !samples_.coil
+                              ? x.squaredNorm()
+                              : residuals(x).squaredNorm() + x.squaredNorm();
       // Tails are clipped: a draw the normal shape has missed must not take all the weight.
       weights.push_back(std::exp(std::clamp((z.squaredNorm() + cost_ - cost) / 2, -30.0, 3.0)));
     }
@@ -332,8 +334,8 @@ Fits fitAll(const job::Case& c, const Circuit& circuit, const Samples& samples) 
 // The good wheel without which the rest fits best, where one does not fit: what was taken for good
 // may be faulty itself.
 std::optional<std::string> misfit(const job::Case& c, const Circuit& circuit,
-                                  const WaveformSet& waveforms, const Samples& samples,
-                                  double cost, const std::vector<std::string>& leftOut) {
+                                  const WaveformSet& waveforms, const Samples& samples, double cost,
+                                  const std::vector<std::string>& leftOut) {
   constexpr double kPerReading = 9;  // squared deviations: three sigma each
   constexpr double kOddCost = 20;
   if (cost < kOddCost + kPerReading * static_cast<double>(samples.list.size()) / 3) {
@@ -356,13 +358,33 @@ std::optional<std::string> misfit(const job::Case& c, const Circuit& circuit,
 
 }  // namespace
 
+namespace {
+
+// A single wheel that was taken for good may be faulty itself: a few of the draws are left to
+// common practice.
+void leaveRoom(const job::Case& c, const Circuit& circuit, std::mt19937& random,
+               circuit::LineParameters& out) {
+  const Samples none;
+  Fits usual = fitAll(c, circuit, none);
+  const auto count = static_cast<std::size_t>(
+      std::lround(priors::of(priors::Id::peerDraws) * static_cast<double>(out.draws.size())));
+  std::vector<ParameterPoint> draws;
+  for (std::size_t i = 0; i < usual.list.size() && draws.size() < count; ++i) {
+    usual.list[i].draw((count + 1) / usual.list.size() + 1, random, draws);
+  }
+  draws.resize(std::min(count, draws.size()));
+  out.doubtful = std::move(draws);
+}
+
+}  // namespace
+
 circuit::LineParameters learnParameters(const job::Case& c, const Circuit& circuit,
                                         const WaveformSet& waveforms) {
   circuit::LineParameters out;
   Samples samples = samplesFor(c, circuit, waveforms, {});
   Fits fits = fitAll(c, circuit, samples);
-  while (const auto odd = misfit(c, circuit, waveforms, samples, fits.list[fits.best].cost(),
-                                 out.leftOut)) {
+  while (const auto odd =
+             misfit(c, circuit, waveforms, samples, fits.list[fits.best].cost(), out.leftOut)) {
     out.leftOut.push_back(*odd);
     out.logEvidence -= kLeftOutCost;
     samples = samplesFor(c, circuit, waveforms, out.leftOut);
@@ -386,6 +408,9 @@ circuit::LineParameters learnParameters(const job::Case& c, const Circuit& circu
       fits.list[i].draw(upTo - given, random, out.draws);
       given = upTo;
     }
+  }
+  if (samples.wheels.size() == 1) {
+    leaveRoom(c, circuit, random, out);
   }
   out.central = fits.list[fits.best].central();
   out.from = samples.wheels.empty() ? (samples.coil ? "the maker's limits" : "common practice")

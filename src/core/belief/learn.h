@@ -23,14 +23,14 @@ inline constexpr std::size_t kDraws = 160;
 /// What is known of `circuit` from its own limits and from the other circuits of its group that are
 /// not in question and have the same kind of sensor: their numbers, and the levels of their traces.
 /// Readings of `circuit` itself, void and withdrawn ones are left out, and so is a wheel that was
-/// taken for good and fits neither the others nor any usual vehicle. Without any, the draws are those
-/// of common practice.
+/// taken for good and fits neither the others nor any usual vehicle. Without any, the draws are
+/// those of common practice.
 [[nodiscard]] circuit::LineParameters learnParameters(const job::Case& c,
                                                       const circuit::Circuit& circuit,
-                                                      const WaveformSet& waveforms);
+                                                      const WaveformSet& waveforms = {});
 
 /// The same for every circuit of a case, by its name.
 using Knowledge = std::map<std::string, circuit::LineParameters, std::less<>>;
-[[nodiscard]] Knowledge learnAll(const job::Case& c, const WaveformSet& waveforms);
+[[nodiscard]] Knowledge learnAll(const job::Case& c, const WaveformSet& waveforms = {});
 
 }  // namespace haybale::diagnosis

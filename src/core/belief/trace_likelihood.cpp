@@ -44,8 +44,8 @@ TraceFacts factsOf(const trace::ChannelAnalysis& a, const std::optional<trace::C
                  : f.code == trace::Code::ringRunout  ? Fault::ringRunout
                                                       : Fault::none;
     }
-    out.opens = out.opens || f.code == trace::Code::intermittentOpen ||
-                f.code == trace::Code::biasShift;
+    out.opens =
+        out.opens || f.code == trace::Code::intermittentOpen || f.code == trace::Code::biasShift;
     out.shorts = out.shorts || f.code == trace::Code::intermittentShort;
   }
   return out;
@@ -65,7 +65,7 @@ double ReadingModel::marks(const Test& test, const TraceFacts& facts, const Worl
     const bool related = isOfTheRing(facts.ring);
     p *= hasMark ? (facts.ring == world.fault ? seen
                     : related                 ? of(Id::traceMarkOther)
-                                              : 0.95 - seen)
+                                              : std::max(of(Id::traceMarkMissed), 1 - seen))
                  : (related ? of(Id::traceMarkFalse) : 1 - 3 * of(Id::traceMarkFalse));
     const bool near = suspect && (weakens(world.fault) || isOfTheRing(world.fault));
     p *= facts.gapLimit ? (near ? of(Id::traceLimitNear) : of(Id::traceLimitFalse))
@@ -73,14 +73,19 @@ double ReadingModel::marks(const Test& test, const TraceFacts& facts, const Worl
   }
   const bool opens = suspect && world.fault == Fault::intermittentOpen;
   const bool shorts = suspect && world.fault == Fault::intermittentShort;
-  p *= facts.opens ? (opens    ? of(Id::traceOpensSeen)
-                     : shorts ? 0.2
-                              : of(Id::traceOpensFalse))
-                   : 1 - (opens ? of(Id::traceOpensSeen) : of(Id::traceOpensFalse));
-  p *= facts.shorts ? (shorts  ? of(Id::traceOpensSeen)
-                      : opens ? 0.1
-                              : of(Id::traceOpensFalse))
-                    : 1 - (shorts ? of(Id::traceOpensSeen) : of(Id::traceOpensFalse));
+  // What looks like a wire that lets go may be a tooth that is not there, or a signal near nothing.
+  const bool spins = test.state.wheel != WheelMotion::still;
+  const bool ringMark =
+      suspect && spins && isOfTheRing(world.fault) && world.fault != Fault::ringWrongCount;
+  const bool weak = suspect && spins && world.output < 0.4;
+  const double falsely = ringMark ? of(Id::traceMarkAsDropout)
+                         : weak   ? of(Id::traceWeakAsDropout)
+                                  : of(Id::traceOpensFalse);
+  const auto told = [&](bool seen, bool here, bool related) {
+    const double chance = here ? of(Id::traceOpensSeen) : related ? 0.2 : falsely;
+    return seen ? chance : 1 - chance;
+  };
+  p *= told(facts.opens, opens, shorts) * told(facts.shorts, shorts, opens);
   return p;
 }
 
@@ -158,10 +163,9 @@ double ReadingModel::squareOutput(const Test& test, const TraceFacts& facts, con
   const bool suspect = test.circuit == vehicle_.suspect().name;
   const double ratio = sound > 0 ? (high - low) / sound : 1;
   const bool gap = suspect && (world.fault == Fault::wideGap || world.fault == Fault::debris);
-  const double blind = suspect && world.fault == Fault::encoderReversed
-                           ? of(Id::traceBlindFlat)
-                       : gap ? of(Id::traceGapFlat)
-                             : 0.0;
+  const double blind = suspect && world.fault == Fault::encoderReversed ? of(Id::traceBlindFlat)
+                       : gap                                            ? of(Id::traceGapFlat)
+                                                                        : 0.0;
   const double flat = blind + (1 - blind) * flatChance(ratio);
   // Densities over some 15 V, so that a trace whose levels are not known weighs alike.
   constexpr double kVolts = 15;
@@ -177,13 +181,14 @@ double ReadingModel::squareOutput(const Test& test, const TraceFacts& facts, con
   if (facts.levels) {
     // The swing is told better than where it lies.
     const double swing = facts.levels->second - facts.levels->first;
-    return (1 - flat) * std::sqrt(near(facts.levels->first, low) * near(facts.levels->second, high)) *
+    return (1 - flat) *
+           std::sqrt(near(facts.levels->first, low) * near(facts.levels->second, high)) *
            std::sqrt(near(swing, high - low));
   }
   if (facts.outputRatio && *facts.outputRatio > 0) {
-    return (1 - flat) * normalDensity(std::log10(*facts.outputRatio) -
-                                          std::log10(std::max(ratio, 0.03)),
-                                      of(Id::peerOutput));
+    return (1 - flat) *
+           normalDensity(std::log10(*facts.outputRatio) - std::log10(std::max(ratio, 0.03)),
+                         of(Id::peerOutput));
   }
   return 1 - flat;
 }
@@ -205,17 +210,20 @@ double ReadingModel::waveform(const Test& test, const TraceFacts& facts, const W
   // Where a sound wheel shows next to nothing (the feed of a loop that is sensed in its return),
   // its pulses cannot be read.
   constexpr double kLeastSwing = 0.05;
-  if (spins && w.swings->second.value_or(1) < kLeastSwing && coil) {
+  if (spins && w.swings->second.value_or(1) < kLeastSwing) {
     return 0.2;
   }
   const double p = marks(test, facts, world);
-  const bool comesAndGoes =
-      test.circuit == vehicle_.suspect().name && isIntermittent(world.fault);
-  if (comesAndGoes && !facts.flat) {
-    return p;  // in between the signal is whole
-  }
+  const bool comesAndGoes = test.circuit == vehicle_.suspect().name && isIntermittent(world.fault);
   if (!spins) {
     return p;
+  }
+  if (comesAndGoes && !facts.flat) {
+    // In between the signal is whole, and as strong as a sound one's.
+    Worked whole;
+    whole.swings = {w.swings->second, w.swings->second};
+    return p * (coil ? coilOutput(test, facts, values, whole, nullptr)
+                     : squareOutput(test, facts, World{}, values, whole));
   }
   return p * (coil ? coilOutput(test, facts, values, w, other)
                    : squareOutput(test, facts, world, values, w));

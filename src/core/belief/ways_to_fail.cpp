@@ -2,8 +2,8 @@
 
 #include <algorithm>
 
-#include "core/belief/intake_priors.h"
 #include "core/belief/circumstance.h"
+#include "core/belief/intake_priors.h"
 #include "core/circuit/network.h"
 #include "core/priors/priors.h"
 
@@ -38,10 +38,15 @@ const std::vector<double> kOpenCoilSteps{10e3, 50e3, 300e3, 2e6, 15e6, 1e9, kOpe
 const std::vector<double> kShortedCoilSteps{1, 30, 120, 300, 500, 700};
 const std::vector<double> kWrongCoilSteps{280, 420, 600, 2000, 2800, 4000};
 const std::vector<double> kWeakSteps{0.05, 0.12, 0.25, 0.38, 0.5};
-// Continuous over the counts that are fitted: 29 to 100 against one another, without the ratios that
-// only a tyre makes.
-const std::vector<double> kCountSteps{0.55, 0.65, 0.72, 0.78, 0.85, 0.9, 0.96, 1.04, 1.1, 1.18, 1.28, 1.4, 1.8};
+// Continuous over the counts that are fitted: 29 to 100 against one another, without the ratios
+// that only a tyre makes.
+const std::vector<double> kCountSteps{0.55, 0.65, 0.72, 0.78, 0.85, 0.9, 0.96,
+                                      1.04, 1.1,  1.18, 1.28, 1.4,  1.8};
 const std::vector<double> kTyreSteps{0.9, 0.93, 0.96, 0.98, 1.02, 1.04, 1.07, 1.1};
+
+// Where in a plug, as along a leg.
+constexpr double kModuleHalf = 0.25;
+constexpr double kWheelHalf = 0.75;
 
 double zoneWeight(Zone zone) {
   switch (zone) {
@@ -120,8 +125,7 @@ class Builder {
            const std::vector<double>& steps, double along = 0.5) {
     if (weight > 0) {
       const bool parts = steps.size() > 1 && steps.back() == kOpen;
-      out_.push_back(
-          {fault, element, wire, weight, steps, along, parts ? of(Id::openWhole) : 0.0});
+      out_.push_back({fault, element, wire, weight, steps, along, parts ? of(Id::openWhole) : 0.0});
     }
   }
 
@@ -143,30 +147,35 @@ class Builder {
                                                          : 1.0;
     const double w = zoneWeight(e.zone) * kind * length * (repaired ? of(Id::pieceRepaired) : 1);
     const bool plug = e.kind == ElementKind::connector;
-    const double leaks = plug                           ? of(Id::plugLeak)
-                         : e.kind == ElementKind::leg ? of(Id::legLeak)
-                                                        : 1;
+    const double leaks = plug ? of(Id::plugLeak) : e.kind == ElementKind::leg ? of(Id::legLeak) : 1;
     const double grounded = plug ? of(Id::plugShortGround) : 1;
     const double supplied = plug ? of(Id::plugShortSupply) : 1;
-    const double sometimes =
-        comesAndGoes_ ? of(Id::intermittentComplained) : of(Id::intermittent);
+    const double sometimes = comesAndGoes_ ? of(Id::intermittentComplained) : of(Id::intermittent);
+    // What conducts where it should not lies in one half of a plug or the other.
+    const std::vector<double> halves =
+        plug ? std::vector{kModuleHalf, kWheelHalf} : std::vector{along};
+    const double half = 1.0 / static_cast<double>(halves.size());
     for (const WireId wire : wires_) {
       add(Fault::open, e.id, wire, w * of(Id::wiringOpen), kOpenSteps, along);
       add(Fault::resistive, e.id, wire, w * of(Id::wiringResistive),
           coil_ ? kResistiveCoilSteps : kResistiveSteps, along);
-      add(Fault::leak, e.id, wire, w * of(Id::wiringLeak) * leaks, kLeakSteps, along);
-      add(Fault::shortToGround, e.id, wire, w * of(Id::wiringShortGround) * grounded, kShortSteps,
-          along);
-      add(Fault::shortToSupply, e.id, wire, w * of(Id::wiringShortSupply) * supplied, kSupplySteps,
-          along);
       add(Fault::intermittentOpen, e.id, wire, w * sometimes, {kOpen}, along);
+      for (const double at : halves) {
+        add(Fault::leak, e.id, wire, half * w * of(Id::wiringLeak) * leaks, kLeakSteps, at);
+        add(Fault::shortToGround, e.id, wire, half * w * of(Id::wiringShortGround) * grounded,
+            kShortSteps, at);
+        add(Fault::shortToSupply, e.id, wire, half * w * of(Id::wiringShortSupply) * supplied,
+            kSupplySteps, at);
+      }
     }
     add(Fault::intermittentShort, e.id, WireId::a, w * sometimes * of(Id::intermittentShort), {0.5},
         along);
-    const double touching = w * of(Id::wiringTouching);
+    const double touching = half * w * of(Id::wiringTouching);
     const double creeping = plug ? of(Id::plugCreeping) : of(Id::legCreeping);
-    add(Fault::wiresTouching, e.id, std::nullopt, touching * (1 - creeping), kTouchingSteps, along);
-    add(Fault::wiresTouching, e.id, std::nullopt, touching * creeping, kCreepingSteps, along);
+    for (const double at : halves) {
+      add(Fault::wiresTouching, e.id, std::nullopt, touching * (1 - creeping), kTouchingSteps, at);
+      add(Fault::wiresTouching, e.id, std::nullopt, touching * creeping, kCreepingSteps, at);
+    }
     if (!coil_) {
       add(Fault::reversed, e.id, std::nullopt,
           length * (repaired ? of(Id::wiringReversedRepaired) : of(Id::wiringReversed)), {0},

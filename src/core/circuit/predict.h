@@ -52,6 +52,9 @@ inline constexpr int kUsualTeeth = 48;
 struct LineParameters {
   std::vector<ParameterPoint> draws;
   ParameterPoint central;
+  /// Draws of common practice, where a single wheel taught that may be faulty itself: a few beside
+  /// the others, for whoever weighs; no part of what is expected.
+  std::vector<ParameterPoint> doubtful;
   std::string from;  ///< "common practice", "learnt from RL", ...
   /// Logarithm of the probability of the good circuits' readings with this kind of sensor, up to a
   /// constant that all kinds share.

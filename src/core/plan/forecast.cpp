@@ -241,6 +241,9 @@ std::optional<Outlook> Forecast::ofNumbers(const Test& test) const {
   const auto bins = std::clamp<std::size_t>(static_cast<std::size_t>((high - low) / (1.5 * spread)),
                                             3, kMostBins);
   const double step = (high - low) / static_cast<double>(bins);
+  // What a sound circuit shows lies in the middle of a bin, so that it is one answer and not two.
+  const double off = std::fmod((sounds.front().at - low) / step, 1.0) - 0.5;
+  low += step * off;
   const double slip = priors::of(priors::Id::slipNumber);
   Outlook out;
   out.chances.assign(bins, std::vector<double>(stands_.size()));
@@ -260,7 +263,7 @@ std::optional<Outlook> Forecast::ofNumbers(const Test& test) const {
       out.chances[b][k] = (1 - slip) * p + slip / static_cast<double>(bins);
     }
   }
-  likeAnything(out);
+  likeAnything(out, familyOf(test));
   return out;
 }
 
@@ -293,7 +296,7 @@ std::optional<Outlook> Forecast::ofCategories(const Test& test) const {
                slip / static_cast<double>(out.chances.size());
     }
   }
-  likeAnything(out);
+  likeAnything(out, familyOf(test));
   return out;
 }
 
@@ -343,17 +346,20 @@ double Forecast::chance(const Test& test, const Category& c, const Stand& stand,
   }
 }
 
-// What is not on the list may read like anything: as all the others together.
-void Forecast::likeAnything(Outlook& out) const {
+// What is not on the list may read like anything: as all the others together. So may a family of
+// readings that is doubted already: asking it again tells no more.
+void Forecast::likeAnything(Outlook& out, Family family) const {
+  std::vector<double> doubts;
+  for (const auto& s : stands_) {
+    doubts.push_back(s.way().fault == Fault::other ? 1 : s.belief->doubted(*s.cell, family));
+  }
   for (auto& row : out.chances) {
     double mean = 0;
     for (std::size_t k = 0; k < stands_.size(); ++k) {
       mean += stands_[k].weight * row[k];
     }
     for (std::size_t k = 0; k < stands_.size(); ++k) {
-      if (stands_[k].way().fault == Fault::other) {
-        row[k] = mean;
-      }
+      row[k] += doubts[k] * (mean - row[k]);
     }
   }
 }

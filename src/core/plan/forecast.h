@@ -55,7 +55,8 @@ class Forecast {
   struct Sound;
   void add(const Belief& belief, double share);
   void standFor();
-  [[nodiscard]] Sound soundOf(const Side& side, const circuit::Test& test, const Scale& scale) const;
+  [[nodiscard]] Sound soundOf(const Side& side, const circuit::Test& test,
+                              const Scale& scale) const;
   [[nodiscard]] std::optional<std::vector<Reach>> reaches(const circuit::Test& test,
                                                           const Scale& scale,
                                                           const std::vector<Sound>& sound) const;
@@ -64,7 +65,7 @@ class Forecast {
   [[nodiscard]] Standing standingOf(const circuit::Test& test, const Stand& stand) const;
   [[nodiscard]] double chance(const circuit::Test& test, const Category& c, const Stand& stand,
                               Standing& standing) const;
-  void likeAnything(Outlook& out) const;
+  void likeAnything(Outlook& out, Family family) const;
   [[nodiscard]] std::size_t sideOf(const Stand& stand) const;
 
   std::vector<Side> sides_;

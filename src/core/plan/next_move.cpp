@@ -46,8 +46,7 @@ class Planner {
       // What clearing has cured already cannot be told from nothing wrong.
       const bool cured = belief_.codesCleared() && h.fault == Fault::latchedOff;
       const Fault fault = cured ? Fault::none : h.fault;
-      const std::string group =
-          cured || h.element.empty() ? std::string(nameOf(fault)) : h.element;
+      const std::string group = cured || h.element.empty() ? std::string(nameOf(fault)) : h.element;
       elementOf_.push_back(
           elements.emplace(std::pair{group, byKind ? s.belief : nullptr}, elements.size())
               .first->second);
@@ -79,8 +78,8 @@ class Planner {
                         (out.intrusion >= Intrusion::pierce ? of(Id::pierceMinutes) : 0) +
                         (stance_ && out.stance != *stance_ ? of(Id::changeMinutes) : 0);
     out.score = ((1 - waysCount_) * out.bits + waysCount_ * out.ways) / cost;
-    const bool another = std::find(witnesses_.begin(), witnesses_.end(), familyOf(test)) ==
-                         witnesses_.end();
+    const bool another =
+        std::find(witnesses_.begin(), witnesses_.end(), familyOf(test)) == witnesses_.end();
     if (wantsWitness_ && another) {
       out.score *= of(Id::witnessBonus);
     }
@@ -127,7 +126,7 @@ class Planner {
         const double p = stands_[k].weight * outlook.chances[o][k];
         probability += p;
         const auto& h = stands_[k].way();
-        elements[!h.element.empty()               ? h.element
+        elements[!h.element.empty()            ? h.element
                  : h.fault == Fault::none      ? "nothing wrong"
                  : h.fault == Fault::wrongTyre ? "a tyre"
                                                : "something else"] += p;
@@ -185,8 +184,10 @@ bool nothingDone(const job::Case& c) {
   return !c.intake.codesKept() &&
          std::none_of(c.evidence.begin(), c.evidence.end(), [&](const job::Evidence& e) {
            const bool asked = e.test.kind == TestKind::codes || e.test.kind == TestKind::liveSpeed;
-           const bool opened = e.test.circuit == c.suspect && e.test.kind == TestKind::resistance;
-           return !e.withdrawn && (asked || opened || e.test.kind == TestKind::waveform);
+           const bool opened =
+               e.test.circuit == c.suspect &&
+               (e.test.kind == TestKind::resistance || e.test.kind == TestKind::waveform);
+           return !e.withdrawn && (asked || opened);
          });
 }
 
@@ -210,9 +211,8 @@ std::vector<Test> listOf(const Beliefs& beliefs) {
   std::vector<Test> out;
   for (const auto& part : beliefs.parts()) {
     for (auto& test : possibleTests(*part.job)) {
-      const bool listed = std::any_of(out.begin(), out.end(), [&](const Test& t) {
-        return circuit::sameTest(t, test);
-      });
+      const bool listed = std::any_of(out.begin(), out.end(),
+                                      [&](const Test& t) { return circuit::sameTest(t, test); });
       if ((&part == &beliefs.parts().front() || !listed) && meansSomething(beliefs, test)) {
         out.push_back(std::move(test));
       }
@@ -262,8 +262,8 @@ std::vector<Proposal> proposeTests(const Beliefs& beliefs, const Conclusion& con
   std::vector<Proposal> out;
   for (auto& proposal : all) {
     const bool repeats = proposal && again && circuit::sameTest(proposal->test, *again);
-    const bool tells = proposal && (proposal->bits >= of(Id::leastBits) ||
-                                    proposal->ways >= of(Id::leastWays));
+    const bool tells =
+        proposal && (proposal->bits >= of(Id::leastBits) || proposal->ways >= of(Id::leastWays));
     if (!tells && !repeats) {
       continue;
     }

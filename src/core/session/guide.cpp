@@ -65,10 +65,10 @@ const Proposal* Guide::witness() const {
   constexpr double kLeastDoubt = 0.05;  // of one witness alone
   const auto& costs = case_.costs;
   const auto* element = case_.suspectCircuit()->find(conclusion.suspects.front().element);
-  const double part = !element                                             ? 0
+  const double part = !element                                        ? 0
                       : element->kind == circuit::ElementKind::module ? costs.module
                       : element->kind == circuit::ElementKind::ring   ? costs.ring
-                                                                       : costs.sensor;
+                                                                      : costs.sensor;
   const double doubt = std::max(kLeastDoubt, 1 - leadingShare(conclusion));
   const double price = another->minutes / 60 * costs.hour;
   return price <= doubt * (part + costs.hour + of(Id::comeback)) + costs.hour / 15 ? &*another
@@ -87,8 +87,12 @@ const Proposal* Guide::ask() const {
   }
   // The best that still fits into the minutes left; a clashing reading is repeated first.
   const bool repeats = assessment_.conclusion.clash.has_value();
+  // While nothing is as good as known a dear test is still better than a guess.
+  const double least = leadingShare(assessment_.conclusion) < of(Id::narrowed)
+                           ? of(Id::worthwhileUnknown)
+                           : of(Id::worthwhile);
   const auto fits = std::find_if(proposals.begin(), proposals.end(), [&](const Proposal& p) {
-    const bool worth = p.score >= of(Id::worthwhile) || (repeats && &p == &proposals.front());
+    const bool worth = p.score >= least || (repeats && &p == &proposals.front());
     return worth && minutes_ + p.minutes <= limits_.mostMinutes;
   });
   return fits != proposals.end() ? &*fits : nullptr;

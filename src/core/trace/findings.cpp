@@ -44,7 +44,7 @@ class Judge {
     evenness();
     hum();
     if (a_.gapLimitShare > kGapLimitShare) {
-      add(Code::gapLimit, Where::gap, Severity::suspect, 0.6,
+      add(Code::gapLimit, Where::gap, Severity::note, 0.6,
           fmt::format("{:.0f} % of the telegrams say that the gap is at its limit: it still works, "
                       "with no reserve.",
                       100 * a_.gapLimitShare));
@@ -195,7 +195,8 @@ class Judge {
     if (!passive() || a_.ring->turns < 2 || percent < kRunoutSuspect) {
       return;
     }
-    add(Code::ringRunout, Where::ring, percent >= kRunoutFault ? Severity::fault : Severity::suspect,
+    add(Code::ringRunout, Where::ring,
+        percent >= kRunoutFault ? Severity::fault : Severity::suspect,
         std::min(0.95, 0.5 + percent / 60),
         fmt::format("The output swells and fades by {:.0f} % once a turn: run-out, a warped ring, "
                     "play in the bearing or rust under the seat.",

@@ -76,9 +76,10 @@ std::vector<std::string> reasonsOf(const Belief& belief, const std::vector<Readi
 // The reading that is most probably a slip. Of two that were taken alike and differ, the earlier
 // one: the repeat was made to rule it out.
 std::size_t clashing(const Belief& belief) {
+  const auto weight = [&](const Weighing& w) { return belief.isOwn(w) ? w.mistake : 0; };
   const auto worst =
       std::max_element(belief.weighings().begin(), belief.weighings().end(),
-                       [](const Weighing& a, const Weighing& b) { return a.mistake < b.mistake; });
+                       [&](const Weighing& a, const Weighing& b) { return weight(a) < weight(b); });
   const auto& evidence = belief.vehicle().job().evidence;
   for (const auto& w : belief.weighings()) {
     if (w.evidence < worst->evidence && w.mistake > priors::of(priors::Id::clash) / 2 &&
@@ -111,9 +112,10 @@ std::size_t timesAlike(const Belief& belief, std::size_t index) {
 std::string repeatWords(const circuit::Test& test, const std::string& shown,
                         const std::string& where) {
   if (circuit::unitOf(test.kind) == units::Unit::ohm) {
-    return fmt::format("Repeat {} ({}) at a second contact, on the highest range, before believing "
-                       "it.",
-                       shown, where);
+    return fmt::format(
+        "Repeat {} ({}) at a second contact, on the highest range, before believing "
+        "it.",
+        shown, where);
   }
   switch (test.kind) {
     case circuit::TestKind::codes:
@@ -153,9 +155,10 @@ bool sayClash(Conclusion& out, const Belief& belief, const std::vector<ReadingVi
   }
   out.state = State::contradictory;
   out.headline = "Contradictory: no single fault explains every reading";
-  out.action = fmt::format("{} ({}) was repeated and stands. Look for a second fault, or for what "
-                           "this list does not know.",
-                           shown, where);
+  out.action = fmt::format(
+      "{} ({}) was repeated and stands. Look for a second fault, or for what "
+      "this list does not know.",
+      shown, where);
   return true;
 }
 
@@ -211,8 +214,8 @@ bool isCured(const Suspect& s) {
 
 // Nothing is wrong now, whether or not the supply had been latched off.
 bool concludeCured(Conclusion& out) {
-  if (!isCured(out.suspects.front()) || leadingShare(out) < priors::of(priors::Id::isolated) || !out.codesCleared ||
-      shareOf(out.suspects, kSound) >= priors::of(priors::Id::isolated)) {
+  if (!isCured(out.suspects.front()) || leadingShare(out) < priors::of(priors::Id::isolated) ||
+      !out.codesCleared || shareOf(out.suspects, kSound) >= priors::of(priors::Id::isolated)) {
     return false;
   }
   out.state = State::isolated;
@@ -280,9 +283,8 @@ void callWitnesses(Conclusion& out, const Beliefs& beliefs, const Circuit& circu
   for (const auto& s : out.suspects) {
     shares[groupOf(s)] += s.share;
   }
-  const auto top = std::max_element(shares.begin(), shares.end(), [](auto& a, auto& b) {
-    return a.second < b.second;
-  });
+  const auto top = std::max_element(shares.begin(), shares.end(),
+                                    [](auto& a, auto& b) { return a.second < b.second; });
   const auto first = std::find_if(out.suspects.begin(), out.suspects.end(),
                                   [&](const Suspect& s) { return groupOf(s) == top->first; });
   for (std::size_t f = 0; f < kFamilies; ++f) {
@@ -336,7 +338,8 @@ std::string actionFor(const Suspect& top, const Circuit& circuit) {
   const circuit::Element* e = circuit.find(top.element);
   switch (top.fault) {
     case Fault::latchedOff:
-      return "Clear the codes and cycle the ignition: the supply comes back. Then find what made the "
+      return "Clear the codes and cycle the ignition: the supply comes back. Then find what made "
+             "the "
              "module switch off.";
     case Fault::debris:
       return "Wipe the tip and the ring clean with a rag, then read again: no part is needed.";

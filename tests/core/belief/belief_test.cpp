@@ -3,6 +3,7 @@
 
 #include "core/belief/ways_to_fail.h"
 #include "core/circuit/front_end.h"
+#include "core/plan/steps.h"
 #include "core/plan/test_list.h"
 #include "support/job_fixture.h"
 
@@ -156,7 +157,11 @@ TEST_F(BeliefOf, WhateverMayDoHarmHasItsCautionAtTheStep) {
   t.circuit = "RR";
   const auto of = [&](circuit::DisturbKind kind) {
     t.state.disturb = circuit::Disturb{kind, "C2"};
-    return cautionFor(t);
+    std::string all;
+    for (const auto& caution : cautionsOf(*c.find("RR"), t)) {
+      all += caution + " ";
+    }
+    return all;
   };
   EXPECT_NE(of(circuit::DisturbKind::heat).find("no flame"), std::string::npos);
   EXPECT_NE(of(circuit::DisturbKind::wet).find("never into a module"), std::string::npos);
@@ -186,15 +191,20 @@ TEST_F(BeliefOf, TwoFaultsAreFoundWhereOneWillNotDo) {
   reading("RR", "C2.w pair 190 unplugged");
   reading("RR", "module pair OL unplugged");
   reading("RR", "C1.w pair OL unplugged");
+  // Each of them again, with the same answer: no slip.
+  reading("RR", "C2.w pair 190 unplugged");
+  reading("RR", "module pair OL unplugged");
+  reading("RR", "C1.w pair OL unplugged");
   const auto a = assessed();
   EXPECT_EQ(a.conclusion.state, State::contradictory);
   EXPECT_GT(a.conclusion.pairShare, 0.5);
   ASSERT_FALSE(a.conclusion.pairs.empty());
   const auto& [first, second] = a.conclusion.pairs.front();
-  const bool coil = first.fault == "sensor-shorted" || second.fault == "sensor-shorted" ||
-                    first.fault == "wrong-sensor" || second.fault == "wrong-sensor";
-  EXPECT_TRUE(coil) << first.fault << " " << second.fault;
-  EXPECT_TRUE(first.fault == "open" || second.fault == "open") << first.fault << second.fault;
+  const bool coil = first.fault == Fault::sensorShorted || second.fault == Fault::sensorShorted ||
+                    first.fault == Fault::wrongSensor || second.fault == Fault::wrongSensor;
+  EXPECT_TRUE(coil) << nameOf(first.fault) << " " << nameOf(second.fault);
+  EXPECT_TRUE(first.fault == Fault::open || second.fault == Fault::open)
+      << nameOf(first.fault) << nameOf(second.fault);
   EXPECT_NE(a.conclusion.headline.find("together explain it"), std::string::npos);
 }
 

@@ -42,9 +42,9 @@ TEST_F(PriorOf, AllSumsToOneWhateverIsComplainedOf) {
 }
 
 TEST_F(PriorOf, NoWayToFailIsThereTwice) {
-  std::map<std::tuple<Fault, std::string, std::optional<circuit::WireId>>, double> upTo;
+  std::map<std::tuple<Fault, std::string, std::optional<circuit::WireId>, double>, double> upTo;
   for (const auto& h : all()) {
-    const auto [before, isNew] = upTo.emplace(std::tuple(h.fault, h.element, h.wire), 0.0);
+    const auto [before, isNew] = upTo.emplace(std::tuple(h.fault, h.element, h.wire, h.along), 0.0);
     EXPECT_TRUE(isNew || before->second <= h.steps.front()) << nameOf(h.fault) << h.element;
     before->second = h.steps.back();
   }

@@ -4,6 +4,7 @@
 #include "core/base/json.h"
 #include "core/circuit/front_end.h"
 #include "core/job/test_json.h"
+#include "core/plan/steps.h"
 #include "core/plan/test_list.h"
 #include "core/session/guide.h"
 #include "core/verdict/move_words.h"
@@ -132,7 +133,7 @@ TEST_F(Outlooks, PulledInsulationThatStretchesNamesTheLeg) {
       all.begin(), all.end(), [](const circuit::Test& t) { return isPull(t) && t.looked == "L2"; });
   ASSERT_NE(pull, all.end());
   EXPECT_EQ(titleFor(*pull), "Pull on the wires of L2");
-  EXPECT_NE(cautionFor(*pull).find("gently"), std::string::npos);
+  EXPECT_NE(cautionsOf(*c.find("RR"), *pull).front().find("gently"), std::string::npos);
   const auto answers = categoriesOf(Belief(c, {}, learnAll(c)).vehicle(), *pull);
   ASSERT_EQ(answers.size(), 2U);
   job::Evidence e;

@@ -80,15 +80,15 @@ TEST_F(CloseOut, ThreeJobsDoNotRuleTheWorldThreeHundredDo) {
 
 TEST_F(CloseOut, TheWaterRuleNamesBothSidesAndTheCutBack) {
   c.complaint.when = {"wet"};
-  const std::string wet = stepsOf({"C1", circuit::WireId::a, "leak", 1});
+  const std::string wet = stepsOf({"C1", circuit::WireId::a, Fault::leak, 1});
   for (const char* words :
        {"both sides", "an inch", "several inches more", "sealed crimp", "Stagger"}) {
     EXPECT_NE(wet.find(words), std::string::npos) << words << "\n" << wet;
   }
   c.repair.school = "solder";
-  EXPECT_NE(stepsOf({"C1", circuit::WireId::a, "leak", 1}).find("solder"), std::string::npos);
+  EXPECT_NE(stepsOf({"C1", circuit::WireId::a, Fault::leak, 1}).find("solder"), std::string::npos);
   c.complaint.when = {};
-  EXPECT_EQ(stepsOf({"C1", circuit::WireId::a, "open", 1}).find("inch"), std::string::npos)
+  EXPECT_EQ(stepsOf({"C1", circuit::WireId::a, Fault::open, 1}).find("inch"), std::string::npos)
       << "a dry loose contact needs no cutting";
 }
 
@@ -96,7 +96,7 @@ TEST_F(CloseOut, EveryFaultOfEveryElementHasStepsAndUniqueIds) {
   for (const auto kind : {circuit::SensorKind::passive, circuit::SensorKind::active}) {
     c.circuits[3].sensor.kind = kind;
     for (const auto& h : allHypotheses(c, c.circuits[3])) {
-      const auto steps = repairSteps(c, {h.element, h.wire, std::string(nameOf(h.fault)), 1});
+      const auto steps = repairSteps(c, {h.element, h.wire, h.fault, 1});
       EXPECT_FALSE(steps.empty()) << h.element << nameOf(h.fault);
       std::set<std::string> ids;
       for (const auto& step : steps) {
@@ -107,7 +107,7 @@ TEST_F(CloseOut, EveryFaultOfEveryElementHasStepsAndUniqueIds) {
   // A new coil is measured, a ring is counted, a torque is written down.
   std::string notes;
   for (const auto& suspect :
-       {Suspect{"sensor", {}, "sensor-open", 1}, Suspect{"ring", {}, "ring-tooth", 1}}) {
+       {Suspect{"sensor", {}, Fault::sensorOpen, 1}, Suspect{"ring", {}, Fault::ringTooth, 1}}) {
     c.circuits[3].sensor.kind = circuit::SensorKind::passive;
     for (const auto& step : repairSteps(c, suspect)) {
       notes += step.note + ";";
@@ -217,7 +217,7 @@ TEST_F(CloseOut, ASensorThatIsReversedGivesNoSignalWhereverTheWiresAreExchanged)
 
 TEST_F(CloseOut, TheClosingSaysWhatItWasAndWhetherItIsProved) {
   reading("RR", "module pair OL");
-  const auto closing = closingOf(c, {"L2", circuit::WireId::b, "open", 0.9}, {}, "2026-11-20");
+  const auto closing = closingOf(c, {"L2", circuit::WireId::b, Fault::open, 0.9}, {}, "2026-11-20");
   EXPECT_TRUE(closing.closed());
   EXPECT_EQ(closing.kind, "leg");
   EXPECT_EQ(closing.wire, "b");

@@ -127,16 +127,37 @@ TEST_F(Job, HalfSplitEndsOnTheLegWithTheBreak) {
 TEST_F(Job, ADeadCoilIsFoundAtTheSensor) {
   reading("RR", "module pair OL");
   reading("RR", "sensor pair OL");
-  const auto a = assessed();
-  EXPECT_EQ(a.conclusion.state, State::isolated);
+  auto a = assessed();
   EXPECT_EQ(a.conclusion.suspects.front().element, "sensor");
-  EXPECT_EQ(a.conclusion.suspects.front().fault, "sensor-open");
+  EXPECT_EQ(a.conclusion.suspects.front().fault, Fault::sensorOpen);
+  // Two ohm readings are one witness; a part is bought on two (common practice, no source).
+  EXPECT_EQ(a.conclusion.state, State::narrowed);
+  EXPECT_TRUE(a.conclusion.wantsWitness);
+  job::Evidence steel;
+  steel.id = c.nextEvidenceId();
+  steel.test.kind = circuit::TestKind::benchSensor;
+  steel.test.circuit = "RR";
+  steel.reading.swings = false;
+  c.evidence.push_back(steel);
+  a = assessed();
+  EXPECT_EQ(a.conclusion.state, State::isolated);
+  EXPECT_EQ(a.conclusion.witnesses.size(), 2U);
 }
 
 TEST_F(Job, AMissingToothIsTheRingsAndNotTheWires) {
   trace("RL", 1.0, 14);
   trace("RR", 1.0, 9, {13});
-  const auto a = assessed();
+  auto a = assessed();
+  EXPECT_EQ(a.conclusion.state, State::narrowed) << "seen by one witness";
+  EXPECT_EQ(a.conclusion.suspects.front().element, "ring");
+  job::Evidence look;
+  look.id = c.nextEvidenceId();
+  look.test.kind = circuit::TestKind::inspect;
+  look.test.circuit = "RR";
+  look.test.looked = "ring";
+  look.reading.sight = job::Sight::missingTooth;
+  c.evidence.push_back(look);
+  a = assessed();
   EXPECT_EQ(a.conclusion.state, State::isolated);
   EXPECT_EQ(a.conclusion.suspects.front().element, "ring");
 }
@@ -149,7 +170,7 @@ TEST_F(Job, AWeakTraceWithAGoodCoilPointsAtTheGap) {
   const auto a = assessed();
   EXPECT_EQ(a.views[3].verdict, Verdict::fail);
   EXPECT_EQ(a.conclusion.suspects.front().element, "sensor");
-  EXPECT_EQ(a.conclusion.suspects.front().fault, "wide-gap");
+  EXPECT_EQ(a.conclusion.suspects.front().fault, Fault::wideGap);
 }
 
 TEST_F(Job, AllGoodReadingsLeaveNothingWrongInTheLead) {
@@ -168,19 +189,25 @@ TEST_F(Job, AllGoodReadingsLeaveNothingWrongInTheLead) {
   e.test.state.wheel = circuit::WheelMotion::driven;
   e.reading.kmh = {{"LF", 30.0}, {"RF", 30.1}, {"RL", 30.0}, {"RR", 29.9}};
   c.evidence.push_back(e);
-  EXPECT_EQ(assessed().conclusion.suspects.front().fault, "none");
+  EXPECT_EQ(assessed().conclusion.suspects.front().fault, Fault::none);
 }
 
 TEST_F(Job, ContradictionIsCalledSoAndTheClashingReadingNamed) {
   reading("RR", "module pair 1.12k");
   reading("RR", "C2.w pair OL unplugged");
   auto a = assessed();
+  EXPECT_TRUE(a.conclusion.clash) << "a slip is ruled out by a repeat before more is said";
+  EXPECT_NE(a.conclusion.state, State::contradictory);
+  c.evidence.push_back(c.evidence[*a.conclusion.clash]);
+  c.evidence.back().id = c.nextEvidenceId();
+  a = assessed();
   EXPECT_EQ(a.conclusion.state, State::contradictory);
   const auto& reasons = a.conclusion.reasons;
   EXPECT_TRUE(std::any_of(reasons.begin(), reasons.end(), [](const std::string& r) {
     return r.find("the rest agrees") != std::string::npos;
   }));
   c.evidence[1].withdrawn = true;
+  c.evidence.pop_back();
   a = assessed();
   EXPECT_NE(a.conclusion.state, State::contradictory)
       << "withdrawing the wrong reading brings the belief back";
@@ -215,12 +242,21 @@ TEST_F(Job, ActingMeasuringAndStoppingArePriced) {
   reading("RR", "sensor pair OL");
   const auto a = assessed();
   ASSERT_GE(a.options.size(), 2U);
-  EXPECT_EQ(a.options.front().element, "sensor");
-  EXPECT_GT(a.options.front().odds, 0.9);
-  const double hours = 0.5 + c.find("RR")->find("sensor")->accessMinutes / 60;
-  EXPECT_NEAR(a.options.front().hours, hours, 1e-9);
-  EXPECT_NEAR(a.options.front().price, 58 + 100 * hours, 1e-9);
-  EXPECT_NE(a.options.back().text.find("Stop here"), std::string::npos);
+  const auto fit = std::find_if(a.options.begin(), a.options.end(),
+                                [](const Option& o) { return o.deed == Deed::fit; });
+  ASSERT_NE(fit, a.options.end());
+  EXPECT_EQ(fit->element, "sensor");
+  EXPECT_GT(fit->cures, 0.8);
+  const double minutes = 30 + c.find("RR")->find("sensor")->accessMinutes;
+  EXPECT_NEAR(fit->minutes, minutes, 1e-9);
+  EXPECT_NEAR(fit->cost, 58 + 100 * minutes / 60, 1e-9);
+  EXPECT_GT(fit->expectedCost, fit->cost) << "with what is spent in vain";
+  EXPECT_TRUE(std::any_of(a.options.begin(), a.options.end(), [](const Option& o) {
+    return o.text.find("Stop here") != std::string::npos;
+  }));
+  EXPECT_TRUE(std::is_sorted(
+      a.options.begin(), a.options.end(),
+      [](const Option& x, const Option& y) { return x.expectedCost < y.expectedCost; }));
 }
 
 TEST_F(Job, AMissingCaptureIsSaidAndNothingElseBreaks) {

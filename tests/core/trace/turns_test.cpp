@@ -84,10 +84,10 @@ TEST(Comparing, TwoWheelsByAllTheyHaveInCommon) {
     return it == all.end() ? 0.0 : it->ratio;
   };
   // One volt at 15 km/h is three fifths of one volt at 9 km/h, at equal speed.
-  EXPECT_NEAR(of("flux-swing"), 0.6, 0.01);
-  EXPECT_DOUBLE_EQ(of("teeth"), 1);
+  EXPECT_NEAR(of(Compared::fluxSwing), 0.6, 0.01);
+  EXPECT_DOUBLE_EQ(of(Compared::teeth), 1);
   EXPECT_EQ(all.front().quantity, Compared::fluxSwing) << "the speed-fair one first";
-  EXPECT_EQ(of("low-level"), 0) << "a coil has no two levels";
+  EXPECT_EQ(of(Compared::lowLevel), 0) << "a coil has no two levels";
 }
 
 // Wallace 1951: 54.6 dB for a spacing of one wavelength.
