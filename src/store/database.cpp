@@ -30,6 +30,13 @@ const QStringList kSteps[] = {
          "NOT NULL, circuit TEXT NOT NULL, place TEXT NOT NULL, taken TEXT NOT NULL, "
          "trace TEXT NOT NULL)"),
      QStringLiteral("CREATE INDEX goods_quantity ON goods (quantity)")},
+    // What hangs on a job goes with it, whoever deletes it: an outcome left behind would teach for
+    // ever.
+    {QStringLiteral("DELETE FROM outcomes WHERE row NOT IN (SELECT row FROM jobs)"),
+     QStringLiteral("DELETE FROM job_text WHERE rowid NOT IN (SELECT row FROM jobs)"),
+     QStringLiteral("CREATE TRIGGER jobs_gone AFTER DELETE ON jobs BEGIN "
+                    "DELETE FROM outcomes WHERE row=old.row; "
+                    "DELETE FROM job_text WHERE rowid=old.row; END")},
 };
 
 }  // namespace

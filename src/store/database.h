@@ -12,7 +12,7 @@
 namespace haybale::store {
 
 /// Schema this version writes.
-inline constexpr int kSchemaVersion = 2;
+inline constexpr int kSchemaVersion = 3;
 
 class Database {
  public:

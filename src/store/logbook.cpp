@@ -195,15 +195,15 @@ Status Logbook::forget(const QString& id) {
 
 Result<std::vector<JobRow>> Logbook::search(const Filter& filter, int most) {
   const QString match = matchOf(filter);
-  auto found =
-      match.isEmpty()
-          ? db_.run(QStringLiteral("SELECT %1 FROM jobs j ORDER BY j.changed DESC LIMIT ?")
-                        .arg(kColumns),
-                    {most})
-          : db_.run(QStringLiteral("SELECT %1 FROM job_text t JOIN jobs j ON j.row=t.rowid WHERE "
-                                   "job_text MATCH ? ORDER BY t.rowid DESC LIMIT ?")
-                        .arg(kColumns),
-                    {match, most});
+  auto found = match.isEmpty()
+                   ? db_.run(QStringLiteral("SELECT %1 FROM jobs j ORDER BY j.changed DESC LIMIT ?")
+                                 .arg(kColumns),
+                             {most})
+                   : db_.run(QStringLiteral(
+                                 "SELECT %1 FROM jobs j WHERE j.row IN (SELECT rowid FROM job_text "
+                                 "WHERE job_text MATCH ?) ORDER BY j.changed DESC LIMIT ?")
+                                 .arg(kColumns),
+                             {match, most});
   if (!found) {
     return found.error();
   }

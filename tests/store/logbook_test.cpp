@@ -184,6 +184,34 @@ TEST_F(LogbookOf, ClosedJobsAreTalliedAndProvedOnesTeach) {
   EXPECT_EQ(learnt(book->database())->jobs, 1);
 }
 
+// Saving over another job takes that job's place: what it taught goes with it.
+TEST_F(LogbookOf, AJobSavedOverAnotherLeavesNoOutcomeBehind) {
+  JobRow first = row(1);
+  JobRow second = row(2);
+  ASSERT_HB_OK(book->keep(first, closed(1, "sensor", true, false)));
+  ASSERT_HB_OK(book->keep(second, closed(2, "L2", true, false)));
+  ASSERT_HB_OK(book->rename(second.id, first.id));
+  EXPECT_EQ(book->count(), 1);
+  auto outcomes = book->database().run(QStringLiteral("SELECT count(*) FROM outcomes"));
+  ASSERT_HB_OK(outcomes);
+  ASSERT_TRUE(outcomes->next());
+  EXPECT_EQ(outcomes->value(0).toInt(), 1);
+}
+
+TEST_F(LogbookOf, WhatIsFoundStandsLatestFirst) {
+  for (const auto& [n, changed] :
+       {std::pair{1, "2026-03-01T09:00:00"}, std::pair{2, "2026-05-01T09:00:00"},
+        std::pair{3, "2026-04-01T09:00:00"}}) {
+    JobRow r = row(n);
+    r.changed = QLatin1String(changed);
+    ASSERT_HB_OK(book->keep(r, job(n)));
+  }
+  Filter words;
+  words.text = QStringLiteral("ford");
+  EXPECT_EQ(found(words),
+            (Ids{QStringLiteral("job2"), QStringLiteral("job3"), QStringLiteral("job1")}));
+}
+
 TEST_F(LogbookOf, TheWholeGoesOutAndComesInElsewhere) {
   for (int n = 0; n < 4; ++n) {
     ASSERT_HB_OK(book->keep(row(n), closed(n, "L2", true, false)));

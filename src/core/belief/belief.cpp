@@ -445,15 +445,28 @@ void Belief::takeIn(std::size_t k, const std::optional<TraceFacts>& facts,
   history_.push_back(sumsByHypothesis());
 }
 
-// Every family either means what the model says, or nothing.
+// Every family either means what the model says, or tells a story of its own, which holds together
+// and is false: then all of it is as probable as it is over all that may be wrong.
 void Belief::reweigh() {
+  logEvidence_ = logAnything_;
+  for (std::size_t f = 0; f < kFamilies; ++f) {
+    whole_[f] = 1;
+    if (!told_[f].empty()) {
+      double sum = 0;
+      for (std::size_t i = 0; i < cells_.size(); ++i) {
+        sum += cells_[i].prior * told_[f][i];
+      }
+      whole_[f] = sum;
+      logEvidence_ += std::log(sum);
+    }
+  }
   double total = 0;
   for (std::size_t i = 0; i < cells_.size(); ++i) {
     double weight = cells_[i].prior;
     for (std::size_t f = 0; f < kFamilies; ++f) {
       if (!told_[f].empty()) {
         const double doubt = doubtOf(static_cast<Family>(f));
-        weight *= (1 - doubt) * told_[f][i] + doubt;
+        weight *= (1 - doubt) * told_[f][i] / whole_[f] + doubt;
       }
     }
     cells_[i].weight = weight;
@@ -462,7 +475,7 @@ void Belief::reweigh() {
   for (auto& cell : cells_) {
     cell.weight /= total;
   }
-  logEvidence_ = logAnything_ + std::log(total);
+  logEvidence_ += std::log(total);
 }
 
 void Belief::weigh(const WaveformSet& waveforms, LikelihoodMemory* memory) {
@@ -498,7 +511,7 @@ double Belief::doubted(const Cell& cell, Family family) const {
     return doubt;
   }
   const auto index = static_cast<std::size_t>(&cell - cells_.data());
-  return doubt / ((1 - doubt) * told[index] + doubt);
+  return doubt / ((1 - doubt) * told[index] / whole_[static_cast<std::size_t>(family)] + doubt);
 }
 
 double Belief::testimony(Family family, const std::string& element) const {

@@ -113,6 +113,7 @@ class Belief {
   std::vector<std::optional<TraceFacts>> facts_;
   // By family: of each cell the product of its likelihoods over those of anything at all.
   std::array<std::vector<double>, kFamilies> told_;
+  std::array<double, kFamilies> whole_{};           // of each family, over all that may be wrong
   std::map<const job::Evidence*, double> spreads_;  // of the numbers taken in
   double logAnything_ = 0;
   double logEvidence_ = 0;

@@ -88,9 +88,11 @@ const Proposal* Guide::ask() const {
   // The best that still fits into the minutes left; a clashing reading is repeated first.
   const bool repeats = assessment_.conclusion.clash.has_value();
   // While nothing is as good as known a dear test is still better than a guess.
-  const double least = leadingShare(assessment_.conclusion) < of(Id::narrowed)
-                           ? of(Id::worthwhileUnknown)
-                           : of(Id::worthwhile);
+  // The longer it has taken, the more a minute has to tell.
+  const double patience = std::max(1.0, minutes_ / of(Id::patienceMinutes));
+  const double least = patience * (leadingShare(assessment_.conclusion) < of(Id::narrowed)
+                                       ? of(Id::worthwhileUnknown)
+                                       : of(Id::worthwhile));
   const auto fits = std::find_if(proposals.begin(), proposals.end(), [&](const Proposal& p) {
     const bool worth = p.score >= least || (repeats && &p == &proposals.front());
     return worth && minutes_ + p.minutes <= limits_.mostMinutes;

@@ -1,0 +1,91 @@
+// No kind of test is without its own caution where it can harm. Common practice, no source.
+#include "core/plan/steps.h"
+
+#include <set>
+
+#include "core/plan/test_list.h"
+#include "support/job_fixture.h"
+
+namespace haybale::diagnosis {
+namespace {
+
+class StepByStep : public Job {
+ protected:
+  StepByStep() {
+    c.toolbox = {"multimeter", "scope", "scan-tool", "jumper-leads", "test-lamp", "signal-source"};
+    c.allowed = {"unplug", "back-probe", "pierce", "cut"};
+    c.ownSupplyPlug = true;
+  }
+  [[nodiscard]] static std::string all(const std::vector<std::string>& lines) {
+    std::string text;
+    for (const auto& line : lines) {
+      text += line + "\n";
+    }
+    return text;
+  }
+};
+
+TEST_F(StepByStep, EveryTestSaysWhatToDoInOrderAndEndsWithWhatToLookAt) {
+  for (const auto kind :
+       {circuit::SensorKind::passive, circuit::SensorKind::active, circuit::SensorKind::hall}) {
+    for (auto& circuit : c.circuits) {
+      circuit.sensor.kind = kind;
+    }
+    for (const auto& test : possibleTests(c)) {
+      const auto steps = stepsOf(*c.find("RR"), test);
+      ASSERT_GE(steps.size(), 2U) << circuit::spoken(test);
+      for (const auto& step : steps) {
+        EXPECT_TRUE(step.ends_with('.')) << step;
+        EXPECT_LT(step.size(), 125U) << step;
+      }
+      for (const auto& id : test.state.unplugged) {
+        if (id != "module") {
+          EXPECT_NE(all(steps).find("Unplug " + id), std::string::npos) << all(steps);
+        }
+      }
+    }
+  }
+}
+
+TEST_F(StepByStep, WhateverMayHarmHasItsOwnCaution) {
+  std::set<std::string> seen;
+  for (const auto& test : possibleTests(c)) {
+    const std::string cautions = all(cautionsOf(*c.find("RR"), test));
+    const auto needs = [&](bool applies, const char* name, const char* words) {
+      if (applies) {
+        seen.insert(name);
+        EXPECT_NE(cautions.find(words), std::string::npos) << circuit::spoken(test) << cautions;
+      }
+    };
+    const auto& s = test.state;
+    const auto pierced = [](const std::optional<circuit::Probe>& p) {
+      return p && p->place.kind == circuit::Place::Kind::along && p->place.along > 0 &&
+             p->place.along < 1;
+    };
+    needs(s.wheel == circuit::WheelMotion::spun, "spun", "stands");
+    needs(s.wheel == circuit::WheelMotion::driven, "driven", "drive accordingly");
+    needs(s.jumper && test.kind == circuit::TestKind::codes, "short", "maker allows");
+    needs(test.kind == circuit::TestKind::lamp, "lamp", "LED");
+    needs(pierced(test.red) || pierced(test.black), "pierced", "seal");
+    needs(s.inject.has_value(), "injected", "isolated source");
+    needs(s.disturb && s.disturb->kind == circuit::DisturbKind::wet, "wet", "orange");
+    needs(s.disturb && s.disturb->kind == circuit::DisturbKind::heat, "heat", "no flame");
+    needs(s.isUnplugged("module"), "module", "wait");
+    needs(s.swap.has_value(), "swap", "Long leads");
+    EXPECT_NE(cautions.find("local rules"), std::string::npos);
+  }
+  EXPECT_EQ(seen.size(), 10U) << "each of them was looked at";
+}
+
+TEST_F(StepByStep, AWiggleSaysWhatToMoveAndWhatToWatch) {
+  for (const auto& test : possibleTests(c)) {
+    if (test.kind == circuit::TestKind::wiggle && !test.state.disturb->element.empty()) {
+      const std::string steps = all(stepsOf(*c.find("RR"), test));
+      EXPECT_NE(steps.find(test.state.disturb->element), std::string::npos) << steps;
+      EXPECT_NE(steps.find("Watch"), std::string::npos) << steps;
+    }
+  }
+}
+
+}  // namespace
+}  // namespace haybale::diagnosis
