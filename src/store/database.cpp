@@ -34,7 +34,7 @@ const QStringList kSteps[] = {
     // ever.
     {QStringLiteral("DELETE FROM outcomes WHERE row NOT IN (SELECT row FROM jobs)"),
      QStringLiteral("DELETE FROM job_text WHERE rowid NOT IN (SELECT row FROM jobs)"),
-     QStringLiteral("CREATE TRIGGER jobs_gone AFTER DELETE ON jobs BEGIN "
+     QStringLiteral("CREATE TRIGGER IF NOT EXISTS jobs_gone AFTER DELETE ON jobs BEGIN "
                     "DELETE FROM outcomes WHERE row=old.row; "
                     "DELETE FROM job_text WHERE rowid=old.row; END")},
 };

@@ -33,6 +33,8 @@ class Guided : public Window {
                         seen.codes.has_value() == reading.codes.has_value() &&
                         (!seen.codes || seen.codes->empty() == reading.codes->empty());
       if (same && (seen.reacts || seen.sight || seen.swings || seen.codes)) {
+        // Buttons of the move before are gone once the event loop comes round.
+        QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
         auto* button = find<QPushButton>(fmt::format("side.answer{}", i).c_str());
         button->setFocus();
         QTest::keyClick(button, Qt::Key_Space);
