@@ -15,6 +15,22 @@ using priors::of;
 
 namespace {
 
+std::string_view spokenWhen(std::string_view when) {
+  constexpr std::array<std::pair<std::string_view, std::string_view>, 9> kWords{
+      {{"sometimes", "Now and then"},
+       {"key-on", "At key-on, the car standing"},
+       {"after-first-turn", "After the first turn"},
+       {"at-speed", "Above a speed"},
+       {"creep", "At walking pace"},
+       {"bump", "Over bumps"},
+       {"steering", "When steering"},
+       {"wet", "In the wet"},
+       {"warm", "When warm"}}};
+  const auto it = std::find_if(kWords.begin(), kWords.end(),
+                               [&](const auto& pair) { return pair.first == when; });
+  return it == kWords.end() ? when : it->second;
+}
+
 // The classes of fault that a circumstance speaks for most, with how much.
 std::string whenWords(std::string_view when) {
   constexpr std::array<std::pair<std::string_view, std::string_view>, 13> kClasses{
@@ -40,22 +56,25 @@ std::string whenWords(std::string_view when) {
   }
   std::stable_sort(ranked.begin(), ranked.end(),
                    [](const auto& a, const auto& b) { return a.first > b.first; });
-  std::string spoken(when);
-  std::replace(spoken.begin(), spoken.end(), '-', ' ');
   if (ranked.size() < 2) {
-    return fmt::format("It shows: {}.", spoken);
+    return "";
   }
-  return fmt::format("It shows {}: {} {:g} times, {} {:g} times as likely as usual; {} {:g} times.",
-                     spoken, ranked[0].second, ranked[0].first, ranked[1].second, ranked[1].first,
-                     ranked.back().second, ranked.back().first);
+  const auto& [most, first] = ranked[0];
+  const auto& [more, second] = ranked[1];
+  constexpr double kTold = 1.2;
+  return fmt::format("{}: {} is {:g} times as likely as usual{}; {} hardly.", spokenWhen(when),
+                     first, most,
+                     more >= kTold ? fmt::format(", {} {:g} times", second, more) : std::string(),
+                     ranked.back().second);
 }
 
 std::string historyWords(const job::History& h) {
   const auto what = job::kWorkNames[static_cast<std::size_t>(h.what)];
   if (h.before) {
-    return fmt::format("{} was {} before it began: trouble that began after a repair sits at the "
-                       "repair.",
-                       h.element, what);
+    return fmt::format(
+        "{} was {} before it began: trouble that began after a repair sits at the "
+        "repair.",
+        h.element, what);
   }
   return fmt::format("{} was {} for this complaint{}.", h.element, what,
                      h.cured.value_or(false) ? " and that cured it"

@@ -413,6 +413,10 @@ Conclusion conclude(const Beliefs& beliefs, const std::vector<ReadingView>& view
   }
   out.codesCleared = belief.codesCleared();
   out.reasons = reasonsOf(belief, views);
+  if (out.kinds.size() > 1) {
+    out.reasons.insert(out.reasons.begin(), "The sensor " + diagnosis::spoken(out.kinds, false) +
+                                                ": say its kind at Intake where you know better.");
+  }
   tellTimeline(out, belief);
   callWitnesses(out, beliefs, circuit);
   if (belief.weighings().empty()) {
