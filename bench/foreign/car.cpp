@@ -342,11 +342,6 @@ struct Car::Wired {
   bool there = true;
 };
 
-bool Car::faultOn(const std::string& name, const Test& t) const {
-  (void)t;
-  return name == case_.suspect;
-}
-
 Car::Wired Car::wire(const Test& t, bool showing, bool high, double hz) {
   Wired w;
   Net& n = w.net;
@@ -576,12 +571,6 @@ Car::Said Car::module(const std::string& name, const Test& t, bool showing) {
     out.code = chance(0.5) ? "open" : chance(0.7) ? "no-signal" : "";
     return out;
   }
-  const auto exchangedTo = [&]() -> std::string {
-    return truth_.fault == "circuits-exchanged" ? (own                    ? truth_.other
-                                                   : name == truth_.other ? case_.suspect
-                                                                          : name)
-                                                : name;
-  };
   Test q = t;
   q.circuit = name;
   q.kind = TestKind::dcVoltage;
@@ -660,7 +649,6 @@ Car::Said Car::module(const std::string& name, const Test& t, bool showing) {
   }
   out.counts = out.counts && (out.code.empty() || chance(0.3));
   out.odd = signal && (signal->fault.starts_with("ring-"));
-  (void)exchangedTo;
   return out;
 }
 

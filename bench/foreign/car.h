@@ -80,7 +80,6 @@ class Car {
   const circuit::Circuit& suspect() const { return *case_.suspectCircuit(); }
   std::string randomPiece(bool plugs, bool legs);
   bool shows(const circuit::Test& test);
-  bool faultOn(const std::string& circuit, const circuit::Test& test) const;
 
   struct Wired;
   struct State;

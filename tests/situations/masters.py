@@ -132,7 +132,7 @@ def reversed_at_the_splice():
     a = s.ask()
     yield a.p(fault="reversed") > 0.6, a.told()
     yield a.p("S1", "reversed") > 0.3, a.told()
-    yield "wires back" in a.verdict["action"] or "not" in a.verdict["action"].lower(), a.verdict
+    yield "wires back" in a.verdict["action"] and "no part" in a.verdict["action"], a.verdict
 
 
 @case(harm=True)

@@ -71,11 +71,11 @@ class Belief {
   /// Whether a weighing is of the circuit in question, or of the module's word; a good wheel's
   /// numbers are doubted where they are learnt from.
   [[nodiscard]] bool isOwn(const Weighing& weighing) const;
-  /// How much likelier the readings of a family are with something wrong at `element` than with any
-  /// other hypothesis, prior against prior: its testimony. 1 where the family was not read.
   /// Probability that a family means nothing on this car, were this cell the truth: near 1 for a
   /// cell that the family's readings speak against and that is believed all the same.
   [[nodiscard]] double doubted(const Cell& cell, Family family) const;
+  /// How much likelier the readings of a family are with something wrong at `element` than with any
+  /// other hypothesis, prior against prior: its testimony. 1 where the family was not read.
   [[nodiscard]] double testimony(Family family, const std::string& element) const;
 
   /// Spread on the scale that the vehicle's unknown values give a numeric reading of the sound
