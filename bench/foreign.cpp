@@ -102,7 +102,10 @@ void drive(const foreign::World& world, int number, bool tell, Score& score) {
       if (reading && reading->value) {
         seen = units::format(*reading->value);
       }
-      told += fmt::format("    {:4.1f} min {} -> {}\n", asked->minutes, asked->title, seen);
+      told += fmt::format("    {:4.1f} min {:.2f} {} {:.3f} {} -> {}\n", asked->minutes,
+                          diagnosis::leadingShare(guide.conclusion()),
+                          diagnosis::groupOf(guide.conclusion().suspects.front()), asked->score,
+                          asked->title, seen);
     }
     if (reading) {
       guide.answer(*reading);
@@ -136,7 +139,7 @@ void drive(const foreign::World& world, int number, bool tell, Score& score) {
                      again.job(), [&](const circuit::Test& t) { return again.answer(t); },
                      bench::ChartOrder::whole)
                      .minutes;
-  if (tell && (!right || guide.minutes() > 45)) {
+  if (tell && (!right || guide.minutes() > (getenv("TELLMIN") ? atof(getenv("TELLMIN")) : 45))) {
     std::filesystem::create_directories("/tmp/haybale_foreign_told");
     std::ofstream(fmt::format("/tmp/haybale_foreign_told/{}{}.json", world.name[0], number))
         << job::caseText(guide.job());

@@ -179,11 +179,13 @@ bool waitsForWater(const job::Case& c) {
          });
 }
 
-// Nobody asked the module yet, and no line was opened.
+// Nobody asked the module or looked along the line yet, and it was not opened.
 bool nothingDone(const job::Case& c) {
   return !c.intake.codesKept() &&
          std::none_of(c.evidence.begin(), c.evidence.end(), [&](const job::Evidence& e) {
-           const bool asked = e.test.kind == TestKind::codes || e.test.kind == TestKind::liveSpeed;
+           const bool asked = e.test.kind == TestKind::codes ||
+                              e.test.kind == TestKind::liveSpeed ||
+                              (e.test.circuit == c.suspect && e.test.kind == TestKind::inspect);
            const bool opened =
                e.test.circuit == c.suspect &&
                (e.test.kind == TestKind::resistance || e.test.kind == TestKind::waveform);

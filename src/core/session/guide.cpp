@@ -62,14 +62,13 @@ const Proposal* Guide::witness() const {
   if (another == assessment_.proposals.end()) {
     return nullptr;
   }
-  constexpr double kLeastDoubt = 0.05;  // of one witness alone
   const auto& costs = case_.costs;
   const auto* element = case_.suspectCircuit()->find(conclusion.suspects.front().element);
   const double part = !element                                        ? 0
                       : element->kind == circuit::ElementKind::module ? costs.module
                       : element->kind == circuit::ElementKind::ring   ? costs.ring
                                                                       : costs.sensor;
-  const double doubt = std::max(kLeastDoubt, 1 - leadingShare(conclusion));
+  const double doubt = std::max(of(Id::oneWitnessDoubt), 1 - leadingShare(conclusion));
   const double price = another->minutes / 60 * costs.hour;
   return price <= doubt * (part + costs.hour + of(Id::comeback)) + costs.hour / 15 ? &*another
                                                                                    : nullptr;

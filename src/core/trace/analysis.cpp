@@ -7,12 +7,16 @@
 #include <numeric>
 
 #include "core/capture/extent.h"
+#include "core/trace/baseline.h"
 #include "core/trace/coded.h"
 #include "core/trace/dropouts.h"
 #include "core/trace/findings.h"
+#include "core/trace/held.h"
 #include "core/trace/levels.h"
 #include "core/trace/measures.h"
 #include "core/trace/plateaus.h"
+#include "core/trace/pulled.h"
+#include "core/trace/resting.h"
 
 namespace haybale::trace {
 
@@ -51,12 +55,16 @@ Signal signalAskedFor(circuit::SensorKind kind) {
 struct Reading {
   std::span<const float> samples;
   const capture::TimeBase& time;
-  const Distribution& d;
-  Plateaus plateaus;
+  const Distribution* d;
   const Options& options;
+  std::optional<RestingLine> resting = std::nullopt;
+  Moves moves = Moves::wave;
+  bool cut = false;  // stretches were left out of a coil's wave
+  Plateaus plateaus = {};
   std::optional<ThreeLevels> three = std::nullopt;
   Signal seen = Signal::unknown;   // what the samples look like
   Signal asked = Signal::unknown;  // what the user says it is
+  double least = 0;                // half swing below which no pulse is found; square: 0
 
   [[nodiscard]] bool square() const {
     return asked == Signal::unknown ? seen != Signal::passive : asked != Signal::passive;
@@ -69,15 +77,28 @@ bool swingsOnOnePlateau(const Reading& r, const ChannelAnalysis& out) {
   const double apart = r.plateaus.high - r.plateaus.low;
   const auto changes =
       changesOf(r.samples, r.time, {(r.plateaus.low + r.plateaus.high) / 2, 0.25 * apart});
-  const double inner = r.d.quantile(0.85) - r.d.quantile(0.15);
+  const double inner = r.d->quantile(0.85) - r.d->quantile(0.15);
   const double least = std::max(0.1 * inner, 5 * out.levels.noiseRms);
   return changes <= 12 && inner > 10 * out.levels.noiseRms && inner < 0.7 * apart &&
-         readSwings(r.samples, r.time, r.d.quantile(0.5), least).pulses.size() > 4 * changes + 8;
+         readSwings(r.samples, r.time, r.d->quantile(0.5), least).pulses.size() > 4 * changes + 8;
 }
 
 // By its plateaus: three of a data word, two of a square wave, none of a coil.
 Signal recognise(Reading& r, const ChannelAnalysis& out) {
-  r.three = threeLevels(r.d);
+  if (r.moves == Moves::words) {
+    r.three = ThreeLevels{r.resting->rest, 2 * r.resting->rest, 4 * r.resting->rest};
+    return Signal::activeAk;
+  }
+  if (r.moves == Moves::telegrams || r.moves == Moves::teeth) {
+    std::vector<double> levels;
+    for (const auto& e : r.resting->off) {
+      levels.push_back(e.level);
+    }
+    const double other = median(levels);
+    r.plateaus = {std::min(r.resting->rest, other), std::max(r.resting->rest, other), true};
+    return r.moves == Moves::telegrams ? Signal::activePwm : squareKind(r.plateaus, out.unit);
+  }
+  r.three = threeLevels(*r.d);
   if (r.three && r.three->high - r.three->low > 20 * out.levels.noiseRms) {
     return Signal::activeAk;
   }
@@ -90,7 +111,7 @@ Heights heightsOf(const Reading& r) {
   return r.square() ? Heights::left : Heights::measured;
 }
 
-Train trainOf(const Reading& r, double noiseRms) {
+Train trainOf(Reading& r, double noiseRms) {
   if (r.seen == Signal::activeAk && r.three) {
     const double step = r.three->high - r.three->middle;
     return readEdges(r.samples, r.time, {(r.three->high + r.three->middle) / 2, 0.15 * step},
@@ -102,10 +123,132 @@ Train trainOf(const Reading& r, double noiseRms) {
                      Heights::left);
   }
   // A stretch at a rail counts for the whole swing, not for that of the wave.
-  const double swing = r.d.quantile(0.999) - r.d.quantile(0.001);
-  const double wave = std::min(swing, 3 * (r.d.quantile(0.85) - r.d.quantile(0.15)));
-  return readSwings(r.samples, r.time, r.d.quantile(0.5), std::max(0.03 * wave, 5 * noiseRms));
+  const double swing = r.d->quantile(0.999) - r.d->quantile(0.001);
+  const double wave = std::min(swing, 3 * (r.d->quantile(0.85) - r.d->quantile(0.15)));
+  const double step = converterStep(r.samples);
+  r.least = std::max({0.03 * wave, 5 * noiseRms, step < 0.2 * wave ? 1.2 * step : 0});
+  return readSwings(r.samples, r.time, r.d->quantile(0.5), r.least);
 }
+
+double turnOf(const Distribution& d, double noise) {
+  const double inner = 3 * (d.quantile(0.85) - d.quantile(0.15));
+  const double wave = std::min(d.quantile(0.999) - d.quantile(0.001), inner);
+  return std::max(0.25 * wave, 8 * noise);
+}
+
+// A coil's wave that is cut off at times is read with those stretches left out, as if their samples
+// were lost. Keeps what the reading then looks at.
+class Cut {
+ public:
+  Cut(Reading& r, const ChannelAnalysis& out) {
+    const bool maybe = r.asked == Signal::unknown || r.asked == Signal::passive;
+    if (!maybe || r.samples.size() > kMostSamples || r.moves != Moves::wave) {
+      return;
+    }
+    const double noise = out.levels.noiseRms;
+    const auto whole = baselineOf(r.samples, turnOf(*r.d, noise));
+    held_ = heldStretches(r.samples, noise, whole ? whole->period : 0);
+    std::size_t total = 0;
+    for (const auto& e : held_) {
+      total += e.to - e.from;
+    }
+    if (held_.empty() ||
+        static_cast<double>(total) > kMostHeld * static_cast<double>(r.samples.size())) {
+      held_.clear();
+      return;
+    }
+    samples_.assign(r.samples.begin(), r.samples.end());
+    for (const auto& e : held_) {
+      // The edges belong to it.
+      const std::size_t from = e.from > 1 ? e.from - 1 : 0;
+      const std::size_t to = std::min(samples_.size(), e.to + 1);
+      std::fill(samples_.begin() + static_cast<std::ptrdiff_t>(from),
+                samples_.begin() + static_cast<std::ptrdiff_t>(to), std::nanf(""));
+    }
+    distribution_.emplace(samples_);
+    const auto rest = baselineOf(samples_, turnOf(*distribution_, noise));
+    if (!rest || rest->at.size() < kLeastMiddles ||
+        plateausOf(samples_, r.time, *distribution_).square) {
+      held_.clear();
+      return;
+    }
+    r.samples = samples_;
+    r.d = &*distribution_;
+    r.cut = true;
+  }
+
+  void add(const Reading& r, const LineAt& line, ChannelAnalysis& out) const {
+    for (const auto& e : held_) {
+      out.dropouts.push_back({r.time.at(e.from), r.time.at(e.to), DropoutKind::toRail, e.level,
+                              isPulled(e.level, line)});
+    }
+    std::sort(out.dropouts.begin(), out.dropouts.end(),
+              [](const Dropout& a, const Dropout& b) { return a.startS < b.startS; });
+  }
+  [[nodiscard]] bool any() const { return !held_.empty(); }
+
+ private:
+  static constexpr std::size_t kMostSamples = 16U << 20;
+  static constexpr double kMostHeld = 0.8;  // of the record; beyond it is a square wave
+  static constexpr std::size_t kLeastMiddles = 10;
+
+  std::vector<Excursion> held_;
+  std::vector<float> samples_;
+  std::optional<Distribution> distribution_;
+};
+
+// A coil's wave about a level that wanders is read with the wander taken out. Keeps what the
+// reading then looks at.
+class Level {
+ public:
+  Level(Reading& r, ChannelAnalysis& out) {
+    if (r.square() || r.samples.size() > kMostSamples) {
+      return;
+    }
+    const auto baseline = baselineOf(r.samples, turnOf(*r.d, out.levels.noiseRms));
+    if (!baseline || baseline->wander < kWorthIt * baseline->swing) {
+      return;
+    }
+    samples_ = levelled(r.samples, *baseline);
+    distribution_.emplace(samples_);
+    r.samples = samples_;
+    r.d = &*distribution_;
+    out.levelSteps = baseline->steps.size();
+    if (!baseline->steps.empty()) {
+      const auto& step = baseline->steps.front();
+      out.levelFrom = step.from;
+      out.levelTo = step.to;
+      out.levelStepS = r.time.at(step.at);
+    }
+    for (const auto& step : baseline->steps) {
+      unsure_.push_back(r.time.at(step.at));
+    }
+    out.levelWander = baseline->wander;
+    knownFromS_ = r.time.at(baseline->at.front());
+  }
+
+  // What is found where the level itself was not known is no dropout.
+  void forget(ChannelAnalysis& out) const {
+    if (samples_.empty() || !out.frequencyHz) {
+      return;
+    }
+    const double near = 3 / out.frequencyHz->median;
+    std::erase_if(out.dropouts, [&](const Dropout& d) {
+      return d.startS < knownFromS_ + near ||
+             std::any_of(unsure_.begin(), unsure_.end(),
+                         [&](double s) { return d.startS < s + near && d.endS > s - near; });
+    });
+  }
+
+ private:
+  static constexpr std::size_t kMostSamples = 16U << 20;
+  static constexpr double kWorthIt = 0.08;  // of the swing
+
+  std::vector<float> samples_;
+  std::optional<Distribution> distribution_;
+  std::vector<double> unsure_;
+  double knownFromS_ = 0;
+};
 
 std::string sayWidths(const CodedWidths& w) {
   constexpr std::array<std::string_view, 6> kSays{"the gap at its limit",
@@ -135,7 +278,8 @@ void readCode(Reading& r, ChannelAnalysis& out) {
     if (const auto widths = codedWidths(out.pulses)) {
       r.seen = Signal::activePwm;
       out.codedSays = sayWidths(*widths);
-      const auto all = std::accumulate(widths->counts.begin(), widths->counts.end(), std::size_t{0});
+      const auto all =
+          std::accumulate(widths->counts.begin(), widths->counts.end(), std::size_t{0});
       out.gapLimitShare =
           all > 0 ? static_cast<double>(widths->counts[0]) / static_cast<double>(all) : 0;
     }
@@ -158,6 +302,48 @@ bool dropFalseRises(const Reading& r, ChannelAnalysis& out) {
   return removed > 0;
 }
 
+// What was measured: a coil about its bias, the volts of a feed or a switch, or a current, perhaps
+// over a resistor.
+LineAt lineOf(const Reading& r, const ChannelAnalysis& out) {
+  constexpr double kFeedVolts = 3;  // the lowest supply of an active sensor at either current
+  const auto& l = out.levels;
+  if (!r.square()) {
+    return {l.bias, std::max(0.15 * l.peakToPeak, 0.3 * std::abs(l.bias)), false, true};
+  }
+  if (out.signal == Signal::hall) {
+    return {l.high, 0.7 * l.peakToPeak, false, false};
+  }
+  const bool feed = out.unit == units::Unit::volt && l.low > kFeedVolts;
+  return feed ? LineAt{l.low, 0.5 * l.low, false, false}
+              : LineAt{l.high, 0.3 * l.peakToPeak, true, false};
+}
+
+// A wheel that stands, and a line that is moved: what it does off its rest is all there is to see.
+void readLine(const Reading& r, ChannelAnalysis& out) {
+  constexpr double kLeastCoilBias = 6;  // volts: a line resting above is a feed, no biased coil
+  const auto& line = *r.resting;
+  out.seen = Signal::unknown;
+  out.signal = r.asked;
+  auto& l = out.levels;
+  l.bias = l.low = l.high = line.rest;
+  l.peakToPeak = 0;
+  const bool active =
+      r.asked == Signal::active || r.asked == Signal::activePwm || r.asked == Signal::activeAk;
+  const bool feed = out.unit == units::Unit::volt && line.rest > kLeastCoilBias;
+  const bool current = out.unit == units::Unit::ampere || (active && line.rest < 3);
+  const LineAt at{line.rest, 3 * line.noise, current, !current && !feed && !active};
+  for (const auto& e : line.off) {
+    const std::size_t last = std::min(e.to, r.samples.size() - 1);
+    out.dropouts.push_back(
+        {r.time.at(e.from), r.time.at(last), DropoutKind::toRail, e.level, isPulled(e.level, at)});
+    l.high = std::max(l.high, e.level);
+    l.low = std::min(l.low, e.level);
+  }
+  out.lineOnly = true;
+  // One that never came back is a step of the rest.
+  out.restMoves = line.off.back().to >= r.samples.size();
+}
+
 void readTeeth(const Reading& r, ChannelAnalysis& out) {
   out.seen = r.seen;
   out.signal = r.asked != Signal::unknown ? r.asked : r.seen;
@@ -169,28 +355,28 @@ void readTeeth(const Reading& r, ChannelAnalysis& out) {
     out.levels.high = r.three->high;
     out.levels.peakToPeak = r.three->high - r.three->low;
   } else if (r.square()) {
-    measureSquare(out, r.plateaus, r.d);
+    measureSquare(out, r.plateaus, *r.d);
   } else if (!out.cycles.empty()) {
     measurePassive(out);
   } else {
     const Levels before = out.levels;
-    measureFlat(out, r.d);
+    measureFlat(out, *r.d);
     out.levels.noiseRms = before.noiseRms;
-    out.levels.peakToPeak = r.d.quantile(0.999) - r.d.quantile(0.001);
+    out.levels.peakToPeak = r.d->quantile(0.999) - r.d->quantile(0.001);
   }
   out.pulseCount = out.pulses.size();
   if (out.pulses.empty()) {
     return;
   }
-  auto teeth = teethOf(out.pulses, out.cycles, !r.square());
+  auto teeth = teethOf(out.pulses, out.cycles, !r.square(), r.least);
   const auto given = r.options.teeth
                          ? std::optional(static_cast<int>(std::lround(*r.options.teeth)))
                          : std::nullopt;
   out.ring = ringOf(teeth, given);
-  out.dropouts =
-      dropoutsOf({r.samples, r.time, out.pulses, teeth, out.ring, out.levels, r.square()});
+  out.dropouts = dropoutsOf(
+      {r.samples, r.time, out.pulses, teeth, out.ring, out.levels, r.square(), lineOf(r, out)});
   if (dropFalseRises(r, out)) {
-    teeth = teethOf(out.pulses, out.cycles, !r.square());
+    teeth = teethOf(out.pulses, out.cycles, !r.square(), r.least);
     out.ring = ringOf(teeth, given);
   }
   measurePulses(out, teeth, r.options);
@@ -256,9 +442,17 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
   out.levels.max = d.max();
   out.levels.mean = d.mean();
   out.levels.noiseRms = noiseRms(samples);
-  const double swing = d.quantile(0.999) - d.quantile(0.001);
-  const double least = out.unit == units::Unit::ampere ? kFlatAmperes : kFlatVolts;
-  if (d.count() < 8 || swing < std::max(least / scale, 8 * out.levels.noiseRms)) {
+  Reading reading{samples, record.time, &d, options};
+  reading.asked = signalAskedFor(options.sensor);
+  reading.resting = restingLine(samples, d, out.levels.noiseRms);
+  if (reading.resting) {
+    reading.moves = whatMoves(*reading.resting, samples.size(), record.time);
+  }
+  const double least = (out.unit == units::Unit::ampere ? kFlatAmperes : kFlatVolts) / scale;
+  const bool byPlateaus = reading.moves == Moves::wave || reading.moves == Moves::nothing;
+  const double swing = byPlateaus ? d.quantile(0.999) - d.quantile(0.001) : d.max() - d.min();
+  const double floor = byPlateaus ? std::max(least, 8 * out.levels.noiseRms) : least;
+  if (d.count() < 8 || swing < floor) {
     out.signal = d.count() < 8 ? Signal::unknown : Signal::flat;
     measureFlat(out, d);
     if (d.count() >= 8 && record.time.uniform()) {
@@ -268,15 +462,24 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
     findFaults(out, options);
     return out;
   }
+  if (reading.moves == Moves::line) {
+    readLine(reading, out);
+    scaleLevels(out, scale);
+    findFaults(out, options);
+    return out;
+  }
 
-  Reading reading{samples, record.time, d, plateausOf(samples, record.time, d), options};
-  reading.seen = recognise(reading, out);
-  reading.asked = signalAskedFor(options.sensor);
+  const Cut cut(reading, out);
+  reading.plateaus = plateausOf(reading.samples, record.time, *reading.d);
+  reading.seen = cut.any() ? Signal::passive : recognise(reading, out);
+  const Level level(reading, out);
   Train train = trainOf(reading, out.levels.noiseRms);
   out.pulses = std::move(train.pulses);
   out.cycles = std::move(train.cycles);
   readCode(reading, out);
   readTeeth(reading, out);
+  level.forget(out);
+  cut.add(reading, lineOf(reading, out), out);
   findHum(reading, out);
   findLossSpeed(out, options);
   scaleLevels(out, scale);

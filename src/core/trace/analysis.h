@@ -47,25 +47,24 @@ enum class Code {
   hum,
   gapLimit
 };
-inline constexpr std::array<std::string_view, 18> kCodeNames{
-    "healthy",
-    "no-signal",
-    "missing-tooth",
-    "damaged-tooth",
-    "ring-runout",
-    "cracked-ring",
-    "wide-gap",
-    "weak-output",
-    "intermittent-open",
-    "intermittent-short",
-    "noisy",
-    "low-current-level",
-    "high-current-level",
-    "bias-shift",
-    "wrong-protocol",
-    "coded",
-    "hum",
-    "gap-limit"};
+inline constexpr std::array<std::string_view, 18> kCodeNames{"healthy",
+                                                             "no-signal",
+                                                             "missing-tooth",
+                                                             "damaged-tooth",
+                                                             "ring-runout",
+                                                             "cracked-ring",
+                                                             "wide-gap",
+                                                             "weak-output",
+                                                             "intermittent-open",
+                                                             "intermittent-short",
+                                                             "noisy",
+                                                             "low-current-level",
+                                                             "high-current-level",
+                                                             "bias-shift",
+                                                             "wrong-protocol",
+                                                             "coded",
+                                                             "hum",
+                                                             "gap-limit"};
 [[nodiscard]] constexpr std::string_view nameOf(Code code) {
   return kCodeNames[static_cast<std::size_t>(code)];
 }
@@ -108,7 +107,8 @@ struct Dropout {
   double startS = 0;
   double endS = 0;
   DropoutKind kind = DropoutKind::flat;
-  double level = 0;  ///< where the line stands, in the channel's unit
+  double level = 0;     ///< where the line stands, in the channel's unit
+  bool pulled = false;  ///< to ground, to supply, or wire to wire; else it is open
 };
 
 struct Range {
@@ -132,12 +132,19 @@ struct ChannelAnalysis {
   std::size_t pulseCount = 0;
   std::optional<double> duty;
   std::optional<Range> frequencyHz;
-  std::optional<Ring> ring;          ///< as given or as found; empty when not known
-  std::vector<Tooth> teeth;          ///< every pulse as a tooth
-  std::vector<Dropout> dropouts;     ///< in order of time
+  std::optional<Ring> ring;       ///< as given or as found; empty when not known
+  std::vector<Tooth> teeth;       ///< every pulse as a tooth
+  std::vector<Dropout> dropouts;  ///< in order of time
+  /// Passive: the level the wave swings about does not stay where it is.
+  double levelWander = 0;      ///< greatest less least
+  std::size_t levelSteps = 0;  ///< lasting changes within a cycle or two; the first one's figures:
+  double levelFrom = 0, levelTo = 0, levelStepS = 0;
+  bool lineOnly = false;             ///< no wheel turns: the dropouts are all that the line does
+  bool restMoves = false;            ///< the rest level goes elsewhere and stays there
   std::optional<std::size_t> words;  ///< data words read with sound parity
-  double gapLimitShare = 0;  ///< of coded pulses, the share whose width says the gap is at its limit
-  std::string codedSays;             ///< what coded widths or words say, in words; may be empty
+  double gapLimitShare =
+      0;                  ///< of coded pulses, the share whose width says the gap is at its limit
+  std::string codedSays;  ///< what coded widths or words say, in words; may be empty
   std::optional<Range> speedKmh;
   std::optional<double>
       fluxSwingMwb;  ///< passive: half the peak to peak over 2 pi f, milliweber-turns
@@ -153,7 +160,7 @@ struct ChannelAnalysis {
 
 /// What is compared of two channels.
 enum class Compared { fluxSwing, swing, lowLevel, highLevel, jitter, teeth };
-inline constexpr std::array<std::string_view, 6> kComparedNames{"flux-swing", "swing", "low-level",
+inline constexpr std::array<std::string_view, 6> kComparedNames{"flux-swing", "swing",  "low-level",
                                                                 "high-level", "jitter", "teeth"};
 [[nodiscard]] constexpr std::string_view nameOf(Compared compared) {
   return kComparedNames[static_cast<std::size_t>(compared)];
@@ -163,7 +170,7 @@ inline constexpr std::array<std::string_view, 6> kComparedNames{"flux-swing", "s
 struct Comparison {
   std::string a, b;
   Compared quantity = Compared::swing;
-  double ratio = 0;      ///< a over b
+  double ratio = 0;  ///< a over b
   std::string text;
 };
 

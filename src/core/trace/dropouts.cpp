@@ -6,6 +6,7 @@
 
 #include "core/capture/extent.h"
 #include "core/trace/levels.h"
+#include "core/trace/stands.h"
 
 namespace haybale::trace {
 
@@ -32,7 +33,7 @@ class Finder {
 
   std::vector<Dropout> find() {
     for (std::size_t i = 0; i + 1 < in_.teeth.size(); ++i) {
-      if (in_.teeth[i].lost > 0 && !ofTheRing(in_.teeth[i])) {
+      if (in_.teeth[i].lost > 0 && !in_.teeth[i].stood && !ofTheRing(in_.teeth[i])) {
         const std::size_t from = in_.pulses[i].firstSample;
         const std::size_t to = in_.pulses[i + 1].firstSample;
         if (in_.pulses[i + 1].follows) {
@@ -43,9 +44,7 @@ class Finder {
       }
     }
     atTheEnd();
-    if (in_.square) {
-      beyondTheLevels();
-    }
+    beyondTheLevels();
     merge();
     return std::move(out_);
   }
@@ -124,7 +123,10 @@ class Finder {
     const std::size_t most = std::max<std::size_t>(2, cycle / 10);
     start = reach(start, from, -1, most, off);
     end = reach(end, to, 1, most, off);
-    add(start, end, level);
+    // A line without signal lies still for most of the time; a slow wave passes any level soon.
+    if (2 * (end - start) >= to - from - std::min(cycle, to - from)) {
+      add(start, end, level);
+    }
   }
 
   template <class Off>
@@ -169,11 +171,13 @@ class Finder {
 
   void add(std::size_t from, std::size_t to, double level) {
     if (to > from) {
-      out_.push_back({in_.time.at(from), in_.time.at(to), kindAt(level, from, to), level});
+      out_.push_back({in_.time.at(from), in_.time.at(to), kindAt(level, from, to), level,
+                      isPulled(level, in_.line)});
     }
   }
 
-  // The signal stops before the record does, at a height that no coasting wheel ends with.
+  // The signal stops before the record does, at a speed and a height from which no wheel comes to
+  // rest at once.
   void atTheEnd() {
     if (in_.pulses.size() < 6 || in_.teeth.size() < 2) {
       return;
@@ -184,7 +188,7 @@ class Finder {
     const double left = in_.time.at(size - 1) - in_.pulses.back().riseS;
     const double height = in_.teeth[in_.teeth.size() - 2].halfSwing;
     const bool strong = in_.square || height > 0.35 * swing_ / 2;
-    if (left < 5 * last.periodS || !strong || last.periodS <= 0) {
+    if (last.periodS <= 0 || left < 5 * last.periodS || !strong || canStopFrom(1 / last.periodS)) {
       return;
     }
     const auto cycle = static_cast<std::size_t>(last.periodS / std::max(1e-12, left) *
@@ -202,9 +206,31 @@ class Finder {
     add(start, size - 1, level);
   }
 
+  // What no pulse reaches: beyond the plateaus of a square wave, or well beyond the highest crests
+  // of a coil's.
+  [[nodiscard]] std::pair<double, double> reached() const {
+    if (in_.square) {
+      const double beyond = 0.35 * swing_ + 4 * in_.levels.noiseRms;
+      return {in_.levels.low - beyond, in_.levels.high + beyond};
+    }
+    std::vector<double> heights;
+    for (const auto& t : in_.teeth) {
+      if (t.halfSwing > 0) {
+        heights.push_back(t.halfSwing);
+      }
+    }
+    if (heights.size() < 8) {
+      return {-1e300, 1e300};
+    }
+    const auto high =
+        heights.begin() + static_cast<std::ptrdiff_t>(0.9 * static_cast<double>(heights.size()));
+    std::nth_element(heights.begin(), high, heights.end());
+    const double beyond = 1.35 * *high + 6 * in_.levels.noiseRms;
+    return {in_.levels.bias - beyond, in_.levels.bias + beyond};
+  }
+
   void beyondTheLevels() {
-    const double high = in_.levels.high + 0.35 * swing_ + 4 * in_.levels.noiseRms;
-    const double low = in_.levels.low - 0.35 * swing_ - 4 * in_.levels.noiseRms;
+    const auto [low, high] = reached();
     if (in_.levels.max <= high && in_.levels.min >= low) {
       return;
     }

@@ -6,6 +6,7 @@
 #include <string_view>
 
 #include "core/trace/analysis.h"
+#include "core/trace/pulled.h"
 #include "core/trace/teeth.h"
 
 namespace haybale::trace {
@@ -19,6 +20,7 @@ struct DropoutInput {
   const std::optional<Ring>& ring;  ///< teeth that are absent turn after turn are no dropouts
   const Levels& levels;
   bool square = false;
+  LineAt line;  ///< what a level at which the line stands means
 };
 
 /// In order of time, within the record. Passive: a stretch with absent teeth that are not the

@@ -13,6 +13,7 @@ namespace {
 constexpr double kShallowFault = 30;   // percent of a tooth's output lost
 constexpr double kRunoutSuspect = 10;  // percent of the output, once a turn
 constexpr double kRunoutFault = 17;
+constexpr double kRunoutShare = 0.45;  // of the scatter that a swell once a turn must explain
 constexpr double kUnevenPercent = 12;  // scatter of single pitches
 constexpr double kNoisyShare = 0.10;   // noise over peak to peak
 constexpr double kWeakFluxMwb = 0.15;  // passive: far below any sound sensor at its gap
@@ -28,6 +29,10 @@ class Judge {
 
   void run() {
     a_.findings.clear();
+    if (a_.lineOnly) {
+      lineAlone();
+      return;
+    }
     if (a_.signal == Signal::flat || (a_.pulses.empty() && a_.cycles.empty())) {
       shiftOrSilence();
       return;
@@ -38,6 +43,7 @@ class Judge {
       return;
     }
     ring();
+    levelSteps();
     dropouts();
     output();
     currents();
@@ -85,6 +91,20 @@ class Judge {
       return;
     }
     shiftOrFew();
+  }
+
+  // A wheel that stands, and a loom that is moved.
+  void lineAlone() {
+    if (a_.restMoves && a_.dropouts.size() <= 2) {
+      add(Code::biasShift, Where::wiring, Severity::fault, 0.7,
+          fmt::format("The rest level goes from {} to {} and stays there, while no wheel turns: a "
+                      "contact or strand has let go or touches.",
+                      level(a_.levels.bias), level(a_.dropouts.back().level)));
+      return;
+    }
+    dropouts();
+    std::stable_sort(a_.findings.begin(), a_.findings.end(),
+                     [](const Finding& x, const Finding& y) { return weight(x) > weight(y); });
   }
 
   // A line watched while the wheel stands: its rest level jumps when the loom is moved.
@@ -192,7 +212,9 @@ class Judge {
 
   void runout() {
     const double percent = a_.ring->runoutPercent.value_or(0);
-    if (!passive() || a_.ring->turns < 2 || percent < kRunoutSuspect) {
+    // What swells otherwise than once a turn is the spin, or noise on a slow wave.
+    if (!passive() || a_.ring->turns < 2 || percent < kRunoutSuspect ||
+        a_.ring->runoutShare < kRunoutShare) {
       return;
     }
     add(Code::ringRunout, Where::ring,
@@ -205,13 +227,26 @@ class Judge {
 
   // --- the line
 
+  void levelSteps() {
+    if (a_.levelSteps == 0) {
+      return;
+    }
+    add(Code::biasShift, Where::wiring, Severity::fault, 0.85,
+        fmt::format(
+            "The level that the wave swings about goes from {} to {} at {} and stays there: "
+            "the bias has changed: a contact, a leak or the module.",
+            level(a_.levelFrom), level(a_.levelTo),
+            units::format(a_.levelStepS, units::Unit::second, 3)));
+    a_.findings.back().place = std::pair{a_.levelStepS - 0.1, a_.levelStepS + 0.1};
+  }
+
   void dropouts() {
     std::size_t opens = 0;
     std::size_t shorts = 0;
     std::size_t rustles = 0;
     double longest = 0;
     const auto kindOf = [&](const Dropout& d) {
-      return d.kind == DropoutKind::noise ? &rustles : isShort(d) ? &shorts : &opens;
+      return d.kind == DropoutKind::noise ? &rustles : d.pulled ? &shorts : &opens;
     };
     for (const auto& d : a_.dropouts) {
       longest = std::max(longest, d.endS - d.startS);
@@ -250,25 +285,6 @@ class Judge {
                     units::format(longest, units::Unit::second, 2), meaning));
   }
 
-  // What the level means depends on what was measured: a coil about its bias, the volts of a feed,
-  // or a current through a sense resistor.
-  [[nodiscard]] bool isShort(const Dropout& d) const {
-    const auto& l = a_.levels;
-    const double swing = l.peakToPeak;
-    if (passive()) {
-      const bool biased = std::abs(l.bias) > swing;
-      return biased && std::abs(d.level) < 0.3 * std::abs(l.bias);
-    }
-    if (a_.signal == Signal::hall) {
-      return d.level < l.low + 0.3 * swing;
-    }
-    const bool feed = a_.unit == units::Unit::volt && l.low > 3;
-    if (feed) {
-      return d.level < 0.5 * l.low;
-    }
-    return d.level > l.high + 0.3 * swing;
-  }
-
   void output() {
     if (passive() && a_.fluxSwingMwb && *a_.fluxSwingMwb < kWeakFluxMwb) {
       add(Code::wideGap, Where::gap, Severity::suspect, 0.5,
@@ -302,12 +318,27 @@ class Judge {
       add(Code::noisy, Where::wiring, Severity::suspect, 0.5,
           fmt::format("Noise of {} rides on {}: a poor shield or contact.",
                       level(a_.levels.noiseRms), level(a_.levels.peakToPeak)));
-    } else if (a_.unevenPercent > kUnevenPercent) {
+    } else if (a_.unevenPercent > kUnevenPercent && alternates()) {
       add(Code::noisy, Where::wiring, Severity::suspect, 0.5,
           fmt::format("The pulses come unevenly, by {:.0f} % from one to the next: noise, or a "
                       "loose part.",
                       a_.unevenPercent));
     }
+  }
+
+  // Noise moves each rise by itself, so that a long period follows a short one; a hand that turns
+  // unevenly makes several long ones in a row.
+  [[nodiscard]] bool alternates() const {
+    constexpr double kFollows = 0.3;
+    double both = 0, own = 0;
+    for (std::size_t i = 0; i + 1 < a_.teeth.size(); ++i) {
+      const double here =
+          a_.teeth[i].pitch > 0 && a_.teeth[i].lost == 0 ? a_.teeth[i].pitch - 1 : 0;
+      const auto& next = a_.teeth[i + 1];
+      both += here * (next.pitch > 0 && next.lost == 0 ? next.pitch - 1 : 0);
+      own += here * here;
+    }
+    return both < kFollows * own;
   }
 
   // Said, never blamed: hum alone stops no module.

@@ -147,6 +147,18 @@ bool isDigital(std::span<const float> samples) {
 
 }  // namespace
 
+double converterStep(std::span<const float> samples) {
+  constexpr std::size_t kEnough = 8192;
+  double least = 0;
+  for (std::size_t i = 1; i < std::min(samples.size(), kEnough); ++i) {
+    const double d = std::abs(static_cast<double>(samples[i]) - samples[i - 1]);
+    if (d > 0 && (least == 0 || d < least)) {
+      least = d;
+    }
+  }
+  return least;
+}
+
 double noiseRms(std::span<const float> samples) {
   // A few thousand differences, spread over the record, settle a median.
   constexpr std::size_t kEnough = 20000;

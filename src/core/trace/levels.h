@@ -44,6 +44,10 @@ class Distribution {
 /// signal leaves next to nothing in it. 0 for fewer than 8 samples.
 [[nodiscard]] double noiseRms(std::span<const float> samples);
 
+/// Smallest difference between two neighbouring samples of the first few thousand that differ: the
+/// step of the converter that took them. 0 when all are equal.
+[[nodiscard]] double converterStep(std::span<const float> samples);
+
 /// Median; NaN of an empty set. Reorders `values`.
 [[nodiscard]] double median(std::vector<double>& values);
 

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <array>
 #include <numeric>
+#include <vector>
 
 #include "core/base/parallel.h"
 
@@ -22,6 +23,50 @@ Plateaus plateausWithin(const Distribution& d, double trim) {
   const double near = 0.12 * (high - low);
   const double resting = d.share(low - near, low + near) + d.share(high - near, high + near);
   return {low, high, resting > 0.75};
+}
+
+// Levels at which the line dwells, ascending: where a narrow band holds more than its neighbours
+// and at least two in a hundred samples.
+std::vector<double> dwellsOf(const Distribution& d) {
+  constexpr int kSteps = 160;
+  constexpr int kHalf = 2;  // of the band, in steps
+  constexpr double kLeast = 0.02;
+  const double low = d.quantile(0.0005);
+  const double step = (d.quantile(0.9995) - low) / kSteps;
+  std::vector<double> share(kSteps + 1);
+  for (int i = 0; i <= kSteps; ++i) {
+    share[static_cast<std::size_t>(i)] =
+        d.share(low + (i - kHalf) * step, low + (i + kHalf) * step);
+  }
+  std::vector<double> out;
+  for (int i = 0; i <= kSteps; ++i) {
+    const double here = share[static_cast<std::size_t>(i)];
+    bool most = here >= kLeast;
+    for (int k = std::max(0, i - 2 * kHalf); most && k <= std::min(kSteps, i + 2 * kHalf); ++k) {
+      const double there = share[static_cast<std::size_t>(k)];
+      most = there < here || (there == here && k >= i);
+    }
+    if (most) {
+      out.push_back(low + i * step);
+    }
+  }
+  return out;
+}
+
+// Two neighbouring levels at which the line dwells, the samples near them its plateaus.
+Plateaus plateausAt(const Distribution& d, double low, double high) {
+  const double near = 0.2 * (high - low);
+  const auto middleNear = [&](double level) {
+    const double below = d.share(-1e30, level - near);
+    const double inside = d.share(level - near, level + near);
+    return d.quantile(below + inside / 2);
+  };
+  const double a = middleNear(low);
+  const double b = middleNear(high);
+  const double inner = 0.12 * (b - a);
+  const double resting = d.share(a - inner, a + inner) + d.share(b - inner, b + inner);
+  const double between = d.share(a - inner, b + inner);
+  return {a, b, between > 0.2 && resting > 0.75 * between};
 }
 
 }  // namespace
@@ -52,6 +97,20 @@ Plateaus plateausOf(std::span<const float> samples, const capture::TimeBase& tim
   for (const double trim : {0.06, 0.15}) {
     const Plateaus p = plateausWithin(d, trim);
     const std::size_t count = p.square && p.high > p.low ? changes(p) : 0;
+    if (count > most) {
+      most = count;
+      best = p;
+    }
+  }
+  // Beside stretches at a third level, for however long. Neighbouring steps of the converter are no
+  // two levels.
+  const double apart = std::max(3 * converterStep(samples), 8 * noiseRms(samples));
+  const auto dwells = dwellsOf(d);
+  constexpr std::size_t kMostLevels = 6;
+  for (std::size_t i = 0;
+       dwells.size() > 2 && dwells.size() <= kMostLevels && i + 1 < dwells.size(); ++i) {
+    const Plateaus p = plateausAt(d, dwells[i], dwells[i + 1]);
+    const std::size_t count = p.square && p.high - p.low > apart ? changes(p) : 0;
     if (count > most) {
       most = count;
       best = p;

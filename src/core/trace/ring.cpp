@@ -21,13 +21,14 @@ struct Deviations {
   std::vector<double> pitch;     // NaN: not known
   std::vector<double> strength;  // NaN: not known
   std::vector<char> absent;
+  std::vector<char> perhaps;  // absent, unless the wheel was slow there
 };
 
 Deviations deviationsOf(const std::vector<Tooth>& teeth) {
   const double nan = std::nan("");
   const auto size = static_cast<std::size_t>(teeth.back().number) + 1;
   Deviations out{std::vector<double>(size, nan), std::vector<double>(size, nan),
-                 std::vector<char>(size, 0)};
+                 std::vector<char>(size, 0), std::vector<char>(size, 0)};
   for (const auto& t : teeth) {
     const auto at = static_cast<std::size_t>(t.number);
     if (t.pitch > 0 && t.lost == 0) {
@@ -39,6 +40,7 @@ Deviations deviationsOf(const std::vector<Tooth>& teeth) {
     // More than a few teeth in a row are a dropout rather than a ring.
     for (long k = 1; k <= t.lost && t.lost <= kMostAbsent && t.pitch > 0; ++k) {
       out.absent[at + static_cast<std::size_t>(k)] = 1;
+      out.perhaps[at + static_cast<std::size_t>(k)] = t.stood ? 1 : 0;
     }
   }
   return out;
@@ -258,6 +260,7 @@ struct Position {
   std::vector<double> pitch;
   std::vector<double> strength;
   int absent = 0;
+  int perhaps = 0;
   int passed = 0;
 };
 
@@ -268,6 +271,7 @@ std::vector<Position> fold(const Deviations& d, int teeth) {
     const bool known = !std::isnan(d.pitch[i]) || d.absent[i];
     p.passed += known ? 1 : 0;
     p.absent += d.absent[i] ? 1 : 0;
+    p.perhaps += d.perhaps[i] ? 1 : 0;
     if (!std::isnan(d.pitch[i])) {
       p.pitch.push_back(d.pitch[i]);
     }
@@ -296,7 +300,9 @@ void judge(const Position& p, int position, double scatter, std::vector<Irregula
     const double least = of <= 3 ? static_cast<double>(of) : kOftenEnough * static_cast<double>(of);
     return seen >= 2 && seen >= least;
   };
-  if (often(p.absent, static_cast<std::size_t>(p.passed))) {
+  // Slow twice at one place is chance; three times is the ring.
+  const bool sure = p.absent - p.perhaps >= 2 || p.absent >= 3;
+  if (sure && often(p.absent, static_cast<std::size_t>(p.passed))) {
     out.push_back({position, ToothKind::missing, 100, p.absent, p.passed});
     return;
   }
@@ -337,13 +343,41 @@ double scatterOf(const std::vector<Position>& positions) {
   return off.size() < 4 ? 0 : median(off) / 0.6745;
 }
 
+// Scatter of all pitches: of few turns no position tells its own.
+double scatterOfAll(const Deviations& d) {
+  std::vector<double> off;
+  for (const double v : d.pitch) {
+    if (!std::isnan(v)) {
+      off.push_back(std::abs(v));
+    }
+  }
+  return off.size() < 4 ? 0 : median(off) / 0.6745;
+}
+
 // Folds what deviates over the turns and judges each position.
 void judgeAll(const Deviations& d, Ring& ring) {
+  constexpr double kFewTurns = 3.5;
   const auto positions = fold(d, ring.teeth);
-  const double scatter = scatterOf(positions);
+  double scatter = scatterOf(positions);
   ring.scatterPercent = 100 * scatter;
+  if (ring.turns < kFewTurns) {
+    scatter = std::max(scatter, scatterOfAll(d));
+  }
   for (std::size_t k = 0; k < positions.size(); ++k) {
     judge(positions[k], static_cast<int>(k), scatter, ring.irregular);
+  }
+  // What did not come again over two turns may be the spin's.
+  constexpr double kTwoTurns = 2;
+  if (ring.turns < kTwoTurns) {
+    std::erase_if(ring.irregular,
+                  [](const IrregularTooth& t) { return t.kind != ToothKind::missing; });
+  }
+  // A ring of which a good part is irregular is a spin that was not understood.
+  constexpr std::size_t kMostIrregular = 4;
+  if (ring.irregular.size() > std::max(kMostIrregular, positions.size() / 8)) {
+    std::erase_if(ring.irregular, [](const IrregularTooth& t) {
+      return t.kind == ToothKind::wide || t.kind == ToothKind::narrow;
+    });
   }
 }
 
@@ -382,7 +416,9 @@ std::optional<Ring> ringOf(const std::vector<Tooth>& teeth, std::optional<int> g
     } else if (look == 1) {
       ring.periodRunoutPercent = 100 * waveOver(swellOf(teeth, true), ring.teeth).size;
     } else if (measured) {
-      ring.runoutPercent = 100 * waveOver(swellOf(teeth, false), ring.teeth).size;
+      const Wave wave = waveOver(swellOf(teeth, false), ring.teeth);
+      ring.runoutPercent = 100 * wave.size;
+      ring.runoutShare = wave.share;
     }
   });
   return ring;

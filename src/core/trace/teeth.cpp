@@ -5,6 +5,7 @@
 
 #include "core/base/parallel.h"
 #include "core/trace/levels.h"
+#include "core/trace/stands.h"
 
 namespace haybale::trace {
 
@@ -12,7 +13,7 @@ namespace {
 
 constexpr std::size_t kAround = 8;  // neighbours either side that tell the speed
 constexpr double kOffSpeed = 0.25;  // of the median: not taken for the speed
-constexpr double kAbsent = 1.55;    // a pitch from here on has an absent tooth in it
+constexpr double kAbsent = 1.77;    // a pitch from here on has an absent tooth in it
 // Absent teeth counted between two pulses at most: a stand of hours is no ring.
 constexpr double kMostLost = 1e4;
 
@@ -100,6 +101,43 @@ double expectedAt(const std::vector<float>& logs, std::size_t at) {
   return std::exp((sy - slope * sx) / n);
 }
 
+// The same from the three neighbours on either side: each pair's mean is free of a steady trend,
+// and the middle one of a tooth that is out of its place or absent.
+double expectedNearby(const std::vector<float>& logs, std::size_t at) {
+  const auto pair = [&](std::size_t apart) -> double {
+    if (at < apart || at + apart >= logs.size()) {
+      return std::nan("");
+    }
+    return (static_cast<double>(logs[at - apart]) + logs[at + apart]) / 2;
+  };
+  std::vector<double> pairs;
+  for (const std::size_t apart : {1, 2, 3}) {
+    if (const double one = pair(apart); !std::isnan(one)) {
+      pairs.push_back(one);
+    }
+  }
+  return pairs.empty() ? 0
+                       : std::exp(pairs.size() == 2 ? std::min(pairs[0], pairs[1]) : median(pairs));
+}
+
+// Median over single teeth of how far the expected period is off.
+template <class Expected>
+double typicalMiss(const std::vector<float>& logs, const Expected& expected) {
+  constexpr std::size_t kEnough = 4000;
+  std::vector<double> off;
+  const std::size_t stride = std::max<std::size_t>(1, logs.size() / kEnough);
+  for (std::size_t i = 0; i + 1 < logs.size(); i += stride) {
+    const double even = std::isnan(logs[i]) ? 0 : expected(i);
+    if (even > 0) {
+      off.push_back(std::abs(logs[i] - std::log(even)));
+    }
+  }
+  return off.size() < 8 ? 0 : median(off);
+}
+
+constexpr double kMissWorthASecondLook = 0.02;
+constexpr double kClearlyNearer = 0.8;
+
 // Logarithms of what `get` says of each tooth; NaN where that is not positive.
 template <class Get>
 std::vector<float> logsOf(const std::vector<Tooth>& teeth, const Get& get) {
@@ -126,7 +164,7 @@ void takeCycles(std::vector<Tooth>& teeth, const std::vector<Cycle>& cycles) {
 }  // namespace
 
 std::vector<Tooth> teethOf(const std::vector<Pulse>& pulses, const std::vector<Cycle>& cycles,
-                           bool smooth) {
+                           bool smooth, double leastHalfSwing) {
   std::vector<Tooth> teeth(pulses.size());
   for (std::size_t i = 0; i < pulses.size(); ++i) {
     teeth[i].riseS = pulses[i].riseS;
@@ -138,9 +176,14 @@ std::vector<Tooth> teethOf(const std::vector<Pulse>& pulses, const std::vector<C
     takeCycles(teeth, cycles);
   }
   const auto periods = logsOf(teeth, [](const Tooth& t) { return t.periodS; });
+  const double miss = typicalMiss(periods, [&](std::size_t i) { return expectedAt(periods, i); });
+  const bool nearby = miss > kMissWorthASecondLook && typicalMiss(periods, [&](std::size_t i) {
+                                                        return expectedNearby(periods, i);
+                                                      }) < kClearlyNearer * miss;
   eachInParallel(teeth.empty() ? 0 : teeth.size() - 1, kGrain, [&](std::size_t i) {
     Tooth& tooth = teeth[i];
-    const double even = expectedAt(periods, i);
+    const double wide = nearby ? expectedNearby(periods, i) : 0;
+    const double even = wide > 0 ? wide : expectedAt(periods, i);
     const double pitch = even > 0 ? tooth.periodS / even : 1;
     tooth.pitch = static_cast<float>(pitch);
     tooth.lost =
@@ -153,6 +196,7 @@ std::vector<Tooth> teethOf(const std::vector<Pulse>& pulses, const std::vector<C
   for (std::size_t i = 0; i + 1 < teeth.size(); ++i) {
     teeth[i + 1].number = teeth[i].number + 1 + teeth[i].lost;
   }
+  markStands(teeth, smooth ? leastHalfSwing : 0);
   if (!smooth) {
     return teeth;
   }

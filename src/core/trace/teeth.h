@@ -18,6 +18,8 @@ struct Tooth {
   long number = 0;     ///< teeth passed since the first pulse, absent ones counted
   double periodS = 0;  ///< to the next pulse; 0 for the last one and before a loss
   int lost = 0;        ///< teeth absent before the next pulse
+  bool stood =
+      false;  ///< the wheel may have stood before the next pulse: how far it came is not known
   /// Period over what the speed around it lets expect, for one tooth: 1 when even, 2 when the next
   /// tooth is absent. 0 when there is no period.
   float pitch = 0;
@@ -28,9 +30,11 @@ struct Tooth {
 /// Numbers the pulses. A spin that slows down or speeds up is no unevenness: each period is held
 /// against a straight line through the logarithms of those around it, outliers left out. `smooth`
 /// says that it is a coil's wave, whose output grows with speed: then strength is taken, times the
-/// period. A square wave has none.
+/// period; half swings below `leastHalfSwing` are not found. A square wave has none (0). Where the
+/// speed changes faster than eight teeth tell, three neighbours on either side do.
 [[nodiscard]] std::vector<Tooth> teethOf(const std::vector<Pulse>& pulses,
-                                         const std::vector<Cycle>& cycles, bool smooth);
+                                         const std::vector<Cycle>& cycles, bool smooth,
+                                         double leastHalfSwing);
 
 enum class ToothKind { missing, shallow, wide, narrow };
 inline constexpr std::array<std::string_view, 4> kToothNames{"missing", "shallow", "wide",
@@ -52,6 +56,7 @@ struct Ring {
   double sureness = 1;  ///< 0..1, of an estimated number
   double turns = 0;
   std::optional<double> runoutPercent;  ///< once a turn, of the strength: (max - min) / (max + min)
+  double runoutShare = 0;               ///< of the strength's scatter, what it explains, 0..1
   double periodRunoutPercent = 0;       ///< the same of the pitch
   std::vector<IrregularTooth> irregular;
   double scatterPercent = 0;  ///< of single pitches against the ring's own pattern

@@ -1,0 +1,164 @@
+#include "core/trace/baseline.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/trace/levels.h"
+
+namespace haybale::trace {
+
+namespace {
+
+constexpr std::size_t kLeastMiddles = 8;
+constexpr std::ptrdiff_t kEitherSide = 3;  // of the running median
+
+struct Turn {
+  std::size_t at;
+  double value;
+};
+
+// Crests and troughs in turn: a turning point counts once the line has come back from it by `turn`.
+std::vector<Turn> turnsOf(std::span<const float> samples, double turn) {
+  std::vector<Turn> out;
+  Turn high{0, -1e300};
+  Turn low{0, 1e300};
+  int heading = 0;
+  for (std::size_t i = 0; i < samples.size(); ++i) {
+    const double v = samples[i];
+    if (std::isnan(v)) {
+      continue;
+    }
+    if (v > high.value) {
+      high = {i, v};
+    }
+    if (v < low.value) {
+      low = {i, v};
+    }
+    if (heading >= 0 && v < high.value - turn) {
+      out.push_back(high);
+      heading = -1;
+      low = {i, v};
+    } else if (heading <= 0 && v > low.value + turn) {
+      out.push_back(low);
+      heading = 1;
+      high = {i, v};
+    }
+  }
+  return out;
+}
+
+double middleOf(const std::vector<double>& values, std::ptrdiff_t from, std::ptrdiff_t to) {
+  from = std::max<std::ptrdiff_t>(0, from);
+  to = std::min<std::ptrdiff_t>(static_cast<std::ptrdiff_t>(values.size()), to);
+  std::vector<double> some(values.begin() + from, values.begin() + std::max(from, to));
+  return median(some);
+}
+
+// Whether the level stays at its new height until the next step or the end, for a good part of the
+// record.
+void keepLasting(const std::vector<double>& raw, std::size_t samples, Baseline& out) {
+  constexpr double kLeastShare = 0.08;  // of the record
+  constexpr double kStays = 0.7;        // of the step
+  const auto inside = [&](std::size_t from, std::size_t to) {
+    std::vector<double> some;
+    for (std::size_t k = 0; k < raw.size(); ++k) {
+      if (out.at[k] > from && out.at[k] < to) {
+        some.push_back(raw[k]);
+      }
+    }
+    return some.size() < 6 ? std::nan("") : median(some);
+  };
+  std::vector<LevelStep> kept;
+  for (std::size_t i = 0; i < out.steps.size(); ++i) {
+    const auto& step = out.steps[i];
+    const std::size_t first = i > 0 ? out.steps[i - 1].at : 0;
+    const std::size_t last = i + 1 < out.steps.size() ? out.steps[i + 1].at : samples;
+    const double height = step.to - step.from;
+    const double moved = (inside(step.at, last) - inside(first, step.at)) / height;
+    const auto least = kLeastShare * static_cast<double>(samples);
+    if (moved > kStays && static_cast<double>(last - step.at) > least &&
+        static_cast<double>(step.at - first) > least) {
+      kept.push_back(step);
+    }
+  }
+  out.steps = std::move(kept);
+}
+
+// Where the level before and behind differ by a good part of the swing, and neither was moving.
+void findSteps(const std::vector<double>& raw, Baseline& out) {
+  constexpr double kLeast = 0.16;  // of the swing
+  constexpr double kStill = 0.3;   // of the step
+  const auto size = static_cast<std::ptrdiff_t>(raw.size());
+  std::ptrdiff_t after = 0;
+  double best = 0;
+  LevelStep found;
+  for (std::ptrdiff_t k = 6; k + 6 <= size; ++k) {
+    const double before = middleOf(raw, k - 4, k);
+    const double behind = middleOf(raw, k + 1, k + 5);
+    const double step = std::abs(behind - before);
+    const bool still = std::abs(middleOf(raw, k - 8, k - 4) - before) < kStill * step &&
+                       std::abs(middleOf(raw, k + 5, k + 9) - behind) < kStill * step;
+    if (step > kLeast * out.swing && still && step > best) {
+      best = step;
+      found = {out.at[static_cast<std::size_t>(k)], before, behind};
+      after = k;
+    } else if (best > 0 && k > after + 6) {
+      out.steps.push_back(found);
+      best = 0;
+    }
+  }
+  if (best > 0) {
+    out.steps.push_back(found);
+  }
+}
+
+}  // namespace
+
+std::optional<Baseline> baselineOf(std::span<const float> samples, double turn) {
+  const auto turns = turnsOf(samples, turn);
+  if (turns.size() < kLeastMiddles + 1) {
+    return std::nullopt;
+  }
+  Baseline out;
+  std::vector<double> raw;
+  std::vector<double> swings;
+  std::vector<double> halves;
+  for (std::size_t i = 0; i + 1 < turns.size(); ++i) {
+    out.at.push_back((turns[i].at + turns[i + 1].at) / 2);
+    raw.push_back((turns[i].value + turns[i + 1].value) / 2);
+    halves.push_back(static_cast<double>(turns[i + 1].at - turns[i].at));
+    swings.push_back(std::abs(turns[i].value - turns[i + 1].value));
+  }
+  out.swing = median(swings);
+  out.period = 2 * median(halves);
+  for (std::ptrdiff_t k = 0; k < static_cast<std::ptrdiff_t>(raw.size()); ++k) {
+    out.level.push_back(middleOf(raw, k - kEitherSide, k + kEitherSide + 1));
+  }
+  std::vector<double> all = out.level;
+  const auto [least, most] = std::minmax_element(all.begin(), all.end());
+  out.wander = *most - *least;
+  findSteps(raw, out);
+  keepLasting(raw, samples.size(), out);
+  out.middle = median(all);
+  return out;
+}
+
+std::vector<float> levelled(std::span<const float> samples, const Baseline& baseline) {
+  std::vector<float> out(samples.begin(), samples.end());
+  std::size_t k = 0;
+  for (std::size_t i = 0; i < out.size(); ++i) {
+    while (k + 1 < baseline.at.size() && baseline.at[k + 1] <= i) {
+      ++k;
+    }
+    double level = baseline.level[k];
+    if (k + 1 < baseline.at.size() && i > baseline.at[k]) {
+      const double part = static_cast<double>(i - baseline.at[k]) /
+                          static_cast<double>(baseline.at[k + 1] - baseline.at[k]);
+      level += part * (baseline.level[k + 1] - level);
+    }
+    out[i] -= static_cast<float>(level - baseline.middle);
+  }
+  return out;
+}
+
+}  // namespace haybale::trace

@@ -1,0 +1,153 @@
+#include "core/trace/held.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace haybale::trace {
+
+namespace {
+
+constexpr std::size_t kLeast = 3;            // samples of a stretch
+constexpr std::size_t kTells = 200;          // samples of it that tell its level
+constexpr std::size_t kMostJumps = 100'000;  // a line that jumps more often is a square wave
+
+// The steepest of the differences, but for one in two hundred, from one sample to the next, from
+// stretches spread evenly.
+double steepest(std::span<const float> samples) {
+  constexpr std::size_t kEnough = 40'000;
+  const std::size_t stride = std::max<std::size_t>(1, samples.size() / kEnough);
+  std::vector<double> off;
+  for (std::size_t i = 1; i < samples.size(); i += stride) {
+    const double d = std::abs(static_cast<double>(samples[i]) - samples[i - 1]);
+    if (!std::isnan(d)) {
+      off.push_back(d);
+    }
+  }
+  if (off.empty()) {
+    return 0;
+  }
+  const auto at =
+      off.begin() + static_cast<std::ptrdiff_t>(0.995 * static_cast<double>(off.size() - 1));
+  std::nth_element(off.begin(), at, off.end());
+  return *at;
+}
+
+class Holder {
+ public:
+  Holder(std::span<const float> samples, double noise, double period)
+      : samples_(samples), period_(period) {
+    const double step = converterStep(samples);
+    jump_ = std::max({8 * noise, 2 * steepest(samples), 2.2 * step});
+    flat_ = std::max(5 * noise, 1.2 * step);
+  }
+
+  std::vector<Excursion> find() {
+    std::vector<std::size_t> jumps;
+    for (std::size_t i = 1; i < samples_.size() && jumps.size() <= kMostJumps; ++i) {
+      if (isJump(i)) {
+        jumps.push_back(i);
+      }
+    }
+    if (jumps.size() > kMostJumps) {
+      return {};
+    }
+    for (const std::size_t at : jumps) {
+      if (out_.empty() || at >= out_.back().to) {
+        forward(at);
+      }
+      backward(at);
+    }
+    return std::move(out_);
+  }
+
+ private:
+  // From sample i - 1 to i, or over the one between where it was caught on its way.
+  [[nodiscard]] bool isJump(std::size_t i) const {
+    return std::abs(static_cast<double>(samples_[i]) - samples_[i - 1]) > jump_;
+  }
+
+  [[nodiscard]] double levelFrom(std::size_t from, std::size_t to) const {
+    std::vector<double> some(samples_.begin() + static_cast<std::ptrdiff_t>(from),
+                             samples_.begin() + static_cast<std::ptrdiff_t>(to));
+    return median(some);
+  }
+
+  // The flat stretch that begins at `at`; one sample may be the edge's.
+  void forward(std::size_t at) {
+    for (const std::size_t from : {at, at + 1}) {
+      const std::size_t probe = std::min(samples_.size(), from + 9);
+      if (from + kLeast > samples_.size()) {
+        return;
+      }
+      double level = levelFrom(from, std::min(probe, from + kLeast));
+      std::size_t to = reach(from, level);
+      if (to - from > kLeast) {
+        level = levelFrom(from, std::min(to, from + kTells));
+        to = reach(from, level);
+      }
+      if (to - from >= kLeast && keeps(from, to, true)) {
+        add(from, to);
+        return;
+      }
+    }
+  }
+
+  // As far as the line stays at the level; a wild sample or two do not end it.
+  [[nodiscard]] std::size_t reach(std::size_t from, double level) const {
+    std::size_t to = from;
+    for (std::size_t i = from; i < samples_.size() && i <= to + 2; ++i) {
+      to = std::abs(samples_[i] - level) <= flat_ ? i + 1 : to;
+    }
+    return to;
+  }
+
+  // The flat stretch that ends before `at`, where nothing was found to begin it.
+  void backward(std::size_t at) {
+    const std::size_t last = out_.empty() ? 0 : out_.back().to;
+    if (at < last + kLeast) {
+      return;
+    }
+    const double level = levelFrom(at - kLeast, at);
+    std::size_t from = at;
+    while (from > last && std::abs(samples_[from - 1] - level) <= flat_) {
+      --from;
+    }
+    if (at - from >= kLeast && keeps(from, at, false)) {
+      add(from, at);
+    }
+  }
+
+  // Whether it is no crest: two jumps, or long for a wave. A level of five samples or more is the
+  // median of all of them, and most lie close to it.
+  [[nodiscard]] bool keeps(std::size_t from, std::size_t to, bool jumpedIn) const {
+    const auto jumped = [&](std::size_t i) {
+      return (i >= 1 && i < samples_.size() && isJump(i)) ||
+             (i + 1 < samples_.size() && isJump(i + 1)) || (i >= 2 && isJump(i - 1));
+    };
+    const bool ends = to >= samples_.size();
+    const bool begins = from == 0;
+    const bool both = (jumpedIn || jumped(from)) && jumped(to);
+    const bool lasting =
+        period_ > 0 && static_cast<double>(to - from) > 0.34 * period_ && !ends && !begins;
+    return !ends && !begins && (both || lasting);
+  }
+
+  void add(std::size_t from, std::size_t to) {
+    out_.push_back({from, to, levelFrom(from, to), true});
+  }
+
+  std::span<const float> samples_;
+  double period_;
+  double jump_ = 0;
+  double flat_ = 0;
+  std::vector<Excursion> out_;
+};
+
+}  // namespace
+
+std::vector<Excursion> heldStretches(std::span<const float> samples, double noiseRms,
+                                     double period) {
+  return samples.size() < 16 ? std::vector<Excursion>{} : Holder(samples, noiseRms, period).find();
+}
+
+}  // namespace haybale::trace

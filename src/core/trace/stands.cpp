@@ -1,0 +1,136 @@
+#include "core/trace/stands.h"
+
+#include <cmath>
+
+namespace haybale::trace {
+
+namespace {
+
+// Common practice, no source: 48 teeth on a tyre of 1.9 m; a braked tyre on a dry road makes 8 to
+// 10 m/s^2, a hand that flicks or grabs a wheel in the air two or three times that.
+constexpr double kPitchM = 0.04;
+constexpr double kMostMs2 = 30;
+// Of the deceleration that the pause asks for, what the periods beside it must show of it. A steady
+// deceleration that ends within the next tooth shows three quarters of it or more.
+constexpr double kShown = 0.4;
+constexpr double kShort = 3.2;        // periods: a pause below is judged by both of its sides
+constexpr double kNearFloor = 2.5;    // least half swings
+constexpr double kMerelySlow = 1.45;  // times the longer period beside it: no tooth need be absent
+
+// Of two neighbouring periods, the one next to the pause first: how much of the deceleration needed
+// to come to rest within a tooth they show. NaN when one is not known.
+double shown(double next, double beyond) {
+  if (!(next > 0) || !(beyond > 0)) {
+    return std::nan("");
+  }
+  const double slowing = (1 / beyond - 1 / next) * 2 / (next + beyond);
+  return slowing / (0.5 / (next * next));
+}
+
+struct Side {
+  double hz = 0;          // of the period next to the pause
+  double edgeHz = 0;      // where the pause begins, a wheel that slows down being slower there
+  double shown = 0;       // NaN: not known
+  bool changing = false;  // the next period is the longer one
+  double height = -1;     // half swing next to it; negative: not known
+};
+
+Side sideOf(const std::vector<Tooth>& teeth, std::ptrdiff_t next, std::ptrdiff_t beyond) {
+  const auto at = [&](std::ptrdiff_t i) -> const Tooth* {
+    return i >= 0 && i < static_cast<std::ptrdiff_t>(teeth.size())
+               ? &teeth[static_cast<std::size_t>(i)]
+               : nullptr;
+  };
+  Side out;
+  const Tooth* one = at(next);
+  const Tooth* two = at(beyond);
+  const double period = one ? one->periodS : 0;
+  const double further = two ? two->periodS : 0;
+  out.hz = period > 0 ? 1 / period : 0;
+  out.shown = shown(period, further);
+  const double slope =
+      period > further && further > 0 ? (1 / further - 1 / period) * 2 / (period + further) : 0;
+  out.edgeHz = std::max(0.5 * out.hz, out.hz - slope * period / 2);
+  out.changing = further > 0 ? period > 1.05 * further : one && one->lost == 0;
+  out.height = one && one->halfSwing > 0 ? one->halfSwing : -1;
+  return out;
+}
+
+bool isBrief(const Tooth& pause, double hz) {
+  return hz > 0 && pause.periodS * hz < kShort;
+}
+
+enum class Verdict { gone, mayHaveStood, merelySlow };
+
+Verdict judge(const std::vector<Tooth>& teeth, std::size_t i, double leastHalfSwing) {
+  const auto at = static_cast<std::ptrdiff_t>(i);
+  const Side before = sideOf(teeth, at - 1, at - 2);
+  const Side behind = sideOf(teeth, at + 1, at + 2);
+  if (leastHalfSwing > 0) {
+    const auto sinking = [&](const Side& s) {
+      return s.height >= 0 && s.height < kNearFloor * leastHalfSwing;
+    };
+    if (sinking(before) || sinking(behind)) {
+      return Verdict::merelySlow;
+    }
+  }
+  if (!canStopFrom(before.edgeHz) || !canStopFrom(behind.edgeHz)) {
+    return Verdict::gone;
+  }
+  const auto merelySlow = [&](const Side& s) {
+    return s.changing && s.hz > 0 && teeth[i].periodS * s.hz < kMerelySlow;
+  };
+  if (merelySlow(before) || merelySlow(behind)) {
+    return Verdict::merelySlow;
+  }
+  const auto slows = [](const Side& s) { return std::isnan(s.shown) || s.shown > kShown; };
+  const bool brief = isBrief(teeth[i], std::max(before.hz, behind.hz));
+  const bool stood = brief ? slows(before) && slows(behind) : slows(before) || slows(behind);
+  return !stood ? Verdict::gone : brief ? Verdict::mayHaveStood : Verdict::merelySlow;
+}
+
+// Within two teeth of a stand the wheel is too slow to be judged by its neighbours.
+void spread(std::vector<Verdict>& verdicts, const std::vector<Tooth>& teeth) {
+  const auto before = verdicts;
+  const auto standsAt = [&](std::size_t i) {
+    return i < before.size() && before[i] == Verdict::merelySlow && teeth[i].lost > 1;
+  };
+  for (std::size_t i = 0; i < verdicts.size(); ++i) {
+    const bool near = standsAt(i + 1) || standsAt(i + 2) || (i > 0 && standsAt(i - 1)) ||
+                      (i > 1 && standsAt(i - 2));
+    if (teeth[i].lost > 0 && verdicts[i] == Verdict::gone && near &&
+        canStopFrom(teeth[i].periodS > 0 ? 1 / teeth[i].periodS : 0)) {
+      verdicts[i] = Verdict::merelySlow;
+    }
+  }
+}
+
+}  // namespace
+
+bool canStopFrom(double hz) {
+  return kPitchM * hz * hz / 2 <= kMostMs2;
+}
+
+void markStands(std::vector<Tooth>& teeth, double leastHalfSwing) {
+  std::vector<Verdict> verdicts(teeth.size(), Verdict::gone);
+  for (std::size_t i = 0; i + 1 < teeth.size(); ++i) {
+    if (teeth[i].lost > 0) {
+      verdicts[i] = judge(teeth, i, leastHalfSwing);
+    }
+  }
+  spread(verdicts, teeth);
+  long shift = 0;
+  for (std::size_t i = 0; i < teeth.size(); ++i) {
+    Tooth& tooth = teeth[i];
+    tooth.number -= shift;
+    tooth.stood = tooth.lost > 0 && verdicts[i] != Verdict::gone;
+    if (verdicts[i] == Verdict::merelySlow) {
+      shift += tooth.lost;
+      tooth.lost = 0;
+      tooth.periodS = 0;
+      tooth.pitch = 0;
+    }
+  }
+}
+
+}  // namespace haybale::trace
