@@ -200,9 +200,10 @@ class Square:
         return quantised(rng, v + self.noise * rng.standard_normal(len(v)))
 
 
-def truth_hz(spin, least=0.5):
-    moving = spin.hz > least
-    return float(np.median(spin.hz[moving])) if moving.any() else 0.0
+def truth_hz(spin):
+    """Median over pulses, not over time."""
+    whole = np.flatnonzero(np.floor(spin.theta[1:]) > np.floor(spin.theta[:-1]))
+    return float(np.median(spin.hz[whole])) if len(whole) > 3 else 0.0
 
 
 def telegrams(rng, law, width, standstill=False, noise=None):

@@ -83,7 +83,7 @@ def main():
                 elif alarms and r.steady:
                     figures["false suspicion"] += 1
                     trouble.append(f"suspects {alarms}")
-                elif r.steady and codes[0][0] not in ("healthy", "coded"):
+                elif r.steady and codes[0][0] not in ("healthy", "coded") and codes[0][2] > 0.3:
                     trouble.append(f"first is {codes[0]}")
                 if r.hz and a and a["pulses"]["frequency_hz"] and \
                         abs(a["pulses"]["frequency_hz"]["median"] / r.hz - 1) > 0.01:

@@ -17,6 +17,7 @@
 #include "core/trace/plateaus.h"
 #include "core/trace/pulled.h"
 #include "core/trace/resting.h"
+#include "core/trace/stands.h"
 
 namespace haybale::trace {
 
@@ -59,13 +60,21 @@ struct Reading {
   const Options& options;
   std::optional<RestingLine> resting = std::nullopt;
   Moves moves = Moves::wave;
-  bool cut = false;  // stretches were left out of a coil's wave
+  double step = 0;      // of the converter
+  double humLeast = 0;  // half swing that mains hum alone may reach
+  bool cut = false;     // stretches were left out of a coil's wave
   Plateaus plateaus = {};
   std::optional<ThreeLevels> three = std::nullopt;
   Signal seen = Signal::unknown;   // what the samples look like
   Signal asked = Signal::unknown;  // what the user says it is
   double least = 0;                // half swing below which no pulse is found; square: 0
 
+  [[nodiscard]] Spinning spinning() const {
+    constexpr double kTyreM = 1.9;
+    Spinning out{square() ? 0 : least};
+    out.pitchM = options.teeth ? kTyreM / *options.teeth : out.pitchM;
+    return out;
+  }
   [[nodiscard]] bool square() const {
     return asked == Signal::unknown ? seen != Signal::passive : asked != Signal::passive;
   }
@@ -81,6 +90,21 @@ bool swingsOnOnePlateau(const Reading& r, const ChannelAnalysis& out) {
   const double least = std::max(0.1 * inner, 5 * out.levels.noiseRms);
   return changes <= 12 && inner > 10 * out.levels.noiseRms && inner < 0.7 * apart &&
          readSwings(r.samples, r.time, r.d->quantile(0.5), least).pulses.size() > 4 * changes + 8;
+}
+
+// A speed pulse lasts 50 us (AK protocol, from memory); a short to supply may stand at any level.
+bool isBriefAtTheTop(const Reading& r) {
+  constexpr double kLongestS = 200e-6;
+  const double step = r.three->high - r.three->middle;
+  const auto train = readEdges(r.samples, r.time,
+                               {(r.three->high + r.three->middle) / 2, 0.15 * step}, Heights::left);
+  std::vector<double> widths;
+  for (const auto& p : train.pulses) {
+    if (p.fallS > p.riseS) {
+      widths.push_back(p.fallS - p.riseS);
+    }
+  }
+  return !widths.empty() && median(widths) < kLongestS;
 }
 
 // By its plateaus: three of a data word, two of a square wave, none of a coil.
@@ -99,10 +123,17 @@ Signal recognise(Reading& r, const ChannelAnalysis& out) {
     return r.moves == Moves::telegrams ? Signal::activePwm : squareKind(r.plateaus, out.unit);
   }
   r.three = threeLevels(*r.d);
-  if (r.three && r.three->high - r.three->low > 20 * out.levels.noiseRms) {
+  if (r.three && r.three->high - r.three->low > 20 * out.levels.noiseRms && isBriefAtTheTop(r)) {
     return Signal::activeAk;
   }
   r.three.reset();
+  // A coil's line at rest makes one plateau, and the crests of a few steps another.
+  constexpr double kLeastShare = 0.15;
+  const double middle = (r.plateaus.low + r.plateaus.high) / 2;
+  const double above = r.d->share(middle, 1e300);
+  if (r.asked == Signal::passive && std::min(above, 1 - above) < kLeastShare) {
+    return Signal::passive;
+  }
   return r.plateaus.square && !swingsOnOnePlateau(r, out) ? squareKind(r.plateaus, out.unit)
                                                           : Signal::passive;
 }
@@ -125,15 +156,19 @@ Train trainOf(Reading& r, double noiseRms) {
   // A stretch at a rail counts for the whole swing, not for that of the wave.
   const double swing = r.d->quantile(0.999) - r.d->quantile(0.001);
   const double wave = std::min(swing, 3 * (r.d->quantile(0.85) - r.d->quantile(0.15)));
-  const double step = converterStep(r.samples);
-  r.least = std::max({0.03 * wave, 5 * noiseRms, step < 0.2 * wave ? 1.2 * step : 0});
+  const double steps = r.step < 0.2 * swing ? 1.7 * r.step : 0;
+  // A line that rests most of the time shows there what is no wave, noise and hum alike.
+  const double rest = r.d->densest().width / 1.05;
+  const double atRest = 6 * rest < 0.35 * swing ? 4 * rest : 0;
+  r.least = std::max({0.03 * wave, 5 * noiseRms, steps, r.humLeast, atRest});
   return readSwings(r.samples, r.time, r.d->quantile(0.5), r.least);
 }
 
-double turnOf(const Distribution& d, double noise) {
-  const double inner = 3 * (d.quantile(0.85) - d.quantile(0.15));
-  const double wave = std::min(d.quantile(0.999) - d.quantile(0.001), inner);
-  return std::max(0.25 * wave, 8 * noise);
+// How far apart two turning points of a coil's wave lie at least.
+double turnOf(const Reading& r, double noise) {
+  const double inner = 3 * (r.d->quantile(0.85) - r.d->quantile(0.15));
+  const double wave = std::min(r.d->quantile(0.999) - r.d->quantile(0.001), inner);
+  return std::max({0.25 * wave, 8 * noise, 3 * r.step, 2 * r.humLeast});
 }
 
 // A coil's wave that is cut off at times is read with those stretches left out, as if their samples
@@ -146,7 +181,7 @@ class Cut {
       return;
     }
     const double noise = out.levels.noiseRms;
-    const auto whole = baselineOf(r.samples, turnOf(*r.d, noise));
+    const auto whole = baselineOf(r.samples, turnOf(r, noise));
     held_ = heldStretches(r.samples, noise, whole ? whole->period : 0);
     std::size_t total = 0;
     for (const auto& e : held_) {
@@ -166,7 +201,9 @@ class Cut {
                 samples_.begin() + static_cast<std::ptrdiff_t>(to), std::nanf(""));
     }
     distribution_.emplace(samples_);
-    const auto rest = baselineOf(samples_, turnOf(*distribution_, noise));
+    Reading left = r;
+    left.d = &*distribution_;
+    const auto rest = baselineOf(samples_, turnOf(left, noise));
     if (!rest || rest->at.size() < kLeastMiddles ||
         plateausOf(samples_, r.time, *distribution_).square) {
       held_.clear();
@@ -205,7 +242,7 @@ class Level {
     if (r.square() || r.samples.size() > kMostSamples) {
       return;
     }
-    const auto baseline = baselineOf(r.samples, turnOf(*r.d, out.levels.noiseRms));
+    const auto baseline = baselineOf(r.samples, turnOf(r, out.levels.noiseRms));
     if (!baseline || baseline->wander < kWorthIt * baseline->swing) {
       return;
     }
@@ -318,6 +355,49 @@ LineAt lineOf(const Reading& r, const ChannelAnalysis& out) {
               : LineAt{l.high, 0.3 * l.peakToPeak, true, false};
 }
 
+bool isCurrent(const Reading& r, const ChannelAnalysis& out) {
+  constexpr double kMostSensed = 3;  // volts over a resistor in the return
+  const bool active =
+      r.asked == Signal::active || r.asked == Signal::activePwm || r.asked == Signal::activeAk;
+  return out.unit == units::Unit::ampere || (active && r.resting && r.resting->rest < kMostSensed);
+}
+
+// Of a current sensor's two levels one is twice the other (VDA interface, 7 and 14 mA, from
+// memory).
+bool isSensors(const RestingLine& line) {
+  const double other = line.off.front().level;
+  const double ratio = std::max(line.rest, other) / std::max(1e-12, std::min(line.rest, other));
+  return other > 0 && ratio > 1.5 && ratio < 2.7;
+}
+
+// A Hall switch goes from its supply to ground, a feed loses a few volts at most (both from
+// memory).
+bool isSwitchedOrFed(const RestingLine& line) {
+  const double other = line.off.front().level;
+  const double low = std::min(line.rest, other);
+  const double high = std::max(line.rest, other);
+  return low < 0.2 * high || (low > 6 && low > 0.6 * high);
+}
+
+// What the levels say against what the times said: few excursions may follow each other evenly by
+// chance, a coil has no plateaus, and no current rests at nothing.
+void judgeMoves(Reading& r, const ChannelAnalysis& out) {
+  constexpr std::size_t kFew = 8;
+  const auto& line = *r.resting;
+  if (isCurrent(r, out) && std::abs(line.rest) < std::max(4 * line.noise, 0.02 * r.d->max())) {
+    r.moves = Moves::wave;
+    return;
+  }
+  if (r.moves != Moves::teeth) {
+    return;
+  }
+  const bool sensors =
+      isCurrent(r, out) ? isSensors(line) : isSensors(line) || isSwitchedOrFed(line);
+  if (r.asked == Signal::passive || (line.off.size() <= kFew && !sensors)) {
+    r.moves = Moves::line;
+  }
+}
+
 // A wheel that stands, and a line that is moved: what it does off its rest is all there is to see.
 void readLine(const Reading& r, ChannelAnalysis& out) {
   constexpr double kLeastCoilBias = 6;  // volts: a line resting above is a feed, no biased coil
@@ -350,6 +430,9 @@ void readTeeth(const Reading& r, ChannelAnalysis& out) {
   if (out.cycles.size() < 2 && r.asked == Signal::unknown) {
     out.signal = Signal::unknown;
   }
+  if (out.pulses.empty() && r.humLeast > 0) {
+    out.signal = Signal::flat;
+  }
   if (r.three && r.seen == Signal::activeAk) {
     out.levels.low = out.levels.bias = r.three->low;
     out.levels.high = r.three->high;
@@ -368,16 +451,18 @@ void readTeeth(const Reading& r, ChannelAnalysis& out) {
   if (out.pulses.empty()) {
     return;
   }
-  auto teeth = teethOf(out.pulses, out.cycles, !r.square(), r.least);
+  auto teeth = teethOf(out.pulses, out.cycles, !r.square(), r.spinning());
   const auto given = r.options.teeth
                          ? std::optional(static_cast<int>(std::lround(*r.options.teeth)))
                          : std::nullopt;
   out.ring = ringOf(teeth, given);
-  out.dropouts = dropoutsOf(
-      {r.samples, r.time, out.pulses, teeth, out.ring, out.levels, r.square(), lineOf(r, out)});
+  out.dropouts = dropoutsOf({r.samples, r.time, out.pulses, teeth, out.ring, out.levels, r.square(),
+                             lineOf(r, out), out.converterStep, r.spinning()});
   if (dropFalseRises(r, out)) {
-    teeth = teethOf(out.pulses, out.cycles, !r.square(), r.least);
+    teeth = teethOf(out.pulses, out.cycles, !r.square(), r.spinning());
     out.ring = ringOf(teeth, given);
+    out.dropouts = dropoutsOf({r.samples, r.time, out.pulses, teeth, out.ring, out.levels,
+                               r.square(), lineOf(r, out), out.converterStep, r.spinning()});
   }
   measurePulses(out, teeth, r.options);
   out.teeth = std::move(teeth);
@@ -397,8 +482,8 @@ void scaleLevels(ChannelAnalysis& out, double scale) {
     return;
   }
   auto& l = out.levels;
-  for (double* v :
-       {&l.min, &l.max, &l.mean, &l.low, &l.high, &l.bias, &l.peakToPeak, &l.noiseRms}) {
+  for (double* v : {&out.converterStep, &out.levelWander, &out.levelFrom, &out.levelTo, &l.min,
+                    &l.max, &l.mean, &l.low, &l.high, &l.bias, &l.peakToPeak, &l.noiseRms}) {
     *v *= scale;
   }
   for (auto& d : out.dropouts) {
@@ -441,12 +526,21 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
   out.levels.min = d.min();
   out.levels.max = d.max();
   out.levels.mean = d.mean();
+  out.converterStep = converterStep(samples);
   out.levels.noiseRms = noiseRms(samples);
+  // Edges a few samples apart are no noise: it is no wider than the band where the line dwells.
+  constexpr double kSuspect = 0.05;  // of the range
+  if (out.levels.noiseRms > kSuspect * (d.max() - d.min())) {
+    out.levels.noiseRms =
+        std::min(out.levels.noiseRms, std::max(d.densest().width / 1.05, out.converterStep / 3));
+  }
   Reading reading{samples, record.time, &d, options};
   reading.asked = signalAskedFor(options.sensor);
+  reading.step = out.converterStep;
   reading.resting = restingLine(samples, d, out.levels.noiseRms);
   if (reading.resting) {
     reading.moves = whatMoves(*reading.resting, samples.size(), record.time);
+    judgeMoves(reading, out);
   }
   const double least = (out.unit == units::Unit::ampere ? kFlatAmperes : kFlatVolts) / scale;
   const bool byPlateaus = reading.moves == Moves::wave || reading.moves == Moves::nothing;
@@ -462,6 +556,18 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
     findFaults(out, options);
     return out;
   }
+  // A few steps of a converter whose range is far wider are no picture of a signal.
+  constexpr double kSteps = 4.5;
+  constexpr double kOfTheRange = 0.02;
+  if (out.converterStep > 0 && d.max() - d.min() < kSteps * out.converterStep &&
+      out.converterStep < kOfTheRange * std::max(std::abs(d.max()), std::abs(d.min()))) {
+    out.unresolved = true;
+    measureFlat(out, d);
+    out.levels.peakToPeak = d.max() - d.min();
+    scaleLevels(out, scale);
+    findFaults(out, options);
+    return out;
+  }
   if (reading.moves == Moves::line) {
     readLine(reading, out);
     scaleLevels(out, scale);
@@ -469,6 +575,12 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
     return out;
   }
 
+  if (record.time.uniform() && out.unit == units::Unit::volt &&
+      (reading.asked == Signal::unknown || reading.asked == Signal::passive)) {
+    if (const auto hum = humAtRest(samples, record.time.rateHz())) {
+      reading.humLeast = 1.7 * hum->amplitude;
+    }
+  }
   const Cut cut(reading, out);
   reading.plateaus = plateausOf(reading.samples, record.time, *reading.d);
   reading.seen = cut.any() ? Signal::passive : recognise(reading, out);

@@ -139,6 +139,8 @@ struct ChannelAnalysis {
   double levelWander = 0;      ///< greatest less least
   std::size_t levelSteps = 0;  ///< lasting changes within a cycle or two; the first one's figures:
   double levelFrom = 0, levelTo = 0, levelStepS = 0;
+  double converterStep = 0;          ///< of the instrument; 0: not known
+  bool unresolved = false;           ///< all that moves is a few of these steps
   bool lineOnly = false;             ///< no wheel turns: the dropouts are all that the line does
   bool restMoves = false;            ///< the rest level goes elsewhere and stays there
   std::optional<std::size_t> words;  ///< data words read with sound parity

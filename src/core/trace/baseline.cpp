@@ -10,6 +10,7 @@ namespace haybale::trace {
 namespace {
 
 constexpr std::size_t kLeastMiddles = 8;
+constexpr std::size_t kStand = 4;          // cycles without a turning point: the wheel stands
 constexpr std::ptrdiff_t kEitherSide = 3;  // of the running median
 
 struct Turn {
@@ -47,6 +48,27 @@ std::vector<Turn> turnsOf(std::span<const float> samples, double turn) {
   return out;
 }
 
+// Levels of the line in order of time.
+struct Middles {
+  std::vector<std::size_t> at;
+  std::vector<double> value;
+  void add(std::size_t where, double level) {
+    at.push_back(where);
+    value.push_back(level);
+  }
+};
+
+double middleOfSamples(std::span<const float> samples) {
+  std::vector<double> some;
+  const std::size_t stride = std::max<std::size_t>(1, samples.size() / 64);
+  for (std::size_t i = 0; i < samples.size(); i += stride) {
+    if (!std::isnan(samples[i])) {
+      some.push_back(samples[i]);
+    }
+  }
+  return median(some);
+}
+
 double middleOf(const std::vector<double>& values, std::ptrdiff_t from, std::ptrdiff_t to) {
   from = std::max<std::ptrdiff_t>(0, from);
   to = std::min<std::ptrdiff_t>(static_cast<std::ptrdiff_t>(values.size()), to);
@@ -56,14 +78,14 @@ double middleOf(const std::vector<double>& values, std::ptrdiff_t from, std::ptr
 
 // Whether the level stays at its new height until the next step or the end, for a good part of the
 // record.
-void keepLasting(const std::vector<double>& raw, std::size_t samples, Baseline& out) {
+void keepLasting(const Middles& all, std::size_t samples, Baseline& out) {
   constexpr double kLeastShare = 0.08;  // of the record
   constexpr double kStays = 0.7;        // of the step
   const auto inside = [&](std::size_t from, std::size_t to) {
     std::vector<double> some;
-    for (std::size_t k = 0; k < raw.size(); ++k) {
-      if (out.at[k] > from && out.at[k] < to) {
-        some.push_back(raw[k]);
+    for (std::size_t k = 0; k < all.value.size(); ++k) {
+      if (all.at[k] > from && all.at[k] < to) {
+        some.push_back(all.value[k]);
       }
     }
     return some.size() < 6 ? std::nan("") : median(some);
@@ -85,9 +107,12 @@ void keepLasting(const std::vector<double>& raw, std::size_t samples, Baseline& 
 }
 
 // Where the level before and behind differ by a good part of the swing, and neither was moving.
-void findSteps(const std::vector<double>& raw, Baseline& out) {
+void findSteps(const Middles& all, Baseline& out) {
+  const auto& raw = all.value;
+  const auto at = [&](std::ptrdiff_t k) { return all.at[static_cast<std::size_t>(k)]; };
   constexpr double kLeast = 0.16;  // of the swing
   constexpr double kStill = 0.3;   // of the step
+  constexpr double kApart = 4;     // periods from the middle before to the one behind
   const auto size = static_cast<std::ptrdiff_t>(raw.size());
   std::ptrdiff_t after = 0;
   double best = 0;
@@ -96,11 +121,16 @@ void findSteps(const std::vector<double>& raw, Baseline& out) {
     const double before = middleOf(raw, k - 4, k);
     const double behind = middleOf(raw, k + 1, k + 5);
     const double step = std::abs(behind - before);
+    // Over a stand nobody sees whether it stepped or drifted.
+    const auto gap = static_cast<double>(at(k + 1) - at(k - 1));
+    if (gap > kApart * out.period) {
+      continue;
+    }
     const bool still = std::abs(middleOf(raw, k - 8, k - 4) - before) < kStill * step &&
                        std::abs(middleOf(raw, k + 5, k + 9) - behind) < kStill * step;
     if (step > kLeast * out.swing && still && step > best) {
       best = step;
-      found = {out.at[static_cast<std::size_t>(k)], before, behind};
+      found = {at(k), before, behind};
       after = k;
     } else if (best > 0 && k > after + 6) {
       out.steps.push_back(found);
@@ -124,22 +154,41 @@ std::optional<Baseline> baselineOf(std::span<const float> samples, double turn) 
   std::vector<double> swings;
   std::vector<double> halves;
   for (std::size_t i = 0; i + 1 < turns.size(); ++i) {
-    out.at.push_back((turns[i].at + turns[i + 1].at) / 2);
-    raw.push_back((turns[i].value + turns[i + 1].value) / 2);
     halves.push_back(static_cast<double>(turns[i + 1].at - turns[i].at));
     swings.push_back(std::abs(turns[i].value - turns[i + 1].value));
   }
-  out.swing = median(swings);
   out.period = 2 * median(halves);
+  out.swing = median(swings);
+  const auto chunk = static_cast<std::size_t>(std::max(4.0, out.period));
+  Middles all;
+  for (std::size_t i = 0; i < turns.size(); ++i) {
+    const bool last = i + 1 == turns.size();
+    const std::size_t to = last ? samples.size() : turns[i + 1].at;
+    if (!last && to - turns[i].at <= kStand * chunk) {
+      out.at.push_back((turns[i].at + to) / 2);
+      raw.push_back((turns[i].value + turns[i + 1].value) / 2);
+      all.add(out.at.back(), raw.back());
+      continue;
+    }
+    // Where no wave is the line itself is the level: it tells a step, but not what to take off.
+    for (std::size_t at = turns[i].at + chunk; at + chunk < to; at += chunk) {
+      if (const double level = middleOfSamples(samples.subspan(at, chunk)); !std::isnan(level)) {
+        all.add(at + chunk / 2, level);
+      }
+    }
+  }
+  if (raw.size() < kLeastMiddles) {
+    return std::nullopt;
+  }
   for (std::ptrdiff_t k = 0; k < static_cast<std::ptrdiff_t>(raw.size()); ++k) {
     out.level.push_back(middleOf(raw, k - kEitherSide, k + kEitherSide + 1));
   }
-  std::vector<double> all = out.level;
-  const auto [least, most] = std::minmax_element(all.begin(), all.end());
+  findSteps(all, out);
+  keepLasting(all, samples.size(), out);
+  std::vector<double> levels = out.level;
+  const auto [least, most] = std::minmax_element(levels.begin(), levels.end());
   out.wander = *most - *least;
-  findSteps(raw, out);
-  keepLasting(raw, samples.size(), out);
-  out.middle = median(all);
+  out.middle = median(levels);
   return out;
 }
 

@@ -32,7 +32,8 @@ std::optional<CodedWidths> codedWidths(const std::vector<Pulse>& pulses) {
     return std::nullopt;
   }
   const auto moving = std::max_element(out.counts.begin(), out.counts.end() - 1);
-  out.main = *moving > 0 ? static_cast<std::size_t>(moving - out.counts.begin()) : 5;
+  const bool moves = 4 * *moving > out.counts[5];
+  out.main = moves ? static_cast<std::size_t>(moving - out.counts.begin()) : 5;
   // A standstill is told of every 740 ms; a square wave's half may happen to be as wide as any
   // message.
   const double duty = median(duties);

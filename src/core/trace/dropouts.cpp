@@ -6,7 +6,6 @@
 
 #include "core/capture/extent.h"
 #include "core/trace/levels.h"
-#include "core/trace/stands.h"
 
 namespace haybale::trace {
 
@@ -170,9 +169,10 @@ class Finder {
   }
 
   void add(std::size_t from, std::size_t to, double level) {
-    if (to > from) {
-      out_.push_back({in_.time.at(from), in_.time.at(to), kindAt(level, from, to), level,
-                      isPulled(level, in_.line)});
+    const DropoutKind kind = to > from ? kindAt(level, from, to) : DropoutKind::flat;
+    // A coil's line without signal lies flat: what still moves is a slow wave.
+    if (to > from && (in_.square || kind != DropoutKind::shallow)) {
+      out_.push_back({in_.time.at(from), in_.time.at(to), kind, level, isPulled(level, in_.line)});
     }
   }
 
@@ -187,8 +187,10 @@ class Finder {
     const std::size_t size = in_.samples.size();
     const double left = in_.time.at(size - 1) - in_.pulses.back().riseS;
     const double height = in_.teeth[in_.teeth.size() - 2].halfSwing;
-    const bool strong = in_.square || height > 0.35 * swing_ / 2;
-    if (last.periodS <= 0 || left < 5 * last.periodS || !strong || canStopFrom(1 / last.periodS)) {
+    const bool strong =
+        in_.square || height > std::max(0.35 * swing_ / 2, 4 * in_.spinning.leastHalfSwing);
+    if (last.periodS <= 0 || left < 5 * last.periodS || !strong ||
+        canStopFrom(1 / last.periodS, in_.spinning)) {
       return;
     }
     const auto cycle = static_cast<std::size_t>(last.periodS / std::max(1e-12, left) *
@@ -210,7 +212,7 @@ class Finder {
   // of a coil's.
   [[nodiscard]] std::pair<double, double> reached() const {
     if (in_.square) {
-      const double beyond = 0.35 * swing_ + 4 * in_.levels.noiseRms;
+      const double beyond = 0.35 * swing_ + std::max(4 * in_.levels.noiseRms, 1.2 * in_.step);
       return {in_.levels.low - beyond, in_.levels.high + beyond};
     }
     std::vector<double> heights;

@@ -7,6 +7,7 @@
 
 #include "core/trace/analysis.h"
 #include "core/trace/pulled.h"
+#include "core/trace/stands.h"
 #include "core/trace/teeth.h"
 
 namespace haybale::trace {
@@ -20,7 +21,9 @@ struct DropoutInput {
   const std::optional<Ring>& ring;  ///< teeth that are absent turn after turn are no dropouts
   const Levels& levels;
   bool square = false;
-  LineAt line;  ///< what a level at which the line stands means
+  LineAt line;      ///< what a level at which the line stands means
+  double step = 0;  ///< of the converter
+  Spinning spinning;
 };
 
 /// In order of time, within the record. Passive: a stretch with absent teeth that are not the

@@ -29,6 +29,14 @@ class Judge {
 
   void run() {
     a_.findings.clear();
+    if (a_.unresolved) {
+      add(Code::noSignal, Where::none, Severity::note, 0.3,
+          fmt::format(
+              "All that moves are {:.0f} steps of {} of the instrument: choose a finer range "
+              "or couple it by AC before anything is judged.",
+              a_.levels.peakToPeak / a_.converterStep, level(a_.converterStep)));
+      return;
+    }
     if (a_.lineOnly) {
       lineAlone();
       return;
@@ -131,7 +139,11 @@ class Judge {
     }
     const bool bothTwoLevel = (seen == Signal::active || seen == Signal::hall) &&
                               (a_.signal == Signal::active || a_.signal == Signal::hall);
-    if (bothTwoLevel) {
+    // With a few steps of the converter to its height a sine looks like plateaus.
+    constexpr double kStepsToTell = 10;
+    const bool coarse = a_.converterStep * kStepsToTell >
+                        std::min(a_.levels.peakToPeak, a_.levels.max - a_.levels.min);
+    if (bothTwoLevel || coarse) {
       return;
     }
     add(Code::wrongProtocol, Where::sensor, Severity::fault, 0.8,
@@ -151,7 +163,10 @@ class Judge {
     if (!a_.ring) {
       return;
     }
-    const auto& teeth = a_.ring->irregular;
+    // What hangs on a guess of the ring's size is not said.
+    constexpr double kLeastSure = 0.5;
+    auto teeth = a_.ring->irregular;
+    std::erase_if(teeth, [&](const IrregularTooth& t) { return sure(t) < kLeastSure; });
     for (const auto& t : teeth) {
       if (t.kind == ToothKind::missing) {
         add(Code::missingTooth, Where::ring, Severity::fault, sure(t),
@@ -314,7 +329,11 @@ class Judge {
   }
 
   void evenness() {
-    if (a_.levels.peakToPeak > 0 && a_.levels.noiseRms > kNoisyShare * a_.levels.peakToPeak) {
+    // Of a cycle of a few samples nobody tells noise from edges.
+    constexpr double kLeastSamples = 24;
+    const bool fine = !a_.frequencyHz || a_.rateHz > kLeastSamples * a_.frequencyHz->median;
+    if (fine && a_.levels.peakToPeak > 0 &&
+        a_.levels.noiseRms > kNoisyShare * a_.levels.peakToPeak) {
       add(Code::noisy, Where::wiring, Severity::suspect, 0.5,
           fmt::format("Noise of {} rides on {}: a poor shield or contact.",
                       level(a_.levels.noiseRms), level(a_.levels.peakToPeak)));

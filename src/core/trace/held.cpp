@@ -7,6 +7,8 @@ namespace haybale::trace {
 
 namespace {
 
+constexpr double kJumps = 0.2;               // of the half swing, at least
+constexpr double kFlat = 0.1;                // of the half swing, at most
 constexpr std::size_t kLeast = 3;            // samples of a stretch
 constexpr std::size_t kTells = 200;          // samples of it that tell its level
 constexpr std::size_t kMostJumps = 100'000;  // a line that jumps more often is a square wave
@@ -37,8 +39,14 @@ class Holder {
   Holder(std::span<const float> samples, double noise, double period)
       : samples_(samples), period_(period) {
     const double step = converterStep(samples);
-    jump_ = std::max({8 * noise, 2 * steepest(samples), 2.2 * step});
+    const Distribution d(samples);
+    const double half = (d.quantile(0.99) - d.quantile(0.01)) / 2;
+    jump_ = std::max({8 * noise, 2 * steepest(samples), 2.2 * step, kJumps * half});
     flat_ = std::max(5 * noise, 1.2 * step);
+    // A wave of a few steps of the converter is flat wherever it is slow.
+    if (flat_ > kFlat * half) {
+      period_ = 0;
+    }
   }
 
   std::vector<Excursion> find() {

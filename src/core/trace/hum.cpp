@@ -6,6 +6,8 @@
 #include <numbers>
 #include <vector>
 
+#include "core/capture/extent.h"
+
 namespace haybale::trace {
 
 double amplitudeAt(std::span<const float> samples, double rateHz, double hz) {
@@ -61,6 +63,39 @@ std::optional<Hum> humOf(std::span<const float> samples, double rateHz) {
     }
   }
   return best;
+}
+
+std::optional<Hum> humAtRest(std::span<const float> samples, double rateHz) {
+  constexpr double kWindowS = 0.4;    // twenty or twenty-four cycles
+  constexpr double kMostVolts = 0.5;  // peak: common practice, no source
+  constexpr double kKeepsStep = 0.7;
+  constexpr std::size_t kMostSamples = 8U << 20;
+  const auto window = static_cast<std::size_t>(kWindowS * rateHz);
+  if (rateHz < 250 || 2 * samples.size() < 3 * window || samples.size() > kMostSamples) {
+    return std::nullopt;
+  }
+  std::size_t quietest = 0;
+  double least = 1e300;
+  for (std::size_t at = 0; at + window <= samples.size(); at += window / 4) {
+    const auto e = capture::extentOf(samples.subspan(at, window));
+    const double extent = e.count > 0 ? static_cast<double>(e.max) - e.min : 1e300;
+    if (extent < least) {
+      least = extent;
+      quietest = at;
+    }
+  }
+  for (const double hz : {50.0, 60.0}) {
+    const auto quiet = samples.subspan(quietest, window);
+    const double here = amplitudeAt(quiet, rateHz, hz);
+    if (4 * here < least || here > kMostVolts || here <= 0 ||
+        amplitudeAt(quiet, rateHz, hz - 1) > here || amplitudeAt(quiet, rateHz, hz + 1) > here) {
+      continue;
+    }
+    if (amplitudeAt(samples, rateHz, hz) > kKeepsStep * here) {
+      return Hum{hz, here};
+    }
+  }
+  return std::nullopt;
 }
 
 }  // namespace haybale::trace

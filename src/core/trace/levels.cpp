@@ -113,6 +113,18 @@ double Distribution::quantile(double p) const {
   return low_ + (static_cast<double>(bin) + inside) * (high_ - low_) / kBins;
 }
 
+Distribution::Band Distribution::densest() const {
+  Band out{quantile(0.5), quantile(0.7) - quantile(0.3)};
+  for (int i = 0; i <= 60; ++i) {
+    const double from = 0.01 * i;
+    const double here = quantile(from + 0.4) - quantile(from);
+    if (here < out.width) {
+      out = {quantile(from + 0.2), here};
+    }
+  }
+  return out;
+}
+
 double Distribution::below(double value) const {
   if (value < low_) {
     return 0;
@@ -148,12 +160,16 @@ bool isDigital(std::span<const float> samples) {
 }  // namespace
 
 double converterStep(std::span<const float> samples) {
-  constexpr std::size_t kEnough = 8192;
+  constexpr std::size_t kWindow = 512;
+  constexpr std::size_t kWindows = 32;
+  const std::size_t stride = std::max(kWindow, samples.size() / kWindows);
   double least = 0;
-  for (std::size_t i = 1; i < std::min(samples.size(), kEnough); ++i) {
-    const double d = std::abs(static_cast<double>(samples[i]) - samples[i - 1]);
-    if (d > 0 && (least == 0 || d < least)) {
-      least = d;
+  for (std::size_t from = 0; from < samples.size(); from += stride) {
+    for (std::size_t i = from + 1; i < std::min(samples.size(), from + kWindow); ++i) {
+      const double d = std::abs(static_cast<double>(samples[i]) - samples[i - 1]);
+      if (d > 0 && (least == 0 || d < least)) {
+        least = d;
+      }
     }
   }
   return least;

@@ -13,14 +13,15 @@ namespace {
 
 // The two levels a square wave rests on: medians of the samples below and above the middle of the
 // range. A sine spends 29 % of its time within 10 % of its ends, a square wave nearly all of it.
-Plateaus plateausWithin(const Distribution& d, double trim) {
+Plateaus plateausWithin(const Distribution& d, double trim, double step) {
   const double bottom = d.quantile(trim);
   const double top = d.quantile(1 - trim);
   const double middle = (bottom + top) / 2;
   const double shareBelow = std::clamp(d.share(-1e30, middle), 0.001, 0.999);
   const double low = d.quantile(shareBelow / 2);
   const double high = d.quantile((1 + shareBelow) / 2);
-  const double near = 0.12 * (high - low);
+  // A level may lie between two codes of the converter.
+  const double near = std::max(0.12 * (high - low), std::min(1.2 * step, 0.25 * (high - low)));
   const double resting = d.share(low - near, low + near) + d.share(high - near, high + near);
   return {low, high, resting > 0.75};
 }
@@ -89,13 +90,14 @@ std::size_t changesOf(std::span<const float> samples, const capture::TimeBase& t
 
 Plateaus plateausOf(std::span<const float> samples, const capture::TimeBase& time,
                     const Distribution& d) {
-  Plateaus best = plateausWithin(d, 0.005);
+  const double step = converterStep(samples);
+  Plateaus best = plateausWithin(d, 0.005, step);
   const auto changes = [&](const Plateaus& p) {
     return changesOf(samples, time, {(p.low + p.high) / 2, 0.25 * (p.high - p.low)});
   };
   std::size_t most = 2 * changes(best) + 4;
   for (const double trim : {0.06, 0.15}) {
-    const Plateaus p = plateausWithin(d, trim);
+    const Plateaus p = plateausWithin(d, trim, step);
     const std::size_t count = p.square && p.high > p.low ? changes(p) : 0;
     if (count > most) {
       most = count;
@@ -104,7 +106,7 @@ Plateaus plateausOf(std::span<const float> samples, const capture::TimeBase& tim
   }
   // Beside stretches at a third level, for however long. Neighbouring steps of the converter are no
   // two levels.
-  const double apart = std::max(3 * converterStep(samples), 8 * noiseRms(samples));
+  const double apart = std::max(3 * step, 8 * noiseRms(samples));
   const auto dwells = dwellsOf(d);
   constexpr std::size_t kMostLevels = 6;
   for (std::size_t i = 0;

@@ -13,21 +13,6 @@ namespace {
 constexpr std::size_t kMostExcursions = 200'000;
 constexpr std::size_t kSeen = 2001;  // samples of an excursion that tell its level
 
-// Middle and width of the narrowest band that holds two fifths of the samples.
-std::pair<double, double> densest(const Distribution& d) {
-  double middle = d.quantile(0.5);
-  double width = d.quantile(0.7) - d.quantile(0.3);
-  for (int i = 0; i <= 60; ++i) {
-    const double from = 0.01 * i;
-    const double here = d.quantile(from + 0.4) - d.quantile(from);
-    if (here < width) {
-      width = here;
-      middle = d.quantile(from + 0.2);
-    }
-  }
-  return {middle, width};
-}
-
 Excursion excursion(std::span<const float> samples, std::size_t from, std::size_t to, double rest,
                     double grain) {
   Excursion out{from, to, rest, false};
@@ -49,12 +34,19 @@ Excursion excursion(std::span<const float> samples, std::size_t from, std::size_
   return out;
 }
 
-double logSpread(std::vector<double> values) {
+// Whether they scatter as a ring's do: by a third in the middle, by two at the fourth fifth.
+bool areEven(std::vector<double> values) {
+  // Teeth and gaps of a ring are of like width.
+  constexpr double kMostUnlike = 6;
   const double middle = median(values);
+  if (std::abs(middle) > std::log(kMostUnlike)) {
+    return false;
+  }
   for (double& v : values) {
     v = std::abs(v - middle);
   }
-  return median(values);
+  std::sort(values.begin(), values.end());
+  return values[values.size() / 2] < 0.35 && values[values.size() * 4 / 5] < 0.7;
 }
 
 // Time off the rest over the time at rest beside it, as logarithms.
@@ -83,16 +75,24 @@ bool oneLevel(const RestingLine& line) {
 }
 
 bool areTelegrams(const RestingLine& line, const capture::TimeBase& time) {
+  constexpr double kStandstillApartS = 0.05;
+  constexpr double kMostlyAtRest = 0.7;
   std::size_t named = 0, read = 0;
-  for (const auto& e : line.off) {
+  for (std::size_t i = 0; i < line.off.size(); ++i) {
+    const auto& e = line.off[i];
     if (e.from == 0 || e.level < line.rest) {
       continue;  // under way already; or away from the pulse
     }
     const double width = time.at(e.to) - time.at(e.from);
     const double slack = 2 * (time.at(e.from + 1) - time.at(e.from));
     ++read;
+    // A standstill is told of every 740 ms; a square wave's half may be as wide as any message.
+    const bool apart = i + 1 >= line.off.size() ||
+                       time.at(line.off[i + 1].from) - time.at(e.to) > kStandstillApartS;
+    const double near = line.share < kMostlyAtRest ? 0.05 : 0.12;
     named += std::any_of(kCodedWidthsS.begin(), kCodedWidthsS.end(), [&](double w) {
-      return std::abs(width - w) < std::min(0.25 * w, 0.12 * w + slack);
+      return (w < kCodedWidthsS.back() || apart) &&
+             std::abs(width - w) < std::min(0.25 * w, near * w + slack);
     });
   }
   const double ratio = line.rest > 0 && !line.off.empty() ? line.off.front().level / line.rest : 0;
@@ -124,24 +124,46 @@ bool swings(const RestingLine& line) {
     (height > 0 ? above : below).push_back(std::abs(height));
     turns += i > 0 && (height > 0) != (line.off[i - 1].level > line.rest) ? 1 : 0;
   }
-  if (line.off.size() < kLeast || above.empty() || below.empty() ||
-      10 * turns < 4 * line.off.size()) {
+  if (line.off.size() < kLeast || above.empty() || below.empty()) {
+    return false;
+  }
+  // Noise breaks a swing into several.
+  const bool balanced = line.off.size() > 2 * kLeast &&
+                        10 * std::min(above.size(), below.size()) > 3 * line.off.size();
+  if (!balanced && 10 * turns < 4 * line.off.size()) {
     return false;
   }
   const double ratio = median(above) / median(below);
   return ratio > 0.5 && ratio < 2;
 }
 
+// Beside what goes far, a step or two of the converter is noise.
+void dropSteps(RestingLine& line) {
+  double highest = 0;
+  for (const auto& e : line.off) {
+    highest = std::max(highest, std::abs(e.level - line.rest));
+  }
+  const double least = std::min(0.3 * highest, 2.5 * line.step);
+  std::erase_if(line.off,
+                [&](const Excursion& e) { return std::abs(e.level - line.rest) < least; });
+}
+
 }  // namespace
 
 std::optional<RestingLine> restingLine(std::span<const float> samples, const Distribution& d,
                                        double noiseRms) {
-  const auto [rest, width] = densest(d);
+  const auto [rest, width] = d.densest();
   const double step = converterStep(samples);
   RestingLine out;
   out.rest = rest;
   // Two fifths of a normal distribution lie within 1.05 standard deviations.
   out.noise = std::max(noiseRms, width / 1.05);
+  // What rests is as wide as its noise, twice that when it is away for half of the time; a wave or
+  // hum is wider.
+  constexpr double kWave = 4;
+  if (out.noise > kWave * std::max(noiseRms, step / 3) && step > 0) {
+    return std::nullopt;
+  }
   const double tolerance = std::max({5 * out.noise, 1.2 * step, 0.015 * (d.max() - d.min())});
   out.noise = std::max(out.noise, step / 3);
   out.tolerance = tolerance;
@@ -176,6 +198,7 @@ std::optional<RestingLine> restingLine(std::span<const float> samples, const Dis
       return std::nullopt;
     }
   }
+  dropSteps(out);
   return out;
 }
 
@@ -214,7 +237,7 @@ Moves whatMoves(const RestingLine& line, std::size_t samples, const capture::Tim
     return !ratios.empty() && alike && !cut ? Moves::teeth : Moves::line;
   }
   const auto ratios = ratiosOf(line.off);
-  return logSpread(ratios) < 0.35 ? Moves::teeth : Moves::line;
+  return areEven(ratios) ? Moves::teeth : Moves::line;
 }
 
 }  // namespace haybale::trace

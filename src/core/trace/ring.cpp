@@ -343,7 +343,8 @@ double scatterOf(const std::vector<Position>& positions) {
   return off.size() < 4 ? 0 : median(off) / 0.6745;
 }
 
-// Scatter of all pitches: of few turns no position tells its own.
+// Scatter of all pitches: of few turns no position tells its own, and a spin that the neighbours do
+// not follow scatters all of them.
 double scatterOfAll(const Deviations& d) {
   std::vector<double> off;
   for (const double v : d.pitch) {
@@ -356,21 +357,17 @@ double scatterOfAll(const Deviations& d) {
 
 // Folds what deviates over the turns and judges each position.
 void judgeAll(const Deviations& d, Ring& ring) {
-  constexpr double kFewTurns = 3.5;
   const auto positions = fold(d, ring.teeth);
   double scatter = scatterOf(positions);
   ring.scatterPercent = 100 * scatter;
-  if (ring.turns < kFewTurns) {
-    scatter = std::max(scatter, scatterOfAll(d));
-  }
+  scatter = std::max(scatter, 0.75 * scatterOfAll(d));
   for (std::size_t k = 0; k < positions.size(); ++k) {
     judge(positions[k], static_cast<int>(k), scatter, ring.irregular);
   }
   // What did not come again over two turns may be the spin's.
-  constexpr double kTwoTurns = 2;
+  constexpr double kTwoTurns = 1.9;
   if (ring.turns < kTwoTurns) {
-    std::erase_if(ring.irregular,
-                  [](const IrregularTooth& t) { return t.kind != ToothKind::missing; });
+    ring.irregular.clear();
   }
   // A ring of which a good part is irregular is a spin that was not understood.
   constexpr std::size_t kMostIrregular = 4;

@@ -6,9 +6,8 @@ namespace haybale::trace {
 
 namespace {
 
-// Common practice, no source: 48 teeth on a tyre of 1.9 m; a braked tyre on a dry road makes 8 to
+// Common practice, no source: a braked tyre on a dry road makes 8 to
 // 10 m/s^2, a hand that flicks or grabs a wheel in the air two or three times that.
-constexpr double kPitchM = 0.04;
 constexpr double kMostMs2 = 30;
 // Of the deceleration that the pause asks for, what the periods beside it must show of it. A steady
 // deceleration that ends within the next tooth shows three quarters of it or more.
@@ -35,6 +34,7 @@ struct Side {
   double height = -1;     // half swing next to it; negative: not known
 };
 
+// The two periods on one side of a pause, the nearer first.
 Side sideOf(const std::vector<Tooth>& teeth, std::ptrdiff_t next, std::ptrdiff_t beyond) {
   const auto at = [&](std::ptrdiff_t i) -> const Tooth* {
     return i >= 0 && i < static_cast<std::ptrdiff_t>(teeth.size())
@@ -44,6 +44,11 @@ Side sideOf(const std::vector<Tooth>& teeth, std::ptrdiff_t next, std::ptrdiff_t
   Side out;
   const Tooth* one = at(next);
   const Tooth* two = at(beyond);
+  // A rise that noise made twice on a slow wave.
+  constexpr double kTwice = 0.4;
+  if (one && two && one->periodS > 0 && one->periodS < kTwice * two->periodS) {
+    return sideOf(teeth, beyond, 2 * beyond - next);
+  }
   const double period = one ? one->periodS : 0;
   const double further = two ? two->periodS : 0;
   out.hz = period > 0 ? 1 / period : 0;
@@ -62,7 +67,8 @@ bool isBrief(const Tooth& pause, double hz) {
 
 enum class Verdict { gone, mayHaveStood, merelySlow };
 
-Verdict judge(const std::vector<Tooth>& teeth, std::size_t i, double leastHalfSwing) {
+Verdict judge(const std::vector<Tooth>& teeth, std::size_t i, const Spinning& spinning) {
+  const double leastHalfSwing = spinning.leastHalfSwing;
   const auto at = static_cast<std::ptrdiff_t>(i);
   const Side before = sideOf(teeth, at - 1, at - 2);
   const Side behind = sideOf(teeth, at + 1, at + 2);
@@ -74,7 +80,7 @@ Verdict judge(const std::vector<Tooth>& teeth, std::size_t i, double leastHalfSw
       return Verdict::merelySlow;
     }
   }
-  if (!canStopFrom(before.edgeHz) || !canStopFrom(behind.edgeHz)) {
+  if (!canStopFrom(before.edgeHz, spinning) || !canStopFrom(behind.edgeHz, spinning)) {
     return Verdict::gone;
   }
   const auto merelySlow = [&](const Side& s) {
@@ -85,12 +91,15 @@ Verdict judge(const std::vector<Tooth>& teeth, std::size_t i, double leastHalfSw
   }
   const auto slows = [](const Side& s) { return std::isnan(s.shown) || s.shown > kShown; };
   const bool brief = isBrief(teeth[i], std::max(before.hz, behind.hz));
-  const bool stood = brief ? slows(before) && slows(behind) : slows(before) || slows(behind);
+  const bool atAnEnd = before.hz == 0 || behind.hz == 0;
+  const bool both = atAnEnd || (slows(before) && slows(behind));
+  const bool stood = brief ? both : slows(before) || slows(behind);
   return !stood ? Verdict::gone : brief ? Verdict::mayHaveStood : Verdict::merelySlow;
 }
 
 // Within two teeth of a stand the wheel is too slow to be judged by its neighbours.
-void spread(std::vector<Verdict>& verdicts, const std::vector<Tooth>& teeth) {
+void spread(std::vector<Verdict>& verdicts, const std::vector<Tooth>& teeth,
+            const Spinning& spinning) {
   const auto before = verdicts;
   const auto standsAt = [&](std::size_t i) {
     return i < before.size() && before[i] == Verdict::merelySlow && teeth[i].lost > 1;
@@ -99,7 +108,7 @@ void spread(std::vector<Verdict>& verdicts, const std::vector<Tooth>& teeth) {
     const bool near = standsAt(i + 1) || standsAt(i + 2) || (i > 0 && standsAt(i - 1)) ||
                       (i > 1 && standsAt(i - 2));
     if (teeth[i].lost > 0 && verdicts[i] == Verdict::gone && near &&
-        canStopFrom(teeth[i].periodS > 0 ? 1 / teeth[i].periodS : 0)) {
+        canStopFrom(teeth[i].periodS > 0 ? 1 / teeth[i].periodS : 0, spinning)) {
       verdicts[i] = Verdict::merelySlow;
     }
   }
@@ -107,18 +116,18 @@ void spread(std::vector<Verdict>& verdicts, const std::vector<Tooth>& teeth) {
 
 }  // namespace
 
-bool canStopFrom(double hz) {
-  return kPitchM * hz * hz / 2 <= kMostMs2;
+bool canStopFrom(double hz, const Spinning& spinning) {
+  return spinning.pitchM * hz * hz / 2 <= kMostMs2;
 }
 
-void markStands(std::vector<Tooth>& teeth, double leastHalfSwing) {
+void markStands(std::vector<Tooth>& teeth, const Spinning& spinning) {
   std::vector<Verdict> verdicts(teeth.size(), Verdict::gone);
   for (std::size_t i = 0; i + 1 < teeth.size(); ++i) {
     if (teeth[i].lost > 0) {
-      verdicts[i] = judge(teeth, i, leastHalfSwing);
+      verdicts[i] = judge(teeth, i, spinning);
     }
   }
-  spread(verdicts, teeth);
+  spread(verdicts, teeth, spinning);
   long shift = 0;
   for (std::size_t i = 0; i < teeth.size(); ++i) {
     Tooth& tooth = teeth[i];

@@ -7,6 +7,12 @@
 
 namespace haybale::trace {
 
+/// What is known of the wheel beforehand.
+struct Spinning {
+  double leastHalfSwing = 0;  ///< of a coil's wave that is still found; 0: a square wave
+  double pitchM = 0.04;       ///< way of a tooth on the road; 48 teeth on a tyre of 1.9 m
+};
+
 /// Marks as `stood` every tooth behind which pulses are absent and the wheel may simply have slowed
 /// down, stood or started again: then it is no lost signal. Where it surely was slow, or stood for
 /// longer than a few teeth, its period, pitch and `lost` become 0; behind a brief pause that may be
@@ -16,10 +22,10 @@ namespace haybale::trace {
 /// second before it; s = v^2 / 2a). Above what brakes and hands can do it has not stood. Below, a
 /// wheel that stops betrays itself in the periods beside the pause: they stretch before it or
 /// shrink behind it. Where they stay even on both sides, the signal was lost. A coil's wave that
-/// was about to sink under `leastHalfSwing` (0: a square wave) may have gone on unseen.
-void markStands(std::vector<Tooth>& teeth, double leastHalfSwing);
+/// was about to sink under the least half swing may have gone on unseen.
+void markStands(std::vector<Tooth>& teeth, const Spinning& spinning);
 
 /// Whether a wheel that gave `hz` teeth a second can come to rest within the next tooth.
-[[nodiscard]] bool canStopFrom(double hz);
+[[nodiscard]] bool canStopFrom(double hz, const Spinning& spinning);
 
 }  // namespace haybale::trace

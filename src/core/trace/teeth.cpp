@@ -13,7 +13,7 @@ namespace {
 
 constexpr std::size_t kAround = 8;  // neighbours either side that tell the speed
 constexpr double kOffSpeed = 0.25;  // of the median: not taken for the speed
-constexpr double kAbsent = 1.77;    // a pitch from here on has an absent tooth in it
+constexpr double kAbsent = 1.66;    // a pitch from here on has an absent tooth in it
 // Absent teeth counted between two pulses at most: a stand of hours is no ring.
 constexpr double kMostLost = 1e4;
 
@@ -164,7 +164,7 @@ void takeCycles(std::vector<Tooth>& teeth, const std::vector<Cycle>& cycles) {
 }  // namespace
 
 std::vector<Tooth> teethOf(const std::vector<Pulse>& pulses, const std::vector<Cycle>& cycles,
-                           bool smooth, double leastHalfSwing) {
+                           bool smooth, const Spinning& spinning) {
   std::vector<Tooth> teeth(pulses.size());
   for (std::size_t i = 0; i < pulses.size(); ++i) {
     teeth[i].riseS = pulses[i].riseS;
@@ -196,7 +196,7 @@ std::vector<Tooth> teethOf(const std::vector<Pulse>& pulses, const std::vector<C
   for (std::size_t i = 0; i + 1 < teeth.size(); ++i) {
     teeth[i + 1].number = teeth[i].number + 1 + teeth[i].lost;
   }
-  markStands(teeth, smooth ? leastHalfSwing : 0);
+  markStands(teeth, spinning);
   if (!smooth) {
     return teeth;
   }

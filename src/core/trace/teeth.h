@@ -27,14 +27,16 @@ struct Tooth {
   float strength = 0;   ///< half swing times period, over what its neighbours have; 1 when even
 };
 
+struct Spinning;
+
 /// Numbers the pulses. A spin that slows down or speeds up is no unevenness: each period is held
 /// against a straight line through the logarithms of those around it, outliers left out. `smooth`
 /// says that it is a coil's wave, whose output grows with speed: then strength is taken, times the
-/// period; half swings below `leastHalfSwing` are not found. A square wave has none (0). Where the
+/// period. A square wave has none (0). Where the
 /// speed changes faster than eight teeth tell, three neighbours on either side do.
 [[nodiscard]] std::vector<Tooth> teethOf(const std::vector<Pulse>& pulses,
                                          const std::vector<Cycle>& cycles, bool smooth,
-                                         double leastHalfSwing);
+                                         const Spinning& spinning);
 
 enum class ToothKind { missing, shallow, wide, narrow };
 inline constexpr std::array<std::string_view, 4> kToothNames{"missing", "shallow", "wide",
