@@ -10,6 +10,7 @@
 #include <map>
 
 #include "core/job/case_json.h"
+#include "core/priors/priors.h"
 #include "core/session/guide.h"
 #include "core/verdict/move_words.h"
 #include "fixed_chart.h"
@@ -171,8 +172,16 @@ int main(int argc, char** argv) {
   app.add_option("count", count, "how many cars in each");
   app.add_option("--from", from, "number of the first, so that fleets nobody tuned on stay");
   app.add_option("--only", only, "one world, by its number from 0");
+  std::string changed;
+  app.add_option("--priors", changed, "a file of priors to use instead of those shipped");
   app.add_flag("--tell", tell, "every test of those gone wrong");
   CLI11_PARSE(app, argc, argv);
+  if (!changed.empty()) {
+    if (const auto wrong = priors::useFile(changed)) {
+      fmt::print(stderr, "{}\n", wrong->sentence());
+      return 3;
+    }
+  }
   Score all;
   int index = 0;
   for (const auto& world : worlds()) {

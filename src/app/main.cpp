@@ -6,6 +6,7 @@
 #include "app/frame/main_window.h"
 #include "app/frame/pictures.h"
 #include "app/style/theme.h"
+#include "core/priors/priors.h"
 #include "render/scene_painter.h"
 
 using namespace haybale::app;
@@ -49,7 +50,12 @@ int main(int argc, char** argv) {
                                            : ThemeHub::remembered();
   ThemeHub::instance().apply(wanted);
 
+  // The shop's own values, before anything is worked out.
+  const auto wrongPriors = haybale::priors::useNamedFile();
   MainWindow window;
+  if (wrongPriors) {
+    window.say(QString::fromStdString(wrongPriors->sentence()), true);
+  }
   if (options.isSet(demo)) {
     window.openDemo();
   } else if (!options.positionalArguments().isEmpty()) {

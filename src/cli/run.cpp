@@ -1,6 +1,7 @@
 #include <ostream>
 
 #include "cli/options.h"
+#include "core/priors/priors.h"
 
 namespace haybale::cli {
 
@@ -34,6 +35,10 @@ int run(const std::vector<std::string>& arguments, Streams streams) {
     }
     streams.err << "haybale-cli: " << text << "; see haybale-cli --help\n";
     return kUsage;
+  }
+  if (const auto wrong = priors::useNamedFile()) {
+    streams.err << "haybale-cli: " << wrong->sentence() << "\n";
+    return kCannot;
   }
   try {
     return chosen(streams);

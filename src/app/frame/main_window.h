@@ -45,6 +45,8 @@ class MainWindow : public QMainWindow {
   void openLast();
   /// Saves; asks for a name when there is none or when `ask`. False when nothing was saved.
   bool save(bool ask = false);
+  /// A sentence in the line at the foot.
+  void say(const QString& sentence, bool bad);
 
  protected:
   void dragEnterEvent(QDragEnterEvent* event) override;
@@ -57,7 +59,6 @@ class MainWindow : public QMainWindow {
   void connectRecords();
   void saveReport(const QString& ending);
   void showJobsMenu(const QPoint& at);
-  void say(const QString& sentence, bool bad);
   void retitle();
 
   JobModel model_;

@@ -223,6 +223,24 @@ std::vector<Test> listOf(const Beliefs& beliefs) {
   return out;
 }
 
+// Tests made whose outcome would mostly be this one's again: the same disturbance of the same
+// element watched elsewhere, another trace of the same wheel.
+int timesAlike(const job::Case& c, const Test& test) {
+  const auto alike = [&](const Test& t) {
+    const bool same = t.kind == test.kind && t.circuit == test.circuit;
+    const bool disturbed = t.state.disturb && test.state.disturb &&
+                           t.state.disturb->kind == test.state.disturb->kind &&
+                           t.state.disturb->element == test.state.disturb->element;
+    const bool traced = t.kind == TestKind::waveform && t.state.wheel == test.state.wheel &&
+                        t.state.swap.has_value() == test.state.swap.has_value() &&
+                        t.state.inject.has_value() == test.state.inject.has_value();
+    return same && (disturbed || (traced && !t.state.disturb && !test.state.disturb));
+  };
+  return static_cast<int>(std::count_if(c.evidence.begin(), c.evidence.end(), [&](const auto& e) {
+    return !e.withdrawn && alike(e.test);
+  }));
+}
+
 int timesMade(const job::Case& c, const Test& test) {
   return static_cast<int>(std::count_if(c.evidence.begin(), c.evidence.end(), [&](const auto& e) {
     return !e.withdrawn && sameTest(e.test, test);
@@ -276,6 +294,9 @@ std::vector<Proposal> proposeTests(const Beliefs& beliefs, const Conclusion& con
     proposal->cautions = cautionsOf(beliefs.leading().vehicle().suspect(), proposal->test);
     // First what is free, before anything is touched; what may dry a wet contact last.
     proposal->score *= waits ? of(Id::notYet) * of(Id::notYet) : 1;
+    if (!repeats) {
+      proposal->score *= std::pow(of(Id::alikeAgain), timesAlike(c, proposal->test));
+    }
     proposal->rank = proposal->score;
     if ((fresh && isFree(proposal->test)) || (undisturbed && !waits)) {
       proposal->rank += kFreeFirst;

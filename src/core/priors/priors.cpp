@@ -4,7 +4,9 @@
 
 #include <algorithm>
 #include <cmath>
+#include <cstdlib>
 
+#include "core/base/atomic_file.h"
 #include "core/base/json.h"
 #include "core/base/text.h"
 
@@ -27,8 +29,8 @@ constexpr Table kShipped{
 // Names that begin so are probabilities: above 1 they mean nothing.
 bool isProbability(std::string_view name) {
   constexpr std::array<std::string_view, 14> kBegin{
-      "doubt-", "slip-",  "look-",  "pull-",  "steel-", "trust-",  "intermittent-shows-",
-      "water-", "kind-",  "cure-",  "wiggle-", "lamp-", "isolated", "settled"};
+      "doubt-", "slip-", "look-", "pull-",   "steel-", "trust-",   "intermittent-shows-",
+      "water-", "kind-", "cure-", "wiggle-", "lamp-",  "isolated", "settled"};
   return std::any_of(kBegin.begin(), kBegin.end(),
                      [&](std::string_view begin) { return name.starts_with(begin); });
 }
@@ -90,6 +92,24 @@ Result<Table> read(std::string_view text, std::string_view where) {
 
 void use(const Table& table) {
   detail::current = table;
+}
+
+std::optional<Error> useFile(const std::string& path) {
+  const auto text = job::readFile(path);
+  if (!text) {
+    return text.error();
+  }
+  const auto table = read(*text, path);
+  if (!table) {
+    return table.error();
+  }
+  use(*table);
+  return std::nullopt;
+}
+
+std::optional<Error> useNamedFile() {
+  const char* path = std::getenv("HAYBALE_PRIORS");
+  return path && *path ? useFile(path) : std::nullopt;
 }
 
 }  // namespace haybale::priors

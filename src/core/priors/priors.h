@@ -1,5 +1,5 @@
-// What the trade takes for granted, as one table of named numbers: how often what fails, how often a
-// reading is wrong, how a fault shows itself, from when on it is worth measuring on.
+// What the trade takes for granted, as one table of named numbers: how often what fails, how often
+// a reading is wrong, how a fault shows itself, from when on it is worth measuring on.
 //
 // The table is data/priors.json: name, value, meaning, source. Its names are compiled in, so that a
 // misspelt one does not build; its values may be changed for a shop by a file that names some of
@@ -8,6 +8,7 @@
 
 #include <array>
 #include <cstdint>
+#include <optional>
 #include <string>
 #include <string_view>
 
@@ -42,13 +43,20 @@ extern Table current;
 }
 
 /// Reads a shop's own values over the shipped ones: `{"format": "haybale-priors", "version": 1,
-/// "values": [{"name": "wiring-open", "value": 1.2}, ...]}`. Every value is finite and not negative,
-/// and of a probability (shipped as less than 1 and named so) at most 1. An error names the value
-/// and what would be right; nothing is taken then. `where` names the file.
+/// "values": [{"name": "wiring-open", "value": 1.2}, ...]}`. Every value is finite and not
+/// negative, and of a probability (shipped as less than 1 and named so) at most 1. An error names
+/// the value and what would be right; nothing is taken then. `where` names the file.
 [[nodiscard]] Result<Table> read(std::string_view text, std::string_view where);
 
 /// Puts a table in force. Not while anything is worked out on another thread.
 void use(const Table& table);
+
+/// Reads a shop's file and puts it in force: once, before anything is worked out. What is wrong
+/// with it, and the shipped values stay; empty when all is well.
+[[nodiscard]] std::optional<Error> useFile(const std::string& path);
+
+/// The same of the file that the environment names in HAYBALE_PRIORS; nothing when it names none.
+[[nodiscard]] std::optional<Error> useNamedFile();
 
 /// One value changed as long as it lives: for tests of how much hangs on it.
 class Changed {

@@ -96,7 +96,7 @@ const Proposal* Guide::ask() const {
     const bool worth = p.score >= least || (repeats && &p == &proposals.front());
     return worth && minutes_ + p.minutes <= limits_.mostMinutes;
   });
-  return fits != proposals.end() ? &*fits : nullptr;
+  return fits != proposals.end() ? &*fits : witness();
 }
 
 void Guide::answer(const job::Reading& reading) {

@@ -216,7 +216,7 @@ class Cut {
 
   void add(const Reading& r, const LineAt& line, ChannelAnalysis& out) const {
     for (const auto& e : held_) {
-      out.dropouts.push_back({r.time.at(e.from), r.time.at(e.to), DropoutKind::toRail, e.level,
+      out.dropouts.push_back({r.time.at(e.from), r.time.at(e.to), DropoutKind::toRail, e.level, 0,
                               isPulled(e.level, line)});
     }
     std::sort(out.dropouts.begin(), out.dropouts.end(),
@@ -414,8 +414,8 @@ void readLine(const Reading& r, ChannelAnalysis& out) {
   const LineAt at{line.rest, 3 * line.noise, current, !current && !feed && !active};
   for (const auto& e : line.off) {
     const std::size_t last = std::min(e.to, r.samples.size() - 1);
-    out.dropouts.push_back(
-        {r.time.at(e.from), r.time.at(last), DropoutKind::toRail, e.level, isPulled(e.level, at)});
+    out.dropouts.push_back({r.time.at(e.from), r.time.at(last), DropoutKind::toRail, e.level, 0,
+                            isPulled(e.level, at)});
     l.high = std::max(l.high, e.level);
     l.low = std::min(l.low, e.level);
   }

@@ -107,7 +107,9 @@ struct Dropout {
   double startS = 0;
   double endS = 0;
   DropoutKind kind = DropoutKind::flat;
-  double level = 0;     ///< where the line stands, in the channel's unit
+  double level = 0;  ///< where the line stands, in the channel's unit
+  /// Of a stretch without pulses at a natural level: how many teeth of even speed it is long.
+  double pitches = 0;
   bool pulled = false;  ///< to ground, to supply, or wire to wire; else it is open
 };
 

@@ -125,6 +125,9 @@ class Finder {
     // A line without signal lies still for most of the time; a slow wave passes any level soon.
     if (2 * (end - start) >= to - from - std::min(cycle, to - from)) {
       add(start, end, level);
+      if (end > start && !out_.empty()) {
+        out_.back().pitches = tooth.pitch;
+      }
     }
   }
 
@@ -172,7 +175,8 @@ class Finder {
     const DropoutKind kind = to > from ? kindAt(level, from, to) : DropoutKind::flat;
     // A coil's line without signal lies flat: what still moves is a slow wave.
     if (to > from && (in_.square || kind != DropoutKind::shallow)) {
-      out_.push_back({in_.time.at(from), in_.time.at(to), kind, level, isPulled(level, in_.line)});
+      out_.push_back(
+          {in_.time.at(from), in_.time.at(to), kind, level, 0, isPulled(level, in_.line)});
     }
   }
 

@@ -255,7 +255,33 @@ class Judge {
     a_.findings.back().place = std::pair{a_.levelStepS - 0.1, a_.levelStepS + 0.1};
   }
 
+  // One or two pulses absent where the speed is even and the line is at its own level: a tooth
+  // looks just so, and a record of fewer than two turns does not show whether it comes again.
+  [[nodiscard]] bool mayBeATooth() const {
+    constexpr std::size_t kMost = 2;
+    constexpr long kLargestRing = 130;
+    const bool turned = a_.ring ? a_.ring->turns >= 2
+                                : a_.teeth.size() > 1 && a_.teeth.back().number > 2 * kLargestRing;
+    return !turned && !a_.dropouts.empty() && a_.dropouts.size() <= kMost &&
+           std::all_of(a_.dropouts.begin(), a_.dropouts.end(), [](const Dropout& d) {
+             const double off = std::abs(d.pitches - std::round(d.pitches));
+             return d.kind == DropoutKind::flat && d.pitches > 1.5 && d.pitches < 3.5 && off < 0.15;
+           });
+  }
+
   void dropouts() {
+    if (mayBeATooth()) {
+      const auto& first = a_.dropouts.front();
+      add(Code::missingTooth, Where::ring, Severity::suspect, 0.5,
+          fmt::format(
+              "{} absent {} at even speed, in less than two turns: a tooth that is not there "
+              "rather than a wire that lets go; turn the wheel twice round to see whether it "
+              "comes again.",
+              first.pitches < 2.5 ? "A pulse is" : "Two pulses are",
+              a_.dropouts.size() == 1 ? "once" : "twice"));
+      a_.findings.back().place = std::pair{first.startS - 0.1, first.endS + 0.1};
+      return;
+    }
     std::size_t opens = 0;
     std::size_t shorts = 0;
     std::size_t rustles = 0;
