@@ -162,17 +162,19 @@ void addAnalyse(CLI::App& app, Action& chosen) {
   command->add_option("--sensor", o->sensor, "kind of sensor")
       ->check(CLI::IsMember({"passive", "active", "active-pwm", "active-ak", "hall", "auto"}));
   command->add_option("--teeth", o->teeth, "teeth or pole pairs of the ring")
-      ->check(CLI::Range(1.0, 2000.0));
+      ->check(within(1.0, 2000.0));
   auto* circumference =
       command->add_option("--circumference", o->circumference, "rolling circumference in metres")
-          ->check(CLI::Range(0.05, 20.0));
-  command->add_option("--tyre", o->tyre, "tyre size, as 205/55R16")->excludes(circumference);
+          ->check(within(0.05, 20.0));
+  command->add_option("--tyre", o->tyre, "tyre size, as 205/55R16")
+      ->check(notEmpty())
+      ->excludes(circumference);
   command->add_option("--sense-resistor", o->senseOhm, "ohms; turns volts into amperes")
-      ->check(CLI::Range(0.001, 1e6));
+      ->check(within(0.001, 1e6));
   command->add_option("--sample-rate", o->sampleRate, "hertz, for a file without a time column")
-      ->check(CLI::Range(1e-3, 1e12));
+      ->check(within(1e-3, 1e12));
   command->add_option("--full-scale", o->fullScale, "volts at full scale (WAV)")
-      ->check(CLI::Range(1e-9, 1e9));
+      ->check(within(1e-9, 1e9));
   command->add_option("--unit", o->unit, "unit of channels that name none")
       ->check(CLI::IsMember({"V", "A"}));
   command->add_flag("--json", o->json, "print the analysis as JSON");

@@ -62,11 +62,11 @@ void addWheel(CLI::App& command, Wheel& wheel, bool teeth) {
   if (teeth) {
     command.add_option("--teeth", wheel.teeth, "teeth of the ring")
         ->required()
-        ->check(CLI::Range(1.0, 2000.0));
+        ->check(within(1.0, 2000.0));
   }
   auto* circumference = command.add_option("--circumference", wheel.circumference, "metres")
-                            ->check(CLI::Range(0.05, 20.0));
-  command.add_option("--tyre", wheel.tyre, "tyre size")->excludes(circumference);
+                            ->check(within(0.05, 20.0));
+  command.add_option("--tyre", wheel.tyre, "tyre size")->check(notEmpty())->excludes(circumference);
   command.add_flag("--json", wheel.json);
 }
 
@@ -83,9 +83,9 @@ void addWheelSum(CLI::App& calc, Action& chosen, const char* name, const char* h
   };
   auto s = std::make_shared<State>();
   auto* command = calc.add_subcommand(name, help);
-  command->add_option(first, s->x)->required()->check(CLI::Range(0.0, 1e9));
+  command->add_option(first, s->x)->required()->check(within(0.0, 1e9));
   if (second) {
-    command->add_option(second, s->y)->required()->check(CLI::Range(1e-9, 1e9));
+    command->add_option(second, s->y)->required()->check(within(1e-9, 1e9));
   }
   addWheel(*command, s->wheel, teeth);
   command->callback([s, sum, &chosen] {
@@ -134,12 +134,12 @@ void addWire(CLI::App& calc, Action& chosen) {
   };
   auto s = std::make_shared<State>();
   auto* command = calc.add_subcommand("wire", "Resistance of a copper wire");
-  command->add_option("--length", s->length, "metres")->required()->check(CLI::Range(0.0, 1e6));
-  auto* area = command->add_option("--area", s->area, "mm2")->check(CLI::Range(1e-4, 1e4));
+  command->add_option("--length", s->length, "metres")->required()->check(within(0.0, 1e6));
+  auto* area = command->add_option("--area", s->area, "mm2")->check(within(1e-4, 1e4));
   auto* awg = command->add_option("--awg", s->awg, "gauge, in place of the area")
-                  ->check(CLI::Range(0, 40))
+                  ->check(within(0, 40))
                   ->excludes(area);
-  command->add_option("--celsius", s->celsius)->check(CLI::Range(-60.0, 250.0));
+  command->add_option("--celsius", s->celsius)->check(within(-60.0, 250.0));
   command->add_flag("--json", s->json);
   command->callback([s, area, awg, &chosen] {
     const bool known = area->count() + awg->count() > 0;
@@ -169,12 +169,10 @@ void addCoil(CLI::App& calc, Action& chosen) {
   };
   auto s = std::make_shared<State>();
   auto* command = calc.add_subcommand("coil", "A copper coil's resistance at another temperature");
-  command->add_option("--ohm", s->ohm, "measured resistance")
-      ->required()
-      ->check(CLI::Range(0.0, 1e9));
+  command->add_option("--ohm", s->ohm, "measured resistance")->required()->check(within(0.0, 1e9));
   command->add_option("--from", s->from, "degrees Celsius it was measured at")
-      ->check(CLI::Range(-60.0, 250.0));
-  command->add_option("--to", s->to, "degrees Celsius wanted")->check(CLI::Range(-60.0, 250.0));
+      ->check(within(-60.0, 250.0));
+  command->add_option("--to", s->to, "degrees Celsius wanted")->check(within(-60.0, 250.0));
   command->add_flag("--json", s->json);
   command->callback([s, &chosen] {
     chosen = [s](Streams streams) {
@@ -200,12 +198,12 @@ void addInjection(CLI::App& calc, Action& chosen) {
       "injection", "Resistor that draws a sensor's current from an active input");
   command->add_option("--supply", s->supply, "volts at the open input")
       ->required()
-      ->check(CLI::Range(0.1, 60.0));
+      ->check(within(0.1, 60.0));
   command->add_option("--milliampere", s->milliampere, "7 or 14")
       ->required()
-      ->check(CLI::Range(0.1, 100.0));
+      ->check(within(0.1, 100.0));
   command->add_option("--sense", s->sense, "the module's sense resistor in ohm")
-      ->check(CLI::Range(0.0, 10000.0));
+      ->check(within(0.0, 10000.0));
   command->add_flag("--json", s->json);
   command->callback([s, &chosen] {
     chosen = [s](Streams streams) {
@@ -235,8 +233,8 @@ void addSalt(CLI::App& calc, Action& chosen) {
   auto s = std::make_shared<State>();
   auto* command = calc.add_subcommand("salt", "Salt water for reproducing a wet fault");
   command->add_option("--water", s->water, "grams of water (12 US fl oz are 355)")
-      ->check(CLI::Range(1.0, 1e6));
-  command->add_option("--percent", s->percent, "by mass")->check(CLI::Range(0.1, 26.0));
+      ->check(within(1.0, 1e6));
+  command->add_option("--percent", s->percent, "by mass")->check(within(0.1, 26.0));
   command->add_flag("--json", s->json);
   command->callback([s, &chosen] {
     chosen = [s](Streams streams) {

@@ -147,10 +147,9 @@ void addDiagnose(CLI::App& app, Action& chosen) {
       "session",
       "A guided diagnosis: asks on stdout, reads answers on stdin, one JSON object a line");
   guided->add_option("CASE", o->file, "case file")->required();
-  guided->add_option("--max-tests", o->mostTests, "most tests to ask for")
-      ->check(CLI::Range(0, 10000));
+  guided->add_option("--max-tests", o->mostTests, "most tests to ask for")->check(within(0, 10000));
   guided->add_option("--max-minutes", o->mostMinutes, "most minutes they may take")
-      ->check(CLI::Range(0.0, 1e9));
+      ->check(within(0.0, 1e9));
   guided->callback(
       [o, &chosen] { chosen = [o](Streams streams) { return session(*o, streams); }; });
 }

@@ -20,4 +20,10 @@ void addDiagnose(CLI::App& app, Action& chosen);
 void addSimulate(CLI::App& app, Action& chosen);
 void addDemo(CLI::App& app, Action& chosen);
 
+/// A finite number from `least` to `most`: the parser's own check lets "nan" pass.
+[[nodiscard]] CLI::Validator within(double least, double most);
+
+/// A text that is there.
+[[nodiscard]] CLI::Validator notEmpty();
+
 }  // namespace haybale::cli

@@ -1,3 +1,5 @@
+#include <fmt/format.h>
+
 #include <ostream>
 
 #include "cli/options.h"
@@ -8,6 +10,24 @@ namespace haybale::cli {
 int fail(Streams streams, const Error& error, int exit) {
   streams.err << error.sentence() << "\n";
   return exit;
+}
+
+CLI::Validator within(double least, double most) {
+  return CLI::Validator(
+      [least, most](std::string& text) {
+        double value = 0;
+        const bool number = CLI::detail::lexical_cast(text, value);
+        return number && value >= least && value <= most
+                   ? std::string()
+                   : fmt::format("{} is not a number from {:g} to {:g}", text, least, most);
+      },
+      fmt::format("in [{:g} - {:g}]", least, most));
+}
+
+CLI::Validator notEmpty() {
+  return CLI::Validator(
+      [](std::string& text) { return text.empty() ? std::string("is empty") : std::string(); },
+      "TEXT");
 }
 
 int run(const std::vector<std::string>& arguments, Streams streams) {
@@ -41,7 +61,14 @@ int run(const std::vector<std::string>& arguments, Streams streams) {
     return kCannot;
   }
   try {
-    return chosen(streams);
+    const int exit = chosen(streams);
+    // A full disk is no success.
+    streams.out.flush();
+    if (!streams.out) {
+      streams.err << "haybale-cli: not everything could be written; is the disk full?\n";
+      return kCannot;
+    }
+    return exit;
   } catch (const std::exception& problem) {
     streams.err << "haybale-cli: " << problem.what() << "\n";
     return kCannot;

@@ -131,9 +131,8 @@ void addSimulate(CLI::App& app, Action& chosen) {
   command->add_flag("--hidden", o->hidden, "do not say what is wrong");
   command->add_option("--seed", o->seed, "of the vehicle's values and its noise");
   command->add_option("--first-port", o->firstPort, "first of five ports; any free ones otherwise")
-      ->check(CLI::Range(0, 65530));
-  command->add_option("--for", o->seconds, "end after so many seconds")
-      ->check(CLI::Range(0.0, 1e6));
+      ->check(within(0, 65530));
+  command->add_option("--for", o->seconds, "end after so many seconds")->check(within(0.0, 1e6));
   command->add_option("--map", o->mapFile, "write the signal map of the bus to this file");
   command->callback([o, severity, &chosen] {
     o->severityGiven = severity->count() > 0;

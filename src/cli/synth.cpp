@@ -18,7 +18,7 @@ struct SynthOptions {
   int teeth = 48;
   double circumference = 0;
   std::string tyre;
-  double amplitude = 1;
+  double amplitude = 0;  // 0: not given
   std::vector<double> levels;
   double senseOhm = 0;
   double sampleRate = 0;
@@ -59,7 +59,10 @@ Result<signal::Substitute> wantedBy(const SynthOptions& o) {
     }
     w.circumferenceM = tyre->circumferenceM();
   }
-  w.peakToPeakV = o.amplitude;
+  constexpr double kPassiveV = 1, kHallV = 5;
+  w.peakToPeakV = o.amplitude > 0                       ? o.amplitude
+                  : w.kind == circuit::SensorKind::hall ? kHallV
+                                                        : kPassiveV;
   if (o.levels.size() == 2) {
     w.lowA = o.levels[0];
     w.highA = o.levels[1];
@@ -118,25 +121,27 @@ void addSynth(CLI::App& app, Action& chosen) {
   command->add_option("--sensor", o->sensor, "kind of sensor")
       ->check(CLI::IsMember({"passive", "active", "active-pwm", "active-ak", "hall"}));
   auto* speed =
-      command->add_option("--speed", o->speed, "road speed in km/h")->check(CLI::Range(0.0, 500.0));
+      command->add_option("--speed", o->speed, "road speed in km/h")->check(within(0.0, 500.0));
   command->add_option("--profile", o->profile, "CSV of seconds and km/h")->excludes(speed);
-  command->add_option("--teeth", o->teeth, "teeth or pole pairs")->check(CLI::Range(1, 2000));
+  command->add_option("--teeth", o->teeth, "teeth or pole pairs")->check(within(1, 2000));
   auto* circumference =
       command->add_option("--circumference", o->circumference, "rolling circumference in metres")
-          ->check(CLI::Range(0.05, 20.0));
-  command->add_option("--tyre", o->tyre, "tyre size, as 205/55R16")->excludes(circumference);
+          ->check(within(0.05, 20.0));
+  command->add_option("--tyre", o->tyre, "tyre size, as 205/55R16")
+      ->check(notEmpty())
+      ->excludes(circumference);
   command
       ->add_option("--amplitude", o->amplitude,
                    "volts peak to peak at the speed, or at the profile's highest; passive only")
-      ->check(CLI::Range(1e-6, 1e4));
+      ->check(within(1e-6, 1e4));
   command->add_option("--levels", o->levels, "low,high in ampere; active only")
       ->delimiter(',')
       ->expected(2)
-      ->check(CLI::Range(0.0, 10.0));
+      ->check(within(0.0, 10.0));
   command->add_option("--sense-resistor", o->senseOhm, "ohms; active in volts instead of amperes")
-      ->check(CLI::Range(0.001, 1e6));
-  command->add_option("--sample-rate", o->sampleRate, "hertz")->check(CLI::Range(1.0, 1e9));
-  command->add_option("--duration", o->duration, "seconds")->check(CLI::Range(1e-6, 1e6));
+      ->check(within(0.001, 1e6));
+  command->add_option("--sample-rate", o->sampleRate, "hertz")->check(within(1.0, 1e9));
+  command->add_option("--duration", o->duration, "seconds")->check(within(1e-6, 1e6));
   command->add_option("--direction", o->direction, "what coded kinds say")
       ->check(CLI::IsMember({"forward", "reverse"}));
   command->add_option("--fault", o->faults,

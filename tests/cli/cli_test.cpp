@@ -39,7 +39,10 @@ TEST(Cli, WrongUsageIsTwoAndOneLine) {
                                              {"calc"},
                                              {"calc", "speed", "--hz", "52"},
                                              {"calc", "tyre", "round"},
-                                             {"analyse", "x.csv", "--tyre", "round"}}) {
+                                             {"analyse", "x.csv", "--tyre", "round"},
+                                             {"analyse", "x.csv", "--tyre", ""},
+                                             {"analyse", "x.csv", "--circumference", "nan"},
+                                             {"synth", "--speed", "inf"}}) {
     const auto r = ran(arguments);
     EXPECT_EQ(r.exit, 2);
     EXPECT_EQ(std::count(r.err.begin(), r.err.end(), '\n'), 1) << r.err;

@@ -480,7 +480,7 @@ def bias_step(rng):
 def silent(rng):
     seconds, rate = rng.uniform(1, 4), float(rng.choice([5000, 20000]))
     t = np.arange(int(seconds * rate)) / rate
-    hum = rng.uniform(0.02, 0.3) if rng.random() < 0.6 else 0.0
+    hum = rng.uniform(0.02, 0.14) if rng.random() < 0.6 else 0.0
     level = rng.choice([0.0, rng.uniform(0.3, 5)])
     f = rng.choice([50, 60])
     v = level + hum * (np.sin(2 * np.pi * f * t) + rng.uniform(0, 0.3) * np.sin(6 * np.pi * f * t + 1)) + \

@@ -7,6 +7,17 @@ import subprocess
 import tempfile
 
 CLI = os.environ.get("HAYBALE_CLI", "build/release/src/cli/haybale-cli")
+CASES = []
+
+
+def case(harm=False):
+    """Registers a situation: a generator of (right, why) pairs."""
+    def keep(f):
+        CASES.append((f.__name__, f, harm))
+        return f
+    return keep
+
+
 WHEELS = {"FL": "front left", "FR": "front right", "RL": "rear left", "RR": "rear right"}
 
 

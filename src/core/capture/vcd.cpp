@@ -3,6 +3,7 @@
 #include <fast_float/fast_float.h>
 #include <fmt/format.h>
 
+#include <algorithm>
 #include <cmath>
 #include <limits>
 #include <map>
@@ -14,6 +15,7 @@ namespace haybale::capture {
 namespace {
 
 constexpr std::size_t kMostChannels = 64;
+constexpr std::size_t kLeftOut = kMostChannels;  // index of a signal that is not kept
 constexpr std::size_t kMostSamples = 400'000'000;
 constexpr std::size_t kTellEvery = 1U << 18;  // bytes
 
@@ -73,6 +75,10 @@ class VcdReader {
       return fail("records no change", "variables declared by $var and changes behind #times");
     }
     record_.file = name_;
+    if (left_ > 0) {
+      record_.remarks.push_back(fmt::format("has {} signals; the first {} are read",
+                                            kMostChannels + left_, kMostChannels));
+    }
     finishTime();
     return std::move(record_);
   }
@@ -103,7 +109,13 @@ class VcdReader {
       return timescale();
     }
     if (word == "$var") {
-      return variable();
+      return defined_ ? Status(fail("a variable is declared behind $enddefinitions",
+                                    "all of $var before it"))
+                      : variable();
+    }
+    if (word == "$enddefinitions") {
+      defined_ = true;
+      return skip();
     }
     // Value changes stand within these like anywhere else.
     if (word == "$dumpvars" || word == "$dumpall" || word == "$dumpon" || word == "$dumpoff" ||
@@ -154,8 +166,11 @@ class VcdReader {
     if (label.empty()) {
       return fail("ends within $var", "as $var wire 1 ! RR $end");
     }
-    if (kind != "event" && kind != "parameter" && record_.channels.size() < kMostChannels &&
-        codes_.emplace(code, record_.channels.size()).second) {
+    const bool counts = kind != "event" && kind != "parameter" && !codes_.contains(code);
+    if (counts && record_.channels.size() >= kMostChannels) {
+      ++left_;
+      codes_.emplace(code, kLeftOut);
+    } else if (counts && codes_.emplace(code, record_.channels.size()).second) {
       record_.channels.push_back({text::toUtf8(label), units::Unit::volt, {}});
       now_.push_back(std::numeric_limits<float>::quiet_NaN());
     }
@@ -163,6 +178,15 @@ class VcdReader {
   }
 
   Status time(std::string_view digits) {
+    if (!defined_) {
+      return fail("has a time before its definitions end", "$enddefinitions $end before the first");
+    }
+    constexpr std::size_t kMostDigits = 19;  // of a whole number of 64 bits
+    if (digits.size() > kMostDigits ||
+        !std::all_of(digits.begin(), digits.end(), [](char c) { return c >= '0' && c <= '9'; })) {
+      return fail("\"#" + text::shortened(std::string(digits), 24) + "\" is no time",
+                  "# and a whole number below 2^63");
+    }
     double ticks = 0;
     const auto [end, status] =
         fast_float::from_chars(digits.data(), digits.data() + digits.size(), ticks);
@@ -207,11 +231,11 @@ class VcdReader {
   Status change(std::string_view code, float value) {
     const auto it = codes_.find(std::string(code));
     if (it == codes_.end()) {
-      return record_.channels.size() >= kMostChannels
-                 ? Status(Done{})
-                 : Status(
-                       fail("\"" + text::shortened(std::string(code), 20) + "\" was not declared",
-                            "a code named by $var"));
+      return fail("\"" + text::shortened(std::string(code), 20) + "\" was not declared",
+                  "a code named by $var");
+    }
+    if (it->second == kLeftOut) {
+      return Done{};
     }
     if (record_.size() > kMostSamples) {
       return fail("holds more changes than can be kept", "a shorter record");
@@ -261,6 +285,8 @@ class VcdReader {
   std::vector<float> now_;
   double unitS_ = 0;
   double ticks_ = 0;
+  bool defined_ = false;  // $enddefinitions was read
+  std::size_t left_ = 0;  // signals beyond those that are kept
   bool started_ = false;
   bool changed_ = false;
 };

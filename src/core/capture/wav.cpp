@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <cmath>
 #include <filesystem>
+#include <fstream>
 #include <memory>
 
 #include "core/base/atomic_file.h"
@@ -47,6 +48,22 @@ Scale scaleOf(const std::string& path, const WavOptions& options) {
   return scale;
 }
 
+// Bits of a sample as the "fmt " chunk has them (RIFF WAVE, Multimedia Programming Interface and
+// Data Specifications 1.0, 1991, from memory); 0 when there is none within the first kilobytes.
+int bitsOf(const std::string& path) {
+  std::ifstream in(path, std::ios::binary);
+  std::string head(4096, '\0');
+  in.read(head.data(), static_cast<std::streamsize>(head.size()));
+  head.resize(static_cast<std::size_t>(in.gcount()));
+  const auto at = head.find("fmt ");
+  constexpr std::size_t kBits = 22;  // behind the chunk's name
+  if (!head.starts_with("RIFF") || at == std::string::npos || at + kBits + 2 > head.size()) {
+    return 0;
+  }
+  const auto byte = [&](std::size_t i) { return static_cast<unsigned char>(head[at + kBits + i]); };
+  return byte(0) | byte(1) << 8;
+}
+
 }  // namespace
 
 Result<Record> readWavFile(const std::string& path, const WavOptions& options) {
@@ -57,6 +74,10 @@ Result<Record> readWavFile(const std::string& path, const WavOptions& options) {
   }
   if (info.channels < 1 || info.channels > 64 || info.samplerate < 1 || info.frames < 1) {
     return Error{path, std::nullopt, "holds no samples", "a WAV with at least one"};
+  }
+  if (const int bits = bitsOf(path); bits % 8 != 0) {
+    return Error{path, std::nullopt, fmt::format("has samples of {} bits", bits),
+                 "8, 16, 24, 32 or 64 bits a sample"};
   }
   const Scale scale = scaleOf(path, options);
   Record record;

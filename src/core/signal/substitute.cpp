@@ -224,7 +224,7 @@ class Maker {
       case SensorKind::active:
         return spot.within < 0.5 && !ring_.isMissing(spot.tooth) ? w_.highA : w_.lowA;
       case SensorKind::hall:
-        return spot.within < 0.5 && !ring_.isMissing(spot.tooth) ? 5.0 : 0.2;
+        return spot.within < 0.5 && !ring_.isMissing(spot.tooth) ? hallHigh() : kHallLowV;
       case SensorKind::activePwm:
         return telegram(t, turned, kmh) < widthS(kmh) ? w_.highA : w_.lowA;
       case SensorKind::activeAk:
@@ -278,13 +278,18 @@ class Maker {
     return one == second ? w_.highA : w_.lowA;
   }
 
+  // A switch to ground leaves a little; its swing is what was asked for.
+  static constexpr double kHallLowV = 0.2;
+  static constexpr double kBeyondV = 7;
+  [[nodiscard]] double hallHigh() const { return kHallLowV + w_.peakToPeakV; }
+
   [[nodiscard]] double dropped(DropLevel level) const {
     const bool square = w_.kind == SensorKind::hall;
     switch (level) {
       case DropLevel::flat:
-        return isCurrent() ? w_.lowA : square ? 5.0 : 0.0;
+        return isCurrent() ? w_.lowA : square ? hallHigh() : 0.0;
       case DropLevel::rail:
-        return isCurrent() ? 2.5 * w_.highA : square ? 12.0 : 1.5 * w_.peakToPeakV;
+        return isCurrent() ? 2.5 * w_.highA : square ? hallHigh() + kBeyondV : 1.5 * w_.peakToPeakV;
       case DropLevel::ground:
         break;
     }

@@ -48,7 +48,7 @@ struct Substitute {
   double topKmh = 20;                 ///< highest of it: the passive amplitude is stated there
   int teeth = 48;
   double circumferenceM = 1.95;
-  double peakToPeakV = 1;  ///< passive, at topKmh; proportional to speed
+  double peakToPeakV = 1;  ///< passive, at topKmh, proportional to speed; Hall: the swing
   double lowA = 0.007;     ///< active
   double highA = 0.014;
   std::optional<double> senseOhm;  ///< active: volts across it instead of amperes

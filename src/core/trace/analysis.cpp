@@ -31,7 +31,9 @@ Signal squareKind(const Plateaus& p, units::Unit unit) {
     return Signal::active;
   }
   const double swing = p.high - p.low;
-  return swing > 2.5 && p.low < 0.3 * p.high ? Signal::hall : Signal::active;
+  // A switch goes to ground; of a current's two levels the lower is half the other.
+  constexpr double kLeastHallVolts = 0.8;
+  return swing > kLeastHallVolts && p.low < 0.3 * p.high ? Signal::hall : Signal::active;
 }
 
 Signal signalAskedFor(circuit::SensorKind kind) {

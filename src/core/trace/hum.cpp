@@ -66,8 +66,9 @@ std::optional<Hum> humOf(std::span<const float> samples, double rateHz) {
 }
 
 std::optional<Hum> humAtRest(std::span<const float> samples, double rateHz) {
-  constexpr double kWindowS = 0.4;    // twenty or twenty-four cycles
-  constexpr double kMostVolts = 0.5;  // peak: common practice, no source
+  constexpr double kWindowS = 0.4;  // twenty or twenty-four cycles
+  constexpr double kMostVolts =
+      0.15;  // peak: common practice, no source; more is a wheel that happens to turn so
   constexpr double kKeepsStep = 0.7;
   constexpr std::size_t kMostSamples = 8U << 20;
   const auto window = static_cast<std::size_t>(kWindowS * rateHz);

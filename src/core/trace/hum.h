@@ -24,7 +24,7 @@ struct Hum {
 
 /// The hum of the quietest 0.4 s of the record, when it is nearly all that there is (twice its
 /// amplitude at least half of the extent there), lies at the mains' frequency within half a hertz,
-/// is no more than half a volt, and keeps step with itself over the whole record: a wheel does not
+/// is no more than 0.15 V, and keeps step with itself over the whole record: a wheel does not
 /// turn so evenly. Empty otherwise; for records shorter than 0.6 s or sampled below 250 Hz.
 [[nodiscard]] std::optional<Hum> humAtRest(std::span<const float> samples, double rateHz);
 

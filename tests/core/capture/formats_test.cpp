@@ -1,7 +1,9 @@
 // WAV and value change dumps.
+#include <fmt/format.h>
 #include <sndfile.h>
 
 #include <cmath>
+#include <fstream>
 
 #include "core/capture/open.h"
 #include "core/capture/vcd.h"
@@ -99,7 +101,13 @@ TEST(Vcd, WhatIsWrongIsSaidWithItsLine) {
       {"$timescale 1 us $end\n$var wire 1 ! A $end\n$enddefinitions $end\n#5\n1!\n#4\n0!\n",
        "d:6: time runs backwards"},
       {"$timescale 1 us $end\n$enddefinitions $end\n#5\n1!\n", "d:4: \"!\" was not declared"},
-      {"$var wire 1 ! A $end\n#1\n", "has no $timescale"},
+      {"$var wire 1 ! A $end\n$enddefinitions $end\n#1\n", "has no $timescale"},
+      {"$timescale 1 us $end\n$var wire 1 ! A $end\n#1\n1!\n", "before its definitions end"},
+      {"$timescale 1 us $end\n$var wire 1 ! A $end\n$enddefinitions $end\n#1\n1!\n"
+       "$var wire 1 ? B $end\n#2\n1?\n",
+       "declared behind $enddefinitions"},
+      {"$timescale 1 us $end\n$var wire 1 ! A $end\n$enddefinitions $end\n#99999999999999999999\n",
+       "is no time"},
       {"$comment never ends", "ends within a declaration"},
   };
   for (const auto& [text, wanted] : cases) {
@@ -108,6 +116,36 @@ TEST(Vcd, WhatIsWrongIsSaidWithItsLine) {
     EXPECT_NE(record.error().sentence().find(wanted), std::string::npos)
         << record.error().sentence();
   }
+}
+
+TEST(Vcd, SignalsBeyondThoseKeptAreSaid) {
+  std::string text = "$timescale 1 us $end\n";
+  for (int i = 0; i < 70; ++i) {
+    text += fmt::format("$var wire 1 c{} S{} $end\n", i, i);
+  }
+  text += "$enddefinitions $end\n#0\n1c0\n0c69\n#1\n0c0\n";
+  const auto record = readVcd(text, "many");
+  ASSERT_TRUE(record.ok()) << record.error().sentence();
+  EXPECT_EQ(record->channels.size(), 64U);
+  ASSERT_EQ(record->remarks.size(), 1U);
+  EXPECT_NE(record->remarks[0].find("70 signals"), std::string::npos);
+}
+
+TEST(Wav, OddSampleSizesAreRefused) {
+  const test::Folder folder;
+  Record record;
+  record.time.stepS = 1e-3;
+  record.channels.push_back({"A", units::Unit::volt, {0, 1, 0, -1, 0, 1}});
+  const std::string path = folder.file("odd.wav");
+  ASSERT_TRUE(writeWavFile(path, record));
+  std::string bytes = test::read(path);
+  const auto at = bytes.find("fmt ");
+  ASSERT_NE(at, std::string::npos);
+  bytes[at + 22] = 13;
+  std::ofstream(path, std::ios::binary) << bytes;
+  const auto back = readWavFile(path, {});
+  ASSERT_FALSE(back.ok());
+  EXPECT_NE(back.error().sentence().find("13 bits"), std::string::npos);
 }
 
 TEST(Vcd, SurvivesMutations) {
