@@ -9,6 +9,7 @@
 #include <QVBoxLayout>
 
 #include "app/parts/reasons_dialog.h"
+#include "app/parts/steps_dialog.h"
 #include "app/style/form.h"
 #include "app/style/labels.h"
 #include "app/style/theme.h"
@@ -126,6 +127,9 @@ NextPanel::NextPanel(JobModel& model, QWidget* parent) : QWidget(parent), model_
   place_ = new QPushButton(tr("Show on the line"), this);
   place_->setProperty("flat", true);
   place_->setObjectName(QStringLiteral("side.place"));
+  steps_ = new QPushButton(tr("Step by step"), this);
+  steps_->setProperty("flat", true);
+  steps_->setObjectName(QStringLiteral("side.steps"));
   othersHead_ = textLabel(this, "faint", {}, {});
   othersHead_->setText(tr("Other ways"));
 
@@ -143,6 +147,7 @@ NextPanel::NextPanel(JobModel& model, QWidget* parent) : QWidget(parent), model_
   column->addWidget(answers_);
   auto* row = new QHBoxLayout;
   row->addWidget(later_);
+  row->addWidget(steps_);
   row->addWidget(place_);
   row->addStretch();
   column->addLayout(row);
@@ -172,6 +177,11 @@ NextPanel::NextPanel(JobModel& model, QWidget* parent) : QWidget(parent), model_
   connect(later_, &QPushButton::clicked, this, [this] {
     const std::size_t count = model_.assessment().proposals.size();
     show(count == 0 ? 0 : (shown_ + 1) % count);
+  });
+  connect(steps_, &QPushButton::clicked, this, [this] {
+    if (current()) {
+      StepsDialog(*current(), this).exec();
+    }
   });
   connect(place_, &QPushButton::clicked, this, [this] {
     if (current()) {
@@ -227,7 +237,7 @@ void NextPanel::refresh() {
                     : clearsCodes(p) ? tr("Clearing wipes the codes stored now: write them down "
                                           "first, with status, counts and freeze values.")
                                      : q(p->caution));
-  for (QWidget* w : std::initializer_list<QWidget*>{cost_, caution_, later_, place_}) {
+  for (QWidget* w : std::initializer_list<QWidget*>{cost_, caution_, later_, steps_, place_}) {
     w->setVisible(p != nullptr);
   }
   offerAnswers(p);

@@ -73,6 +73,7 @@ class NextPanel : public QWidget {
   QWidget* answers_;  // one button for each thing that may be seen
   QPushButton* later_;
   QPushButton* place_;
+  QPushButton* steps_;
   QLabel* othersHead_;
   QList<QPushButton*> others_;
 };

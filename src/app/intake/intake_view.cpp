@@ -12,6 +12,8 @@
 
 #include "app/intake/circuits_table.h"
 #include "app/intake/counter_page.h"
+#include "app/intake/history_form.h"
+#include "app/intake/kind_line.h"
 #include "app/intake/limits_form.h"
 #include "app/intake/mark_box.h"
 #include "app/style/form.h"
@@ -75,6 +77,7 @@ IntakeView::IntakeView(JobModel& model, QWidget* parent) : PageTabs(parent), mod
   addPage(tr("Vehicle and complaint"), QStringLiteral("intake.page.vehicle"), vehicle);
   addPage(tr("Codes, basics, prices"), QStringLiteral("intake.page.counter"),
           new CounterPage(model_, this));
+  addPage(tr("Done already"), QStringLiteral("intake.page.history"), historyPart());
   connect(&model_, &JobModel::changed, this, &IntakeView::refresh);
   refresh();
 }
@@ -132,12 +135,43 @@ QWidget* IntakeView::complaintPart() {
   column->addLayout(grid);
   const ListOf list = [](job::Case& c) -> std::vector<std::string>& { return c.complaint.when; };
   addMarks(grid, 0, 3, job::kWhenNames, list, tr("when it occurs"), QStringLiteral("intake.when."));
+  auto* lift = new QCheckBox(tr("only seen on the lift or on stands"), part);
+  lift->setObjectName(QStringLiteral("intake.lift"));
+  const auto showLift = [this, lift] {
+    const QSignalBlocker quiet(lift);
+    lift->setChecked(model_.job().complaint.lift);
+  };
+  connect(lift, &QCheckBox::clicked, this, [this](bool on) {
+    model_.change(tr("on the lift"), [on](job::Case& c) { c.complaint.lift = on; });
+  });
+  connect(&model_, &JobModel::changed, lift, showLift);
+  showLift();
+  column->addWidget(lift);
   column->addWidget(faint(tr("Repaired before, on the circuit in question"), part));
   repairs_ = new QWidget(part);
   new QHBoxLayout(repairs_);
   repairs_->layout()->setContentsMargins(0, 0, 0, 0);
   column->addWidget(repairs_);
   return part;
+}
+
+QWidget* IntakeView::historyPart() {
+  auto* page = new QWidget(this);
+  auto* column = new QVBoxLayout(page);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(8);
+  column->addWidget(partHead(tr("What was done already, and whether it helped"), page));
+  auto* why = faint(
+      tr("A part renewed in vain counts for less. Trouble that began after a work sits where the "
+         "work "
+         "was: two wires changed over, a hub with another count of teeth, a bearing the wrong way "
+         "round, a tyre of another size."),
+      page);
+  why->setWordWrap(true);
+  column->addWidget(why);
+  column->addWidget(new HistoryForm(model_, page));
+  column->addStretch();
+  return page;
 }
 
 QWidget* IntakeView::toolsPart() {
@@ -191,8 +225,9 @@ QWidget* IntakeView::circuitsPart() {
   area->setWidgetResizable(true);
   area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   area->setWidget(table);
-  area->setMinimumHeight(186);
+  area->setMinimumHeight(180);
   column->addWidget(area);
+  column->addWidget(new KindLine(model_, part));
   return part;
 }
 

@@ -30,6 +30,7 @@ class IntakeView : public PageTabs {
   QWidget* vehiclePart();
   QWidget* complaintPart();
   QWidget* toolsPart();
+  QWidget* historyPart();
   QWidget* allowedPart();
   void addMarks(QGridLayout* grid, int top, int columns, std::span<const std::string_view> words,
                 const ListOf& list, const QString& what, const QString& prefix);

@@ -85,6 +85,12 @@ bool ofTheBearing(const job::History& h, const circuit::Element& element) {
          part.find("encoder") != std::string::npos;
 }
 
+bool ofTheTyre(const job::History& h) {
+  const std::string part = text::lower(h.part);
+  return h.element == "tyre" || h.element == "wheel" || part.find("tyre") != std::string::npos ||
+         part.find("tire") != std::string::npos || part == "wheel";
+}
+
 // After work that went before the complaint: it sits at the repair.
 double sinceThen(const job::History& h, const circuit::Element& worked,
                  const circuit::Element& element, Fault fault) {
@@ -163,6 +169,11 @@ double historyFactor(const job::Case& c, const circuit::Circuit& circuit,
   double factor = 1;
   for (const auto& h : c.history) {
     const bool here = h.circuit.empty() ? circuit.name == c.suspect : h.circuit == circuit.name;
+    // A wheel or tyre put on since: it turns at another rate, and nothing of the circuit was touched.
+    if (here && ofTheTyre(h)) {
+      factor *= h.before && fault == Fault::wrongTyre ? of(Id::beforeTyre) : 1;
+      continue;
+    }
     const auto* worked = here ? circuit.find(h.element) : nullptr;
     if (!worked || !element) {
       continue;

@@ -170,7 +170,8 @@ Train trainOf(Reading& r, double noiseRms) {
 double turnOf(const Reading& r, double noise) {
   const double inner = 3 * (r.d->quantile(0.85) - r.d->quantile(0.15));
   const double wave = std::min(r.d->quantile(0.999) - r.d->quantile(0.001), inner);
-  return std::max({0.25 * wave, 8 * noise, 3 * r.step, 2 * r.humLeast});
+  const double coarse = std::min(1.6 * coarsestStep(r.samples), 0.5 * wave);
+  return std::max({0.25 * wave, 8 * noise, 3 * r.step, coarse, 2 * r.humLeast});
 }
 
 // A coil's wave that is cut off at times is read with those stretches left out, as if their samples
@@ -281,7 +282,7 @@ class Level {
 
  private:
   static constexpr std::size_t kMostSamples = 16U << 20;
-  static constexpr double kWorthIt = 0.08;  // of the swing
+  static constexpr double kWorthIt = 0.1;  // of the swing
 
   std::vector<float> samples_;
   std::optional<Distribution> distribution_;

@@ -7,10 +7,11 @@ namespace haybale::trace {
 
 namespace {
 
-constexpr double kJumps = 0.2;               // of the half swing, at least
-constexpr double kFlat = 0.1;                // of the half swing, at most
-constexpr std::size_t kLeast = 3;            // samples of a stretch
-constexpr std::size_t kTells = 200;          // samples of it that tell its level
+constexpr double kJumps = 0.2;        // of the half swing, at least
+constexpr double kCoarseJumps = 0.6;  // the same, where the steps of the converter are coarse
+constexpr double kFlat = 0.1;         // of the half swing, at most
+constexpr std::size_t kLeast = 3;     // samples of a stretch
+constexpr std::size_t kTells = 200;   // samples of it that tell its level
 constexpr std::size_t kMostJumps = 100'000;  // a line that jumps more often is a square wave
 
 // The steepest of the differences, but for one in two hundred, from one sample to the next, from
@@ -46,6 +47,7 @@ class Holder {
     // A wave of a few steps of the converter is flat wherever it is slow.
     if (flat_ > kFlat * half) {
       period_ = 0;
+      jump_ = std::max(jump_, kCoarseJumps * half);
     }
   }
 

@@ -159,20 +159,39 @@ bool isDigital(std::span<const float> samples) {
 
 }  // namespace
 
-double converterStep(std::span<const float> samples) {
+namespace {
+
+// Of each window in which anything changes, the smallest difference.
+std::vector<double> stepsOf(std::span<const float> samples) {
   constexpr std::size_t kWindow = 512;
   constexpr std::size_t kWindows = 32;
   const std::size_t stride = std::max(kWindow, samples.size() / kWindows);
-  double least = 0;
+  std::vector<double> out;
   for (std::size_t from = 0; from < samples.size(); from += stride) {
+    double least = 0;
     for (std::size_t i = from + 1; i < std::min(samples.size(), from + kWindow); ++i) {
       const double d = std::abs(static_cast<double>(samples[i]) - samples[i - 1]);
       if (d > 0 && (least == 0 || d < least)) {
         least = d;
       }
     }
+    if (least > 0) {
+      out.push_back(least);
+    }
   }
-  return least;
+  return out;
+}
+
+}  // namespace
+
+double converterStep(std::span<const float> samples) {
+  const auto steps = stepsOf(samples);
+  return steps.empty() ? 0 : *std::min_element(steps.begin(), steps.end());
+}
+
+double coarsestStep(std::span<const float> samples) {
+  const auto steps = stepsOf(samples);
+  return steps.empty() ? 0 : *std::max_element(steps.begin(), steps.end());
 }
 
 double noiseRms(std::span<const float> samples) {

@@ -54,6 +54,8 @@ class Distribution {
 /// Smallest difference between two neighbouring samples that differ, in windows spread over the
 /// record: the step of the converter that took them. 0 when all are equal.
 [[nodiscard]] double converterStep(std::span<const float> samples);
+/// The same of the window where it is largest: an instrument may have changed its range meanwhile.
+[[nodiscard]] double coarsestStep(std::span<const float> samples);
 
 /// Median; NaN of an empty set. Reorders `values`.
 [[nodiscard]] double median(std::vector<double>& values);
