@@ -369,7 +369,7 @@ def ring_mark(rng):
 def bursts(rng, seconds, count, shortest, longest, least_apart):
     out, at = [], rng.uniform(0.15, 0.4)
     for _ in range(count):
-        length = float(np.exp(rng.uniform(np.log(shortest), np.log(longest))))
+        length = float(np.exp(rng.uniform(np.log(shortest), np.log(max(longest, 1.2 * shortest)))))
         if at + length > seconds - 0.15:
             break
         out.append((at, at + length))

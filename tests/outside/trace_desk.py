@@ -2,7 +2,8 @@
 times and levels of dropouts, and whether a finding's confidence is how often it is true.
 
 Usage: trace_desk.py HAYBALE_CLI [--count 200] [--seed 1] [--tell] [--keep FOLDER]
-Exit 1 when a bar is missed.
+Exit 1 when a bar is missed: no false alarm, recall 98 %, right class 97 %. With --floor the exit tells only whether it
+got worse than it was: false alarms 1.5 %, both others 95 %.
 """
 import argparse
 import collections
@@ -22,6 +23,7 @@ PARSER.add_argument("--seed", type=int, default=1)
 PARSER.add_argument("--tell", action="store_true")
 PARSER.add_argument("--only", default="")
 PARSER.add_argument("--keep")
+PARSER.add_argument("--floor", action="store_true", help="judge by what was reached before, not by the bars")
 
 
 def analyse(cli, folder, number, record):
@@ -135,6 +137,8 @@ def main():
     right = 1 - figures["wrong class"] / max(1, figures["faulty"] - figures["missed"])
     print(f"seed {args.seed}: false alarms {figures['false alarm']} of {figures['sound']}, recall {100 * recall:.1f} %, "
           f"right class {100 * right:.1f} %")
+    if args.floor:
+        return 0 if figures["false alarm"] <= 0.015 * figures["sound"] and recall >= 0.95 and right >= 0.95 else 1
     return 0 if figures["false alarm"] == 0 and recall >= 0.98 and right >= 0.97 else 1
 
 

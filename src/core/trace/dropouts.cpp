@@ -157,6 +157,11 @@ class Finder {
     const double rms = n > 0 ? std::sqrt(square / n) : 0;
     const double beyond =
         std::max(in_.levels.high - in_.levels.bias, in_.levels.bias - in_.levels.low);
+    // Held anywhere a line lies still; a slow crest only seems to.
+    if (!in_.square && rms > std::max(4 * in_.levels.noiseRms, 0.04 * swing_) &&
+        rms < 0.25 * swing_) {
+      return DropoutKind::shallow;
+    }
     if (!in_.square && std::abs(level - in_.levels.bias) > 0.6 * beyond) {
       return DropoutKind::toRail;
     }

@@ -208,6 +208,12 @@ class Judge {
     const auto wide = std::count_if(teeth.begin(), teeth.end(),
                                     [](auto& t) { return t.kind == ToothKind::wide; });
     for (const auto& t : teeth) {
+      // Twice at one place may be the hand's.
+      constexpr double kSmall = 25;
+      const bool chance = t.of <= 2 && t.amountPercent < kSmall;
+      if (chance && t.kind != ToothKind::missing && t.kind != ToothKind::shallow) {
+        continue;
+      }
       if (t.kind == ToothKind::wide && wide == 1 && !beside(t, ToothKind::narrow) &&
           !beside(t, ToothKind::missing)) {
         add(Code::crackedRing, Where::ring, Severity::fault, sure(t),

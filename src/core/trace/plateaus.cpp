@@ -118,6 +118,10 @@ Plateaus plateausOf(std::span<const float> samples, const capture::TimeBase& tim
       best = p;
     }
   }
+  // Two neighbouring steps of the converter, with others beyond, are one level that flickers.
+  constexpr double kSteps = 2.2;
+  const double range = d.quantile(0.9995) - d.quantile(0.0005);
+  best.square = best.square && (best.high - best.low > kSteps * step || range < kSteps * step);
   return best;
 }
 
