@@ -19,6 +19,7 @@ namespace haybale::diagnosis {
 
 /// Features of a trace as evidence.
 struct TraceFacts {
+  std::size_t pulses = 0;  ///< of the record: fewer than two turns of the ring hide its marks
   bool readable = true;  ///< false: the record says nothing of the kind of signal
   bool flat = false;
   std::optional<double> flatVolts;    ///< where a flat line lies, direct part kept

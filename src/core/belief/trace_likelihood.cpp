@@ -15,6 +15,7 @@ using priors::of;
 
 TraceFacts factsOf(const trace::ChannelAnalysis& a, const std::optional<trace::Comparison>& c) {
   TraceFacts out;
+  out.pulses = a.pulseCount;
   out.readable = a.signal != trace::Signal::unknown;
   out.flat = a.signal == trace::Signal::flat || a.pulseCount < 3;
   out.fluxMwb = a.fluxSwingMwb;
@@ -60,8 +61,14 @@ double ReadingModel::marks(const Test& test, const TraceFacts& facts, const Worl
         suspect && isOfTheRing(world.fault) && world.fault != Fault::ringWrongCount;
     const bool coil = circuit::isCoil(vehicle_.suspect().sensor.kind);
     // A square wave keeps its height whatever the ring does: run-out hardly shows.
-    const double seen = world.fault == Fault::ringRunout && !coil ? of(Id::traceRunoutSquare)
-                                                                  : of(Id::traceMarkSeen);
+    // What does not come round twice is not called a mark of the ring.
+    constexpr int kUsualTeeth = 48;
+    const int teeth = vehicle_.suspect().sensor.teeth.value_or(kUsualTeeth);
+    const double again =
+        facts.pulses > 0 ? std::clamp(static_cast<double>(facts.pulses) / teeth - 1, 0.0, 1.0) : 1;
+    const double seen =
+        again * (world.fault == Fault::ringRunout && !coil ? of(Id::traceRunoutSquare)
+                                                           : of(Id::traceMarkSeen));
     const bool related = isOfTheRing(facts.ring);
     p *= hasMark ? (facts.ring == world.fault ? seen
                     : related                 ? of(Id::traceMarkOther)

@@ -293,11 +293,10 @@ std::vector<Proposal> proposeTests(const Beliefs& beliefs, const Conclusion& con
     proposal->steps = stepsOf(beliefs.leading().vehicle().suspect(), proposal->test);
     proposal->cautions = cautionsOf(beliefs.leading().vehicle().suspect(), proposal->test);
     // First what is free, before anything is touched; what may dry a wet contact last.
-    proposal->score *= waits ? of(Id::notYet) * of(Id::notYet) : 1;
     if (!repeats) {
       proposal->score *= std::pow(of(Id::alikeAgain), timesAlike(c, proposal->test));
     }
-    proposal->rank = proposal->score;
+    proposal->rank = proposal->score * (waits ? of(Id::notYet) * of(Id::notYet) : 1);
     if ((fresh && isFree(proposal->test)) || (undisturbed && !waits)) {
       proposal->rank += kFreeFirst;
     }

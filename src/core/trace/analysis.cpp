@@ -522,6 +522,7 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
   out.samples = samples.size();
   out.rateHz = record.time.rateHz();
   out.durationS = record.durationS();
+  out.startS = record.time.at(0);
   out.uniformTime = record.time.uniform();
 
   const Distribution d(samples);

@@ -126,6 +126,7 @@ struct ChannelAnalysis {
   std::size_t gaps = 0;  ///< runs of lost samples
   double rateHz = 0;
   double durationS = 0;
+  double startS = 0;  ///< time of the first sample
   bool uniformTime = true;
   Signal signal = Signal::unknown;  ///< as asked for, else as seen
   Signal seen = Signal::unknown;    ///< what the samples look like

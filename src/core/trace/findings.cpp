@@ -412,8 +412,32 @@ class Judge {
     a_.findings.insert(
         a_.findings.begin(),
         {Code::healthy, Where::none, Severity::note, a_.cycles.size() > 30 ? 0.8 : 0.5,
-         fmt::format("{} pulses without a gap, even within {:.1f} %, {} peak to peak.",
-                     a_.pulseCount, std::max(0.1, a_.unevenPercent), level(a_.levels.peakToPeak))});
+         fmt::format("{} pulses without a gap, even within {:.1f} %, {} peak to peak.{}{}",
+                     a_.pulseCount, std::max(0.1, a_.unevenPercent), level(a_.levels.peakToPeak),
+                     fewTurns(), restsAt())});
+  }
+
+  [[nodiscard]] std::string fewTurns() const {
+    constexpr std::size_t kLargestRing = 130;
+    const double turns =
+        a_.ring ? a_.ring->turns : static_cast<double>(a_.pulseCount) / kLargestRing;
+    return turns < 2 ? " The ring may not have passed twice: a single tooth of it is not judged."
+                     : "";
+  }
+
+  // The wheel that a hand lets go comes to rest; that is said, and no fault.
+  [[nodiscard]] std::string restsAt() const {
+    constexpr double kPeriods = 5;
+    if (a_.teeth.size() < 4) {
+      return "";
+    }
+    const double last = a_.teeth.back().riseS;
+    const double period = last - a_.teeth[a_.teeth.size() - 2].riseS;
+    const double endS = a_.startS + a_.durationS;
+    return endS - last > kPeriods * period
+               ? fmt::format(" The wheel came to rest at {}.",
+                             units::format(last - a_.startS, units::Unit::second, 2))
+               : "";
   }
 
   ChannelAnalysis& a_;
