@@ -186,7 +186,8 @@ TEST_F(Diagnose, ASignalSourceAmongTheToolsIsNotAskedOfAScript) {
   test::write(folder.file("case.json"), text);
   const auto r = ran({"diagnose", folder.file("case.json"), "--json"});
   ASSERT_EQ(r.exit, kDone) << r.err;
-  for (const auto& t : Json::parse(r.out)["next_tests"]) {
+  const auto told = Json::parse(r.out);
+  for (const auto& t : told["next_tests"]) {
     EXPECT_FALSE(t["test"]["state"].contains("inject")) << t.dump();
   }
 }
