@@ -148,8 +148,11 @@ class Dial {
     const auto& ring = *in_.analysis->ring;
     if (ring.irregular.empty()) {
       text(cx_, cy_ - 2, std::to_string(ring.teeth), 26, Role::ink, true, Anchor::middle);
-      text(cx_, cy_ + 18, ring.estimated ? "teeth, estimated" : "teeth, all even", 12.5,
-           Role::faint, false, Anchor::middle);
+      text(cx_, cy_ + 18,
+           ring.estimated   ? "teeth, estimated"
+           : ring.turns < 2 ? "teeth, passed once"
+                            : "teeth, all even",
+           12.5, Role::faint, false, Anchor::middle);
       return;
     }
     const auto& worst = *std::max_element(

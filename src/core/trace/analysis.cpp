@@ -460,12 +460,14 @@ void readTeeth(const Reading& r, ChannelAnalysis& out) {
                          : std::nullopt;
   out.ring = ringOf(teeth, given);
   out.dropouts = dropoutsOf({r.samples, r.time, out.pulses, teeth, out.ring, out.levels, r.square(),
-                             lineOf(r, out), out.converterStep, r.spinning()});
+                             lineOf(r, out), out.converterStep, r.spinning(),
+                             r.seen == Signal::activePwm || r.seen == Signal::activeAk});
   if (dropFalseRises(r, out)) {
     teeth = teethOf(out.pulses, out.cycles, !r.square(), r.spinning());
     out.ring = ringOf(teeth, given);
     out.dropouts = dropoutsOf({r.samples, r.time, out.pulses, teeth, out.ring, out.levels,
-                               r.square(), lineOf(r, out), out.converterStep, r.spinning()});
+                               r.square(), lineOf(r, out), out.converterStep, r.spinning(),
+                               r.seen == Signal::activePwm || r.seen == Signal::activeAk});
   }
   measurePulses(out, teeth, r.options);
   out.teeth = std::move(teeth);

@@ -158,7 +158,10 @@ std::optional<Baseline> baselineOf(std::span<const float> samples, double turn) 
     swings.push_back(std::abs(turns[i].value - turns[i + 1].value));
   }
   out.period = 2 * median(halves);
-  out.swing = median(swings);
+  // Of a spin that dies out the greater ones count.
+  const auto upper = swings.begin() + static_cast<std::ptrdiff_t>(3 * swings.size() / 4);
+  std::nth_element(swings.begin(), upper, swings.end());
+  out.swing = *upper;
   const auto chunk = static_cast<std::size_t>(std::max(4.0, out.period));
   Middles all;
   for (std::size_t i = 0; i < turns.size(); ++i) {

@@ -22,7 +22,7 @@ struct Baseline {
   std::vector<double> level;    ///< there
   double middle = 0;            ///< median of all
   double wander = 0;            ///< greatest less least
-  double swing = 0;             ///< typical trough to crest
+  double swing = 0;             ///< trough to crest, that of the upper quarter
   double period = 0;            ///< typical cycle, in samples
   std::vector<LevelStep> steps;
 };

@@ -14,6 +14,8 @@ namespace {
 // Typical periods without a pulse, its own included, that make a dropout where it is not known what
 // comes next: a wheel that slows down within a few teeth is none.
 constexpr double kSilent = 4;
+// Between telegrams of a wheel that turns at walking pace and more.
+constexpr double kTelegramApartS = 0.05;
 constexpr double kMostSilent = 1e4;  // that are counted in one
 
 class Finder {
@@ -122,6 +124,10 @@ class Finder {
     const std::size_t most = std::max<std::size_t>(2, cycle / 10);
     start = reach(start, from, -1, most, off);
     end = reach(end, to, 1, most, off);
+    if (in_.coded && std::abs(level - in_.levels.low) < tolerance_ &&
+        tooth.periodS > kTelegramApartS) {
+      return;
+    }
     // A line without signal lies still for most of the time; a slow wave passes any level soon.
     if (2 * (end - start) >= to - from - std::min(cycle, to - from)) {
       add(start, end, level);

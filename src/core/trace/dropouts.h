@@ -24,6 +24,8 @@ struct DropoutInput {
   LineAt line;      ///< what a level at which the line stands means
   double step = 0;  ///< of the converter
   Spinning spinning;
+  bool coded =
+      false;  ///< telegrams: where none comes at the idle level nobody knows whether one was due
 };
 
 /// In order of time, within the record. Passive: a stretch with absent teeth that are not the

@@ -119,6 +119,15 @@ class Judge {
   void shiftOrFew() {
     const double swing = a_.levels.max - a_.levels.min;
     const double least = a_.unit == units::Unit::ampere ? 0.001 : 0.1;
+    const bool square =
+        a_.signal == Signal::active || a_.signal == Signal::hall || a_.signal == Signal::activePwm;
+    if (square && a_.pulseCount >= 2) {
+      note(Code::noSignal, Where::none,
+           fmt::format(
+               "{} pulses of the right shape: the wheel hardly turned, too few to judge it by.",
+               a_.pulseCount));
+      return;
+    }
     if (swing > std::max(least, 12 * a_.levels.noiseRms) && a_.pulseCount <= 6) {
       add(Code::biasShift, Where::wiring, Severity::fault, 0.7,
           fmt::format("The rest level moves between {} and {} while no wheel turns: a contact or "
@@ -143,7 +152,12 @@ class Judge {
     constexpr double kStepsToTell = 10;
     const bool coarse = a_.converterStep * kStepsToTell >
                         std::min(a_.levels.peakToPeak, a_.levels.max - a_.levels.min);
-    if (bothTwoLevel || coarse) {
+    // A square wave's half may happen to be as wide as a telegram.
+    constexpr double kTelegramDuty = 0.3;
+    const bool squareOrCoded = (seen == Signal::activePwm && a_.signal == Signal::active) ||
+                               (seen == Signal::active && a_.signal == Signal::activePwm);
+    const bool ambiguous = squareOrCoded && a_.duty.value_or(1) > kTelegramDuty;
+    if (bothTwoLevel || coarse || ambiguous) {
       return;
     }
     add(Code::wrongProtocol, Where::sensor, Severity::fault, 0.8,

@@ -52,7 +52,9 @@ bool areEven(std::vector<double> values) {
 // Time off the rest over the time at rest beside it, as logarithms.
 std::vector<double> ratiosOf(const std::vector<Excursion>& off) {
   std::vector<double> out;
-  for (std::size_t i = 0; i + 1 < off.size(); ++i) {
+  // One that was under way when the record began is cut short.
+  const std::size_t first = off.size() > 3 && off.front().from == 0 ? 1 : 0;
+  for (std::size_t i = first; i + 1 < off.size(); ++i) {
     const auto length = static_cast<double>(off[i].to - off[i].from);
     const auto behind = static_cast<double>(off[i + 1].from - off[i].to);
     const double before = i > 0 ? static_cast<double>(off[i].from - off[i - 1].to) : behind;

@@ -415,7 +415,10 @@ std::optional<Ring> ringOf(const std::vector<Tooth>& teeth, std::optional<int> g
     } else if (measured) {
       const Wave wave = waveOver(swellOf(teeth, false), ring.teeth);
       ring.runoutPercent = 100 * wave.size;
-      ring.runoutShare = wave.share;
+      // Behind a stand nobody knows where on the ring the wheel goes on.
+      const bool stood = std::any_of(teeth.begin(), teeth.end(),
+                                     [](const Tooth& t) { return t.stood && t.lost == 0; });
+      ring.runoutShare = stood ? 0 : wave.share;
     }
   });
   return ring;
