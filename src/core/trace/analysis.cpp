@@ -7,17 +7,15 @@
 #include <numeric>
 
 #include "core/capture/extent.h"
-#include "core/trace/baseline.h"
 #include "core/trace/coded.h"
 #include "core/trace/dropouts.h"
 #include "core/trace/findings.h"
-#include "core/trace/held.h"
 #include "core/trace/levels.h"
 #include "core/trace/measures.h"
 #include "core/trace/plateaus.h"
-#include "core/trace/pulled.h"
-#include "core/trace/resting.h"
-#include "core/trace/stands.h"
+#include "core/trace/reading.h"
+#include "core/trace/standing_line.h"
+#include "core/trace/whole_wave.h"
 
 namespace haybale::trace {
 
@@ -53,34 +51,6 @@ Signal signalAskedFor(circuit::SensorKind kind) {
   }
   return Signal::unknown;
 }
-
-// One channel on its way through the steps below.
-struct Reading {
-  std::span<const float> samples;
-  const capture::TimeBase& time;
-  const Distribution* d;
-  const Options& options;
-  std::optional<RestingLine> resting = std::nullopt;
-  Moves moves = Moves::wave;
-  double step = 0;      // of the converter
-  double humLeast = 0;  // half swing that mains hum alone may reach
-  bool cut = false;     // stretches were left out of a coil's wave
-  Plateaus plateaus = {};
-  std::optional<ThreeLevels> three = std::nullopt;
-  Signal seen = Signal::unknown;   // what the samples look like
-  Signal asked = Signal::unknown;  // what the user says it is
-  double least = 0;                // half swing below which no pulse is found; square: 0
-
-  [[nodiscard]] Spinning spinning() const {
-    constexpr double kTyreM = 1.9;
-    Spinning out{square() ? 0 : least};
-    out.pitchM = options.teeth ? kTyreM / *options.teeth : out.pitchM;
-    return out;
-  }
-  [[nodiscard]] bool square() const {
-    return asked == Signal::unknown ? seen != Signal::passive : asked != Signal::passive;
-  }
-};
 
 // A coil's small wave beside a stretch at a rail looks like two plateaus; but the line swings many
 // times on one of them and hardly ever changes to the other.
@@ -166,130 +136,6 @@ Train trainOf(Reading& r, double noiseRms) {
   return readSwings(r.samples, r.time, r.d->quantile(0.5), r.least);
 }
 
-// How far apart two turning points of a coil's wave lie at least.
-double turnOf(const Reading& r, double noise) {
-  const double inner = 3 * (r.d->quantile(0.85) - r.d->quantile(0.15));
-  const double wave = std::min(r.d->quantile(0.999) - r.d->quantile(0.001), inner);
-  const double coarse = std::min(1.6 * coarsestStep(r.samples), 0.5 * wave);
-  return std::max({0.25 * wave, 8 * noise, 3 * r.step, coarse, 2 * r.humLeast});
-}
-
-// A coil's wave that is cut off at times is read with those stretches left out, as if their samples
-// were lost. Keeps what the reading then looks at.
-class Cut {
- public:
-  Cut(Reading& r, const ChannelAnalysis& out) {
-    const bool maybe = r.asked == Signal::unknown || r.asked == Signal::passive;
-    if (!maybe || r.samples.size() > kMostSamples || r.moves != Moves::wave) {
-      return;
-    }
-    const double noise = out.levels.noiseRms;
-    const auto whole = baselineOf(r.samples, turnOf(r, noise));
-    held_ = heldStretches(r.samples, noise, whole ? whole->period : 0);
-    std::size_t total = 0;
-    for (const auto& e : held_) {
-      total += e.to - e.from;
-    }
-    if (held_.empty() ||
-        static_cast<double>(total) > kMostHeld * static_cast<double>(r.samples.size())) {
-      held_.clear();
-      return;
-    }
-    samples_.assign(r.samples.begin(), r.samples.end());
-    for (const auto& e : held_) {
-      // The edges belong to it.
-      const std::size_t from = e.from > 1 ? e.from - 1 : 0;
-      const std::size_t to = std::min(samples_.size(), e.to + 1);
-      std::fill(samples_.begin() + static_cast<std::ptrdiff_t>(from),
-                samples_.begin() + static_cast<std::ptrdiff_t>(to), std::nanf(""));
-    }
-    distribution_.emplace(samples_);
-    Reading left = r;
-    left.d = &*distribution_;
-    const auto rest = baselineOf(samples_, turnOf(left, noise));
-    if (!rest || rest->at.size() < kLeastMiddles ||
-        plateausOf(samples_, r.time, *distribution_).square) {
-      held_.clear();
-      return;
-    }
-    r.samples = samples_;
-    r.d = &*distribution_;
-    r.cut = true;
-  }
-
-  void add(const Reading& r, const LineAt& line, ChannelAnalysis& out) const {
-    for (const auto& e : held_) {
-      out.dropouts.push_back({r.time.at(e.from), r.time.at(e.to), DropoutKind::toRail, e.level, 0,
-                              isPulled(e.level, line)});
-    }
-    std::sort(out.dropouts.begin(), out.dropouts.end(),
-              [](const Dropout& a, const Dropout& b) { return a.startS < b.startS; });
-  }
-  [[nodiscard]] bool any() const { return !held_.empty(); }
-
- private:
-  static constexpr std::size_t kMostSamples = 16U << 20;
-  static constexpr double kMostHeld = 0.8;  // of the record; beyond it is a square wave
-  static constexpr std::size_t kLeastMiddles = 10;
-
-  std::vector<Excursion> held_;
-  std::vector<float> samples_;
-  std::optional<Distribution> distribution_;
-};
-
-// A coil's wave about a level that wanders is read with the wander taken out. Keeps what the
-// reading then looks at.
-class Level {
- public:
-  Level(Reading& r, ChannelAnalysis& out) {
-    if (r.square() || r.samples.size() > kMostSamples) {
-      return;
-    }
-    const auto baseline = baselineOf(r.samples, turnOf(r, out.levels.noiseRms));
-    if (!baseline || baseline->wander < kWorthIt * baseline->swing) {
-      return;
-    }
-    samples_ = levelled(r.samples, *baseline);
-    distribution_.emplace(samples_);
-    r.samples = samples_;
-    r.d = &*distribution_;
-    out.levelSteps = baseline->steps.size();
-    if (!baseline->steps.empty()) {
-      const auto& step = baseline->steps.front();
-      out.levelFrom = step.from;
-      out.levelTo = step.to;
-      out.levelStepS = r.time.at(step.at);
-    }
-    for (const auto& step : baseline->steps) {
-      unsure_.push_back(r.time.at(step.at));
-    }
-    out.levelWander = baseline->wander;
-    knownFromS_ = r.time.at(baseline->at.front());
-  }
-
-  // What is found where the level itself was not known is no dropout.
-  void forget(ChannelAnalysis& out) const {
-    if (samples_.empty() || !out.frequencyHz) {
-      return;
-    }
-    const double near = 3 / out.frequencyHz->median;
-    std::erase_if(out.dropouts, [&](const Dropout& d) {
-      return d.startS < knownFromS_ + near ||
-             std::any_of(unsure_.begin(), unsure_.end(),
-                         [&](double s) { return d.startS < s + near && d.endS > s - near; });
-    });
-  }
-
- private:
-  static constexpr std::size_t kMostSamples = 16U << 20;
-  static constexpr double kWorthIt = 0.1;  // of the swing
-
-  std::vector<float> samples_;
-  std::optional<Distribution> distribution_;
-  std::vector<double> unsure_;
-  double knownFromS_ = 0;
-};
-
 std::string sayWidths(const CodedWidths& w) {
   constexpr std::array<std::string_view, 6> kSays{"the gap at its limit",
                                                   "one direction",
@@ -340,91 +186,6 @@ bool dropFalseRises(const Reading& r, ChannelAnalysis& out) {
     out.pulseCount = out.pulses.size();
   }
   return removed > 0;
-}
-
-// What was measured: a coil about its bias, the volts of a feed or a switch, or a current, perhaps
-// over a resistor.
-LineAt lineOf(const Reading& r, const ChannelAnalysis& out) {
-  constexpr double kFeedVolts = 3;  // the lowest supply of an active sensor at either current
-  const auto& l = out.levels;
-  if (!r.square()) {
-    return {l.bias, std::max(0.15 * l.peakToPeak, 0.3 * std::abs(l.bias)), false, true};
-  }
-  if (out.signal == Signal::hall) {
-    return {l.high, 0.7 * l.peakToPeak, false, false};
-  }
-  const bool feed = out.unit == units::Unit::volt && l.low > kFeedVolts;
-  return feed ? LineAt{l.low, 0.5 * l.low, false, false}
-              : LineAt{l.high, 0.3 * l.peakToPeak, true, false};
-}
-
-bool isCurrent(const Reading& r, const ChannelAnalysis& out) {
-  constexpr double kMostSensed = 3;  // volts over a resistor in the return
-  const bool active =
-      r.asked == Signal::active || r.asked == Signal::activePwm || r.asked == Signal::activeAk;
-  return out.unit == units::Unit::ampere || (active && r.resting && r.resting->rest < kMostSensed);
-}
-
-// Of a current sensor's two levels one is twice the other (VDA interface, 7 and 14 mA, from
-// memory).
-bool isSensors(const RestingLine& line) {
-  const double other = line.off.front().level;
-  const double ratio = std::max(line.rest, other) / std::max(1e-12, std::min(line.rest, other));
-  return other > 0 && ratio > 1.5 && ratio < 2.7;
-}
-
-// A Hall switch goes from its supply to ground, a feed loses a few volts at most (both from
-// memory).
-bool isSwitchedOrFed(const RestingLine& line) {
-  const double other = line.off.front().level;
-  const double low = std::min(line.rest, other);
-  const double high = std::max(line.rest, other);
-  return low < 0.2 * high || (low > 6 && low > 0.6 * high);
-}
-
-// What the levels say against what the times said: few excursions may follow each other evenly by
-// chance, a coil has no plateaus, and no current rests at nothing.
-void judgeMoves(Reading& r, const ChannelAnalysis& out) {
-  constexpr std::size_t kFew = 8;
-  const auto& line = *r.resting;
-  if (isCurrent(r, out) && std::abs(line.rest) < std::max(4 * line.noise, 0.02 * r.d->max())) {
-    r.moves = Moves::wave;
-    return;
-  }
-  if (r.moves != Moves::teeth) {
-    return;
-  }
-  const bool sensors =
-      isCurrent(r, out) ? isSensors(line) : isSensors(line) || isSwitchedOrFed(line);
-  if (r.asked == Signal::passive || (line.off.size() <= kFew && !sensors)) {
-    r.moves = Moves::line;
-  }
-}
-
-// A wheel that stands, and a line that is moved: what it does off its rest is all there is to see.
-void readLine(const Reading& r, ChannelAnalysis& out) {
-  constexpr double kLeastCoilBias = 6;  // volts: a line resting above is a feed, no biased coil
-  const auto& line = *r.resting;
-  out.seen = Signal::unknown;
-  out.signal = r.asked;
-  auto& l = out.levels;
-  l.bias = l.low = l.high = line.rest;
-  l.peakToPeak = 0;
-  const bool active =
-      r.asked == Signal::active || r.asked == Signal::activePwm || r.asked == Signal::activeAk;
-  const bool feed = out.unit == units::Unit::volt && line.rest > kLeastCoilBias;
-  const bool current = out.unit == units::Unit::ampere || (active && line.rest < 3);
-  const LineAt at{line.rest, 3 * line.noise, current, !current && !feed && !active};
-  for (const auto& e : line.off) {
-    const std::size_t last = std::min(e.to, r.samples.size() - 1);
-    out.dropouts.push_back({r.time.at(e.from), r.time.at(last), DropoutKind::toRail, e.level, 0,
-                            isPulled(e.level, at)});
-    l.high = std::max(l.high, e.level);
-    l.low = std::min(l.low, e.level);
-  }
-  out.lineOnly = true;
-  // One that never came back is a step of the rest.
-  out.restMoves = line.off.back().to >= r.samples.size();
 }
 
 void readTeeth(const Reading& r, ChannelAnalysis& out) {

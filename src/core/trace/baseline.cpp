@@ -79,7 +79,7 @@ double middleOf(const std::vector<double>& values, std::ptrdiff_t from, std::ptr
 // Whether the level stays at its new height until the next step or the end, for a good part of the
 // record.
 void keepLasting(const Middles& all, std::size_t samples, Baseline& out) {
-  constexpr double kLeastShare = 0.08;  // of the record
+  constexpr double kLeastShare = 0.15;  // of the record
   constexpr double kStays = 0.7;        // of the step
   const auto inside = [&](std::size_t from, std::size_t to) {
     std::vector<double> some;

@@ -1,0 +1,114 @@
+#include "core/trace/whole_wave.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/trace/baseline.h"
+#include "core/trace/held.h"
+
+namespace haybale::trace {
+
+namespace {
+
+constexpr std::size_t kMostSamples = 16U << 20;
+constexpr double kMostHeld = 0.8;  // of the record; beyond it is a square wave
+constexpr std::size_t kLeastMiddles = 10;
+constexpr double kWorthIt = 0.1;  // of the swing
+
+// How far apart two turning points of a coil's wave lie at least.
+double turnOf(const Reading& r, double noise) {
+  const double inner = 3 * (r.d->quantile(0.85) - r.d->quantile(0.15));
+  const double wave = std::min(r.d->quantile(0.999) - r.d->quantile(0.001), inner);
+  const double coarse = std::min(1.6 * coarsestStep(r.samples), 0.5 * wave);
+  return std::max({0.25 * wave, 8 * noise, 3 * r.step, coarse, 2 * r.humLeast});
+}
+
+}  // namespace
+
+Cut::Cut(Reading& r, const ChannelAnalysis& out) {
+  const bool maybe = r.asked == Signal::unknown || r.asked == Signal::passive;
+  if (!maybe || r.samples.size() > kMostSamples || r.moves != Moves::wave) {
+    return;
+  }
+  const double noise = out.levels.noiseRms;
+  const auto whole = baselineOf(r.samples, turnOf(r, noise));
+  held_ = heldStretches(r.samples, noise, whole ? whole->period : 0);
+  std::size_t total = 0;
+  for (const auto& e : held_) {
+    total += e.to - e.from;
+  }
+  if (held_.empty() ||
+      static_cast<double>(total) > kMostHeld * static_cast<double>(r.samples.size())) {
+    held_.clear();
+    return;
+  }
+  samples_.assign(r.samples.begin(), r.samples.end());
+  for (const auto& e : held_) {
+    // The edges belong to it.
+    const std::size_t from = e.from > 1 ? e.from - 1 : 0;
+    const std::size_t to = std::min(samples_.size(), e.to + 1);
+    std::fill(samples_.begin() + static_cast<std::ptrdiff_t>(from),
+              samples_.begin() + static_cast<std::ptrdiff_t>(to), std::nanf(""));
+  }
+  distribution_.emplace(samples_);
+  Reading left = r;
+  left.d = &*distribution_;
+  const auto rest = baselineOf(samples_, turnOf(left, noise));
+  if (!rest || rest->at.size() < kLeastMiddles ||
+      plateausOf(samples_, r.time, *distribution_).square) {
+    held_.clear();
+    return;
+  }
+  r.samples = samples_;
+  r.d = &*distribution_;
+  r.cut = true;
+}
+
+void Cut::add(const Reading& r, const LineAt& line, ChannelAnalysis& out) const {
+  for (const auto& e : held_) {
+    out.dropouts.push_back({r.time.at(e.from), r.time.at(e.to), DropoutKind::toRail, e.level, 0,
+                            isPulled(e.level, line)});
+  }
+  std::sort(out.dropouts.begin(), out.dropouts.end(),
+            [](const Dropout& a, const Dropout& b) { return a.startS < b.startS; });
+}
+
+Level::Level(Reading& r, ChannelAnalysis& out) {
+  if (r.square() || r.samples.size() > kMostSamples) {
+    return;
+  }
+  const auto baseline = baselineOf(r.samples, turnOf(r, out.levels.noiseRms));
+  if (!baseline || baseline->wander < kWorthIt * baseline->swing) {
+    return;
+  }
+  samples_ = levelled(r.samples, *baseline);
+  distribution_.emplace(samples_);
+  r.samples = samples_;
+  r.d = &*distribution_;
+  out.levelSteps = baseline->steps.size();
+  if (!baseline->steps.empty()) {
+    const auto& step = baseline->steps.front();
+    out.levelFrom = step.from;
+    out.levelTo = step.to;
+    out.levelStepS = r.time.at(step.at);
+  }
+  for (const auto& step : baseline->steps) {
+    unsure_.push_back(r.time.at(step.at));
+  }
+  out.levelWander = baseline->wander;
+  knownFromS_ = r.time.at(baseline->at.front());
+}
+
+void Level::forget(ChannelAnalysis& out) const {
+  if (samples_.empty() || !out.frequencyHz) {
+    return;
+  }
+  const double near = 3 / out.frequencyHz->median;
+  std::erase_if(out.dropouts, [&](const Dropout& d) {
+    return d.startS < knownFromS_ + near ||
+           std::any_of(unsure_.begin(), unsure_.end(),
+                       [&](double s) { return d.startS < s + near && d.endS > s - near; });
+  });
+}
+
+}  // namespace haybale::trace

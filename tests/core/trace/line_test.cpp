@@ -1,0 +1,165 @@
+// What the line does as a whole: its rest, the wheel's stands, held levels, a level that wanders.
+// Samples are made here by hand; deceleration by s = v^2 / 2a.
+#include <cmath>
+#include <numbers>
+#include <random>
+
+#include "core/trace/baseline.h"
+#include "core/trace/held.h"
+#include "core/trace/hum.h"
+#include "core/trace/pulled.h"
+#include "core/trace/resting.h"
+#include "core/trace/stands.h"
+#include "support/haybale_test.h"
+
+namespace haybale::trace {
+namespace {
+
+constexpr double kRate = 5000;
+
+class Line : public testing::Test {
+ protected:
+  std::vector<float> flat(double level, double seconds, double noise = 0.005) {
+    std::normal_distribution<double> bell(0, noise);
+    std::vector<float> out;
+    for (int i = 0; i < seconds * kRate; ++i) {
+      out.push_back(static_cast<float>(level + bell(random)));
+    }
+    return out;
+  }
+  std::vector<float> wave(double hz, double amplitude, double seconds, double level = 0) {
+    auto out = flat(level, seconds);
+    for (std::size_t i = 0; i < out.size(); ++i) {
+      out[i] += static_cast<float>(
+          amplitude * std::sin(2 * std::numbers::pi * hz * static_cast<double>(i) / kRate));
+    }
+    return out;
+  }
+  void hold(std::vector<float>& samples, double fromS, double toS, double level) {
+    const auto held = flat(level, toS - fromS);
+    std::copy(held.begin(), held.end(),
+              samples.begin() + static_cast<std::ptrdiff_t>(fromS * kRate));
+  }
+  static capture::TimeBase time() {
+    capture::TimeBase out;
+    out.stepS = 1 / kRate;
+    return out;
+  }
+  std::mt19937 random{7};
+};
+
+TEST_F(Line, TheRestIsWhereItIsLeftAloneHoweverOftenItIsMoved) {
+  auto samples = flat(2.5, 4);
+  for (const auto& [from, to] :
+       {std::pair{0.4, 0.9}, {1.2, 1.21}, {1.5, 2.1}, {2.6, 2.603}, {3, 3.6}}) {
+    hold(samples, from, to, 3.4);
+  }
+  const Distribution d(samples);
+  const auto line = restingLine(samples, d, 0.005);
+  ASSERT_TRUE(line.has_value());
+  EXPECT_NEAR(line->rest, 2.5, 0.01) << "not the middle of the two";
+  ASSERT_EQ(line->off.size(), 5U);
+  EXPECT_NEAR(line->off[2].level, 3.4, 0.01);
+  EXPECT_NEAR(static_cast<double>(line->off[2].from) / kRate, 1.5, 0.001);
+  EXPECT_EQ(whatMoves(*line, samples.size(), time()), Moves::line);
+}
+
+TEST_F(Line, AnEvenSquareWaveIsTeethAndAWaveDoesNotRest) {
+  auto samples = flat(0.5, 2);
+  for (double s = 0.03; s < 1.9; s += 0.05) {
+    hold(samples, s, s + 0.02, 1.0);
+  }
+  const Distribution d(samples);
+  const auto line = restingLine(samples, d, 0.005);
+  ASSERT_TRUE(line.has_value());
+  EXPECT_EQ(whatMoves(*line, samples.size(), time()), Moves::teeth);
+  const auto sine = wave(20, 0.5, 2);
+  EXPECT_FALSE(restingLine(sine, Distribution(sine), 0.005).has_value());
+}
+
+std::vector<Tooth> spin(const std::vector<double>& periods) {
+  std::vector<Tooth> out(1);
+  for (const double p : periods) {
+    out.back().periodS = p;
+    Tooth next;
+    next.riseS = out.back().riseS + p;
+    next.number = out.back().number + 1;
+    out.push_back(next);
+  }
+  return out;
+}
+
+TEST(Stands, AWheelThatSlowsDownStoodAndOneThatDoesNotWasLost) {
+  // At 20 teeth a second, brought to rest evenly and started again: periods stretch and shrink.
+  auto stood = spin({0.05, 0.052, 0.06, 0.08, 0.14, 0.6, 0.13, 0.08, 0.06, 0.052});
+  stood[5].lost = 6;
+  markStands(stood, {});
+  EXPECT_TRUE(stood[5].stood);
+  EXPECT_EQ(stood[5].lost, 0);
+  // Even on both sides.
+  auto lost = spin({0.05, 0.05, 0.05, 0.05, 0.05, 0.6, 0.05, 0.05, 0.05, 0.05});
+  lost[5].lost = 11;
+  markStands(lost, {});
+  EXPECT_FALSE(lost[5].stood);
+  EXPECT_EQ(lost[5].lost, 11);
+}
+
+TEST(Stands, NoWheelStopsWithinAToothFromSpeed) {
+  // 0.04 m at 100 teeth a second is 4 m/s: 200 m/s^2 within the next 0.04 m.
+  EXPECT_FALSE(canStopFrom(100, {}));
+  EXPECT_TRUE(canStopFrom(15, {}));
+  EXPECT_TRUE(canStopFrom(60, {0, 0.01})) << "of a ring with many teeth each is a short way";
+}
+
+TEST_F(Line, AStretchHeldAtALevelIsFoundAndACrestIsNot) {
+  auto samples = wave(30, 0.5, 2, 2.5);
+  EXPECT_TRUE(heldStretches(samples, 0.005, kRate / 30).empty());
+  hold(samples, 0.71, 0.84, 4.2);
+  hold(samples, 1.3, 1.302, 0.0);
+  const auto held = heldStretches(samples, 0.005, kRate / 30);
+  ASSERT_EQ(held.size(), 2U);
+  EXPECT_NEAR(held[0].level, 4.2, 0.01);
+  EXPECT_NEAR(static_cast<double>(held[0].to) / kRate, 0.84, 0.0005);
+  EXPECT_NEAR(held[1].level, 0, 0.01);
+}
+
+TEST_F(Line, AStepOfTheLevelIsLastingAndADropoutIsNone) {
+  auto stepped = wave(30, 0.5, 4, 2.5);
+  for (std::size_t i = stepped.size() / 2; i < stepped.size(); ++i) {
+    stepped[i] += 0.7F;
+  }
+  const auto baseline = baselineOf(stepped, 0.2);
+  ASSERT_TRUE(baseline.has_value());
+  ASSERT_EQ(baseline->steps.size(), 1U);
+  EXPECT_NEAR(static_cast<double>(baseline->steps[0].at) / kRate, 2, 0.1);
+  EXPECT_NEAR(baseline->steps[0].to - baseline->steps[0].from, 0.7, 0.05);
+  const auto even = levelled(stepped, *baseline);
+  EXPECT_NEAR(Distribution(even).quantile(0.999) - Distribution(even).quantile(0.001), 1.0, 0.35);
+  auto dropped = wave(30, 0.5, 4, 2.5);
+  hold(dropped, 1.5, 1.9, 3.4);
+  const auto other = baselineOf(dropped, 0.2);
+  ASSERT_TRUE(other.has_value());
+  EXPECT_TRUE(other->steps.empty());
+}
+
+TEST(Pulled, WhatALevelMeansHangsOnWhatIsMeasured) {
+  const LineAt coil{2.5, 0.05, false, true};
+  EXPECT_FALSE(isPulled(3.4, coil)) << "the unloaded bias";
+  EXPECT_TRUE(isPulled(0.0, coil)) << "ground";
+  EXPECT_TRUE(isPulled(12.4, coil)) << "supply";
+  const LineAt feed{11.3, 0.05, false, false};
+  EXPECT_FALSE(isPulled(12.1, feed));
+  EXPECT_TRUE(isPulled(0.1, feed));
+  const LineAt current{0.007, 0.0005, true, false};
+  EXPECT_FALSE(isPulled(0.0, current)) << "no current flows through an open wire";
+  EXPECT_TRUE(isPulled(0.04, current));
+}
+
+TEST_F(Line, HumKeepsStepWithTheMainsAndAWheelDoesNot) {
+  EXPECT_TRUE(humAtRest(wave(50, 0.1, 2), kRate).has_value());
+  EXPECT_FALSE(humAtRest(wave(54.7, 0.1, 2), kRate).has_value());
+  EXPECT_FALSE(humAtRest(wave(50, 0.6, 2), kRate).has_value()) << "a wheel that happens to turn so";
+}
+
+}  // namespace
+}  // namespace haybale::trace
