@@ -79,6 +79,7 @@ class Holder {
   [[nodiscard]] double levelFrom(std::size_t from, std::size_t to) const {
     std::vector<double> some(samples_.begin() + static_cast<std::ptrdiff_t>(from),
                              samples_.begin() + static_cast<std::ptrdiff_t>(to));
+    std::erase_if(some, [](double v) { return std::isnan(v); });
     return median(some);
   }
 

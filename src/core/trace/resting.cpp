@@ -76,7 +76,7 @@ bool oneLevel(const RestingLine& line) {
   return 10 * near >= 9 * static_cast<std::ptrdiff_t>(line.off.size());
 }
 
-bool areTelegrams(const RestingLine& line, const capture::TimeBase& time) {
+bool areTelegrams(const RestingLine& line, std::size_t samples, const capture::TimeBase& time) {
   constexpr double kStandstillApartS = 0.05;
   constexpr double kMostlyAtRest = 0.7;
   std::size_t named = 0, read = 0;
@@ -85,12 +85,13 @@ bool areTelegrams(const RestingLine& line, const capture::TimeBase& time) {
     if (e.from == 0 || e.level < line.rest) {
       continue;  // under way already; or away from the pulse
     }
-    const double width = time.at(e.to) - time.at(e.from);
+    // One that lasts to the end has no sample behind it.
+    const double width = time.at(std::min(e.to, samples - 1)) - time.at(e.from);
     const double slack = 2 * (time.at(e.from + 1) - time.at(e.from));
     ++read;
     // A standstill is told of every 740 ms; a square wave's half may be as wide as any message.
     const bool apart = i + 1 >= line.off.size() ||
-                       time.at(line.off[i + 1].from) - time.at(e.to) > kStandstillApartS;
+                       time.at(line.off[i + 1].from) - time.at(e.from) - width > kStandstillApartS;
     const double near = line.share < kMostlyAtRest ? 0.05 : 0.12;
     named += std::any_of(kCodedWidthsS.begin(), kCodedWidthsS.end(), [&](double w) {
       return (w < kCodedWidthsS.back() || apart) &&
@@ -211,7 +212,7 @@ Moves whatMoves(const RestingLine& line, std::size_t samples, const capture::Tim
   if (areWords(line, time)) {
     return Moves::words;
   }
-  if (areTelegrams(line, time)) {
+  if (areTelegrams(line, samples, time)) {
     return Moves::telegrams;
   }
   if (swings(line)) {

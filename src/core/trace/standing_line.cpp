@@ -72,11 +72,10 @@ void readLine(const Reading& r, ChannelAnalysis& out) {
   auto& l = out.levels;
   l.bias = l.low = l.high = line.rest;
   l.peakToPeak = 0;
-  const bool active =
-      r.asked == Signal::active || r.asked == Signal::activePwm || r.asked == Signal::activeAk;
   const bool feed = out.unit == units::Unit::volt && line.rest > kLeastCoilBias;
-  const bool current = out.unit == units::Unit::ampere || (active && line.rest < 3);
-  const LineAt at{line.rest, 3 * line.noise, current, !current && !feed && !active};
+  const bool coil = r.asked == Signal::passive || (r.asked == Signal::unknown && !feed);
+  const bool current = isCurrent(r, out);
+  const LineAt at{line.rest, 3 * line.noise, current, coil && !current};
   for (const auto& e : line.off) {
     const std::size_t last = std::min(e.to, r.samples.size() - 1);
     out.dropouts.push_back({r.time.at(e.from), r.time.at(last), DropoutKind::toRail, e.level, 0,
