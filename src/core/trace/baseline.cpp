@@ -117,7 +117,15 @@ void findSteps(const Middles& all, Baseline& out) {
   std::ptrdiff_t after = 0;
   double best = 0;
   LevelStep found;
+  // Most places are no steps, and two pairs of middles beside them say so at once.
+  const auto apart = [&](std::ptrdiff_t k, std::ptrdiff_t by) {
+    return std::abs(raw[static_cast<std::size_t>(k + by)] - raw[static_cast<std::size_t>(k - by)]);
+  };
   for (std::ptrdiff_t k = 6; k + 6 <= size; ++k) {
+    const bool maybe = std::max(apart(k, 2), apart(k, 4)) > kLeast * out.swing / 2;
+    if (!maybe && !(best > 0 && k > after + 6)) {
+      continue;
+    }
     const double before = middleOf(raw, k - 4, k);
     const double behind = middleOf(raw, k + 1, k + 5);
     const double step = std::abs(behind - before);
