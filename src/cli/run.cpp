@@ -42,6 +42,7 @@ int run(const std::vector<std::string>& arguments, Streams streams) {
   addDiagnose(app, chosen);
   addSimulate(app, chosen);
   addDemo(app, chosen);
+  addLogbook(app, chosen);
   try {
     std::vector<std::string> reversed(arguments.rbegin(), arguments.rend());
     app.parse(reversed);

@@ -6,42 +6,37 @@
 #include <QSqlError>
 #include <QUuid>
 
+#include "store/revision.h"
+
 namespace haybale::store {
 
 namespace {
 
-// Step n brings schema n to n + 1.
-const QStringList kSteps[] = {
-    {QStringLiteral(
-         "CREATE TABLE jobs (row INTEGER PRIMARY KEY, id TEXT NOT NULL UNIQUE, path TEXT "
-         "NOT NULL, folder TEXT NOT NULL, title TEXT NOT NULL, vehicle TEXT NOT NULL, "
-         "suspect TEXT NOT NULL, headline TEXT NOT NULL, changed TEXT NOT NULL, content "
-         "BLOB NOT NULL)"),
-     QStringLiteral("CREATE INDEX jobs_changed ON jobs (changed)"),
-     QStringLiteral("CREATE VIRTUAL TABLE job_text USING fts5(title, vehicle, body, tags, "
-                    "prefix='2 3 4', detail=column, tokenize='unicode61 remove_diacritics 2')"),
-     QStringLiteral("CREATE TABLE outcomes (row INTEGER PRIMARY KEY, vehicle TEXT NOT NULL, class "
-                    "TEXT NOT NULL, fault TEXT NOT NULL, closed TEXT NOT NULL, minutes REAL NOT "
-                    "NULL, proved INTEGER NOT NULL, comeback INTEGER NOT NULL)"),
-     QStringLiteral("CREATE INDEX outcomes_class ON outcomes (class, proved, minutes, comeback)")},
-    {QStringLiteral(
-         "CREATE TABLE goods (row INTEGER PRIMARY KEY, quantity TEXT NOT NULL, value REAL "
-         "NOT NULL, celsius REAL, vehicle TEXT NOT NULL, module TEXT NOT NULL, part TEXT "
-         "NOT NULL, circuit TEXT NOT NULL, place TEXT NOT NULL, taken TEXT NOT NULL, "
-         "trace TEXT NOT NULL)"),
-     QStringLiteral("CREATE INDEX goods_quantity ON goods (quantity)")},
-    // What hangs on a job goes with it, whoever deletes it: an outcome left behind would teach for
-    // ever.
-    {QStringLiteral("DELETE FROM outcomes WHERE row NOT IN (SELECT row FROM jobs)"),
-     QStringLiteral("DELETE FROM job_text WHERE rowid NOT IN (SELECT row FROM jobs)"),
-     QStringLiteral("CREATE TRIGGER IF NOT EXISTS jobs_gone AFTER DELETE ON jobs BEGIN "
-                    "DELETE FROM outcomes WHERE row=old.row; "
-                    "DELETE FROM job_text WHERE rowid=old.row; END")},
-};
+// One line, and not endless.
+std::string plain(const QSqlError& error) {
+  return error.databaseText().simplified().left(200).toStdString();
+}
+
+// PostgreSQL's class 08 (connection), 57P0x (shutting down).
+bool connectionIsGone(const QSqlError& error) {
+  const QString code = error.nativeErrorCode();
+  return error.type() == QSqlError::ConnectionError || code.startsWith(QStringLiteral("08")) ||
+         code.startsWith(QStringLiteral("57P0")) ||
+         error.databaseText().contains(QStringLiteral("server closed the connection")) ||
+         error.databaseText().contains(QStringLiteral("no connection to the server")) ||
+         error.databaseText().contains(QStringLiteral("terminating connection"));
+}
+
+QString asValue(const QString& text) {
+  QString out = text;
+  out.replace(QChar(0), QChar(QChar::ReplacementCharacter));
+  return out.isNull() ? QString(QLatin1String("")) : out;
+}
 
 }  // namespace
 
 Database::~Database() {
+  prepared_.clear();
   db_.close();
   db_ = {};
   if (!name_.isEmpty()) {
@@ -49,88 +44,267 @@ Database::~Database() {
   }
 }
 
-Error Database::problem(const QString& doing) const {
-  const auto error = db_.lastError();
+Error Database::problem(const QSqlError& error) {
+  const std::string where = url_.shown().toStdString();
+  if (!isSqlite()) {
+    if (connectionIsGone(error)) {
+      lost_ = true;
+      return {where, std::nullopt, "does not answer (" + plain(error) + ")",
+              "look whether the server runs and the network stands; nothing was changed there"};
+    }
+    if (error.nativeErrorCode() == QStringLiteral("42501")) {
+      return {where, std::nullopt, "does not let this user do that",
+              "ask whoever looks after the shop's logbook for the right"};
+    }
+    return {where, std::nullopt, "could not be written or read (" + plain(error) + ")",
+            "run check on it"};
+  }
   const bool full = error.nativeErrorCode() == QStringLiteral("13");
-  return Error{file_.toStdString(), std::nullopt,
-               full ? "the disk is full"
-                    : "could not be written or read (" + doing.toStdString() + ": " +
-                          error.text().toStdString() + ")",
-               full ? "free some space; what was kept before is safe"
-                    : "look whether the disk is full or read-only"};
+  return {where, std::nullopt,
+          full ? "the disk is full" : "could not be written or read (" + plain(error) + ")",
+          full ? "free some space; what was kept before is safe"
+               : "look whether the disk is full or read-only, or the file is damaged"};
 }
 
-Result<QSqlQuery> Database::run(const QString& sql, const QVariantList& values) {
-  QSqlQuery query(db_);
-  query.setForwardOnly(true);
-  bool ok = query.prepare(sql);
+Result<Rows> Database::run(const QString& sql, const QVariantList& values) {
+  // What changes tables or settings cannot be prepared by every engine, and holds no values.
+  if (values.isEmpty()) {
+    auto query = std::make_shared<QSqlQuery>(db_);
+    query->setForwardOnly(true);
+    return query->exec(sql) ? Result<Rows>(Rows(std::move(query)))
+                            : Result<Rows>(problem(query->lastError()));
+  }
+  auto query = prepared_.value(sql);
+  if (!query || query.use_count() > 2) {  // ours, the table's, and somebody's who still reads
+    query = std::make_shared<QSqlQuery>(db_);
+    query->setForwardOnly(true);
+    if (!query->prepare(sql)) {
+      return problem(query->lastError());
+    }
+    prepared_.insert(sql, query);
+  }
+  int at = 0;
   for (const auto& value : values) {
-    // A text that was never set is empty here, not missing.
-    const bool unset = value.typeId() == QMetaType::QString && value.toString().isNull();
-    query.addBindValue(unset ? QVariant(QString(QLatin1String(""))) : value);
+    query->bindValue(
+        at++, value.typeId() == QMetaType::QString ? QVariant(asValue(value.toString())) : value);
   }
-  ok = ok && query.exec();
-  if (!ok) {
-    const auto error = query.lastError();
-    const bool full = error.nativeErrorCode() == QStringLiteral("13");
-    return Error{file_.toStdString(), std::nullopt,
-                 full ? "the disk is full"
-                      : "could not be written or read (" + error.text().toStdString() + ")",
-                 full ? "free some space; what was kept before is safe"
-                      : "look whether the disk is full or the file is damaged"};
+  if (!query->exec()) {
+    prepared_.remove(sql);
+    return problem(query->lastError());
   }
-  return query;
+  return Rows(std::move(query));
 }
 
-Status Database::open(const QString& file) {
-  file_ = file;
-  QDir().mkpath(QFileInfo(file).absolutePath());
+Status Database::begin() {
+  if (isSqlite()) {
+    auto begun = run(QStringLiteral("BEGIN IMMEDIATE"));
+    return begun ? Status(Done{}) : begun.error();
+  }
+  return db_.transaction() ? Status(Done{}) : problem(db_.lastError());
+}
+
+Status Database::commit() {
+  if (isSqlite()) {
+    if (auto done = run(QStringLiteral("COMMIT")); !done) {
+      rollback();
+      return done.error();
+    }
+    return Done{};
+  }
+  if (!db_.commit()) {
+    const Error error = problem(db_.lastError());
+    db_.rollback();
+    return error;
+  }
+  return Done{};
+}
+
+void Database::rollback() {
+  if (isSqlite()) {
+    (void)run(QStringLiteral("ROLLBACK"));
+  } else {
+    db_.rollback();
+  }
+}
+
+Status Database::open(const StoreUrl& url) {
+  url_ = url;
+  lost_ = false;
+  if (auto status = connectTo(); !status) {
+    return status;
+  }
+  const auto from = version();
+  if (!from) {
+    return from.error();
+  }
+  if (*from > kSchemaVersion) {
+    return Error{url_.shown().toStdString(), std::nullopt,
+                 "was written by a newer version of the program",
+                 "open it with that version; nothing was changed"};
+  }
+  return *from < kSchemaVersion ? migrate() : Status(Done{});
+}
+
+Status Database::connectTo() {
   name_ = QUuid::createUuid().toString();
-  db_ = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), name_);
-  db_.setDatabaseName(file);
+  if (isSqlite()) {
+    QDir().mkpath(QFileInfo(url_.path).absolutePath());
+    db_ = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), name_);
+    db_.setDatabaseName(url_.path);
+  } else {
+    db_ = QSqlDatabase::addDatabase(QStringLiteral("QPSQL"), name_);
+    db_.setHostName(url_.host);
+    db_.setPort(url_.port);
+    db_.setUserName(url_.user);
+    db_.setPassword(url_.password);
+    db_.setDatabaseName(url_.database);
+    db_.setConnectOptions(QStringLiteral("connect_timeout=5;sslmode=%1").arg(url_.sslMode));
+  }
+  if (!db_.isValid()) {
+    return Error{url_.shown().toStdString(), std::nullopt,
+                 "cannot be reached: the database driver is not installed",
+                 isSqlite() ? "install libqt6sql6-sqlite" : "install libqt6sql6-psql"};
+  }
   if (!db_.open()) {
-    return Error{file.toStdString(), std::nullopt, "is no logbook that can be opened",
+    if (!isSqlite()) {
+      return Error{url_.shown().toStdString(), std::nullopt,
+                   "cannot be reached (" + plain(db_.lastError()) + ")",
+                   "a server that runs, a user and a password it knows"};
+    }
+    return Error{url_.shown().toStdString(), std::nullopt, "is no logbook that can be opened",
                  "move it aside; a new one is begun"};
   }
+  if (!isSqlite()) {
+    // A network that hangs is an error after a while, not for ever.
+    auto set = run(QStringLiteral("SET statement_timeout='60s'"));
+    return set ? Status(Done{}) : set.error();
+  }
   // FULL: a commit that was acknowledged survives the machine going down.
-  for (const char* pragma : {"PRAGMA journal_mode=WAL", "PRAGMA synchronous=FULL",
-                             "PRAGMA busy_timeout=3000", "PRAGMA cache_size=-32000"}) {
+  for (const char* pragma :
+       {"PRAGMA busy_timeout=10000", "PRAGMA journal_mode=WAL", "PRAGMA synchronous=FULL",
+        "PRAGMA foreign_keys=ON", "PRAGMA cache_size=-32000"}) {
     if (auto done = run(QString::fromLatin1(pragma)); !done) {
       return done.error();
     }
   }
-  auto version = run(QStringLiteral("PRAGMA user_version"));
-  if (!version) {
-    return version.error();
-  }
-  const int from = version->next() ? version->value(0).toInt() : 0;
-  version->finish();
-  if (from > kSchemaVersion) {
-    return Error{file.toStdString(), std::nullopt, "was written by a newer version of the program",
-                 "open it with that version; nothing was changed"};
-  }
-  return from < kSchemaVersion ? migrate(from) : Status(Done{});
+  return Done{};
 }
 
-Status Database::migrate(int from) {
-  if (from > 0) {
-    // A whole copy, WAL and all, whatever happens next.
-    const QString backup = file_ + QStringLiteral(".v%1.bak").arg(from);
-    QFile::remove(backup);
-    if (auto copied = run(QStringLiteral("VACUUM INTO ?"), {backup}); !copied) {
+Result<int> Database::version() {
+  if (isSqlite()) {
+    auto version = run(QStringLiteral("PRAGMA user_version"));
+    return version ? Result<int>(version->next() ? version->value(0).toInt() : 0)
+                   : Result<int>(version.error());
+  }
+  auto there = run(QStringLiteral("SELECT to_regclass('schema_version') IS NOT NULL"));
+  if (!there) {
+    return there.error();
+  }
+  if (!there->next() || !there->value(0).toBool()) {
+    return 0;
+  }
+  auto version = run(QStringLiteral("SELECT max(version) FROM schema_version"));
+  return version ? Result<int>(version->next() ? version->value(0).toInt() : 0)
+                 : Result<int>(version.error());
+}
+
+// A whole copy, whatever happens next.
+Status Database::copyBefore(int from) {
+  if (isSqlite()) {
+    const QString backup = url_.path + QStringLiteral(".v%1.bak").arg(from);
+    if (QFile::exists(backup)) {
+      return Done{};  // by whoever came first; it is never overwritten
+    }
+    auto copied = run(QStringLiteral("VACUUM INTO ?"), {backup});
+    return copied || QFile::exists(backup) ? Status(Done{}) : copied.error();
+  }
+  const QString aside = QStringLiteral("haybale_before_v%1").arg(from + 1);
+  if (auto made = run(QStringLiteral("CREATE SCHEMA IF NOT EXISTS %1").arg(aside)); !made) {
+    return made.error();
+  }
+  for (const char* table : {"jobs", "revisions", "outcomes", "goods", "schema_version"}) {
+    if (auto copied = run(QStringLiteral("CREATE TABLE IF NOT EXISTS %1.%2 AS TABLE %2")
+                              .arg(aside, QLatin1String(table)));
+        !copied) {
       return copied.error();
     }
   }
+  return Done{};
+}
+
+// What was kept before there were revisions is named by what it is: the same job brought forward on
+// two machines stays one.
+Status Database::nameFirstRevisions() {
+  auto first = run(QStringLiteral(
+      "SELECT row, job, changed, content FROM revisions WHERE revision LIKE 'first-%'"));
+  std::vector<std::pair<qint64, QString>> names;
+  while (first && first->next()) {
+    names.emplace_back(first->value(0).toLongLong(),
+                       firstRevision(first->value(1).toString(), first->value(2).toString(),
+                                     first->value(3).toByteArray()));
+  }
+  if (!first) {
+    return first.error();
+  }
+  first->finish();
+  for (const auto& [row, name] : names) {
+    for (const char* sql :
+         {"UPDATE jobs SET revision=? WHERE id=(SELECT job FROM revisions WHERE row=?)",
+          "UPDATE revisions SET revision=? WHERE row=?"}) {
+      if (auto done = run(QLatin1String(sql), {name, row}); !done) {
+        return done.error();
+      }
+    }
+  }
+  return Done{};
+}
+
+// Two programs may start at once: the second waits, and finds the work done.
+Status Database::migrate() {
+  if (isSqlite()) {
+    const auto from = version();
+    if (!from || (*from > 0 && *from < kSchemaVersion)) {
+      if (auto copied = from ? copyBefore(*from) : Status(from.error()); !copied) {
+        return copied;
+      }
+    }
+  }
   return together([&]() -> Status {
-    for (int step = from; step < kSchemaVersion; ++step) {
-      for (const auto& sql : kSteps[step]) {
+    if (!isSqlite()) {
+      if (auto locked = run(QStringLiteral("SELECT pg_advisory_xact_lock(72290123)")); !locked) {
+        return locked.error();
+      }
+    }
+    const auto from = version();
+    if (!from) {
+      return from.error();
+    }
+    if (!isSqlite() && *from > 0 && *from < kSchemaVersion) {
+      if (auto copied = copyBefore(*from); !copied) {
+        return copied;
+      }
+    }
+    for (int step = *from; step < kSchemaVersion; ++step) {
+      for (const auto& sql : schemaStep(engine(), step)) {
         if (auto done = run(sql); !done) {
           return done.error();
         }
       }
     }
-    if (auto done = run(QStringLiteral("PRAGMA user_version=%1").arg(kSchemaVersion)); !done) {
-      return done.error();
+    if (auto named = *from > 0 && *from < 4 ? nameFirstRevisions() : Status(Done{}); !named) {
+      return named;
+    }
+    const QString number = QString::number(kSchemaVersion);
+    for (const QString& sql :
+         isSqlite() ? QStringList{QStringLiteral("PRAGMA user_version=") + number}
+                    : QStringList{QStringLiteral("CREATE TABLE IF NOT EXISTS schema_version "
+                                                 "(version INTEGER PRIMARY KEY)"),
+                                  QStringLiteral("INSERT INTO schema_version VALUES (%1) ON "
+                                                 "CONFLICT DO NOTHING")
+                                      .arg(number)}) {
+      if (auto done = run(sql); !done) {
+        return done.error();
+      }
     }
     return Done{};
   });

@@ -1,18 +1,32 @@
-// The SQLite file behind the logbook: opened in WAL mode, brought to the newest schema, backed up
-// before it is changed.
+// The engine behind a logbook, SQLite or PostgreSQL: opened, brought to the newest schema (a copy
+// is made before), asked by prepared statements only. Belongs to one thread.
 #pragma once
 
+#include <QHash>
 #include <QSqlDatabase>
 #include <QSqlQuery>
 #include <QString>
 #include <QVariantList>
+#include <memory>
 
 #include "core/base/result.h"
+#include "store/schema.h"
 
 namespace haybale::store {
 
-/// Schema this version writes.
-inline constexpr int kSchemaVersion = 3;
+/// What a statement gave: row by row, forward only. While one lives its statement is not used
+/// again.
+class Rows {
+ public:
+  explicit Rows(std::shared_ptr<QSqlQuery> query) : query_(std::move(query)) {}
+  bool next() { return query_->next(); }
+  [[nodiscard]] QVariant value(int column) const { return query_->value(column); }
+  [[nodiscard]] int numRowsAffected() const { return query_->numRowsAffected(); }
+  void finish() { query_->finish(); }
+
+ private:
+  std::shared_ptr<QSqlQuery> query_;
+};
 
 class Database {
  public:
@@ -21,38 +35,49 @@ class Database {
   Database(const Database&) = delete;
   Database& operator=(const Database&) = delete;
 
-  /// Opens or makes `file`. An older schema is migrated forward after a copy of the file was kept
-  /// as FILE.v1.bak; a newer one is refused, untouched.
-  Status open(const QString& file);
-  /// Runs one statement with its values.
-  Result<QSqlQuery> run(const QString& sql, const QVariantList& values = {});
-  /// Runs `work` in one transaction: all of it stays, or nothing.
+  /// Opens or makes the logbook there. An older schema is migrated forward after a copy was kept
+  /// (FILE.v1.bak; schema "haybale_before_v1" of PostgreSQL); a newer one is refused, untouched.
+  Status open(const StoreUrl& url);
+  /// Runs one statement with its values; a text that was never set counts as empty. Statements are
+  /// prepared once and kept: the program has some dozens.
+  Result<Rows> run(const QString& sql, const QVariantList& values = {});
+  /// Runs `work` in one transaction: all of it stays, or nothing. SQLite: the write lock is taken
+  /// at once, so that what was read is still true when it is written.
   template <class Work>
   Status together(const Work& work) {
-    if (!db_.transaction()) {
-      return problem(QStringLiteral("begin"));
+    if (auto begun = begin(); !begun) {
+      return begun;
     }
     Status done = work();
     if (!done) {
-      db_.rollback();
+      rollback();
       return done;
     }
-    if (!db_.commit()) {
-      Error error = problem(QStringLiteral("commit"));
-      db_.rollback();
-      return error;
-    }
-    return Done{};
+    return commit();
   }
-  [[nodiscard]] const QString& file() const { return file_; }
+  [[nodiscard]] Engine engine() const { return url_.engine; }
+  [[nodiscard]] bool isSqlite() const { return url_.engine == Engine::sqlite; }
+  [[nodiscard]] const StoreUrl& url() const { return url_; }
+  [[nodiscard]] QString file() const { return url_.path; }
+  /// Whether the connection still stands, as far as the driver knows.
+  [[nodiscard]] bool stands() const { return db_.isOpen() && !lost_; }
 
  private:
-  [[nodiscard]] Error problem(const QString& doing) const;
-  Status migrate(int from);
+  Status begin();
+  Status commit();
+  void rollback();
+  [[nodiscard]] Error problem(const QSqlError& error);
+  Status connectTo();
+  Result<int> version();
+  Status migrate();
+  Status copyBefore(int from);
+  Status nameFirstRevisions();
 
   QSqlDatabase db_;
-  QString file_;
+  QHash<QString, std::shared_ptr<QSqlQuery>> prepared_;
+  StoreUrl url_;
   QString name_;
+  bool lost_ = false;
 };
 
 }  // namespace haybale::store

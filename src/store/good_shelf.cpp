@@ -17,16 +17,16 @@ QString nameOf(judging::Quantity quantity) {
 }  // namespace
 
 Result<qint64> GoodShelf::keep(const judging::GoodSample& s) {
-  auto done =
-      db_.run(QStringLiteral("INSERT INTO goods (quantity, value, celsius, vehicle, module, part, "
-                             "circuit, place, taken, trace) VALUES (?,?,?,?,?,?,?,?,?,?)"),
-              {nameOf(s.quantity), s.value, s.celsius ? QVariant(*s.celsius) : QVariant(),
-               asText(s.vehicle), asText(s.module), asText(s.part), asText(s.circuit),
-               asText(s.place), asText(s.date), asText(s.trace)});
+  auto done = db_.run(
+      QStringLiteral("INSERT INTO goods (quantity, value, celsius, vehicle, module, part, "
+                     "circuit, place, taken, trace) VALUES (?,?,?,?,?,?,?,?,?,?) RETURNING row"),
+      {nameOf(s.quantity), s.value, s.celsius ? QVariant(*s.celsius) : QVariant(),
+       asText(s.vehicle), asText(s.module), asText(s.part), asText(s.circuit), asText(s.place),
+       asText(s.date), asText(s.trace)});
   if (!done) {
     return done.error();
   }
-  return done->lastInsertId().toLongLong();
+  return done->next() ? done->value(0).toLongLong() : 0;
 }
 
 Status GoodShelf::remove(qint64 row) {

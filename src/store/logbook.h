@@ -1,15 +1,18 @@
-// The logbook: every job of the shop in one SQLite file, found again by any word in it.
-//
-// One row a job, written at every change in one transaction with its search text; what `keep`
-// acknowledged survives a killed program and a power cut. Belongs to one thread.
+// The logbook: every job of the shop, found again by any word in it, every kept state of it a
+// revision (revision.h). One row a job and one a revision, written in one transaction; what `keep`
+// acknowledged survives a killed program and a power cut. SQLite or PostgreSQL. Belongs to one
+// thread; many programs may use one logbook at once.
 #pragma once
 
 #include <QString>
 #include <memory>
+#include <optional>
 #include <vector>
 
 #include "core/job/case.h"
 #include "store/database.h"
+#include "store/revision.h"
+#include "store/search_words.h"
 
 namespace haybale::store {
 
@@ -22,42 +25,63 @@ struct JobRow {
   QString suspect;
   QString headline;  ///< what was believed last
   QString changed;   ///< ISO 8601
+  QString state;     ///< "open" or "closed"
+  QString revision;  ///< the head
 };
 
-/// What to look for; empty members do not matter. `text`: words or beginnings of words, all of
-/// which occur somewhere in the job.
-struct Filter {
-  QString text;
-  QString circuit;
-  QString fault;
-  QString zone;
-  QString vehicle;
-  QString month;  ///< "2026" or "2026-11"
+/// What a state was built on, and whether many small ones of one sitting may become one.
+struct Keeping {
+  /// The revision the work began with; unset: whatever is the head now; empty: none that is known.
+  std::optional<QString> base;
+  /// A state this bench kept within the last ten minutes, which nobody else has, is replaced.
+  bool squash = false;
 };
 
 class Logbook {
  public:
+  static Result<std::unique_ptr<Logbook>> open(const StoreUrl& url);
   static Result<std::unique_ptr<Logbook>> open(const QString& file);
 
-  /// Writes a job, new or changed. `changed` is ISO 8601.
-  Status keep(const JobRow& row, const job::Case& c);
-  /// Many in one transaction: for an import.
-  Status keepAll(const std::vector<std::pair<JobRow, job::Case>>& jobs);
-  /// A job that got a file, or another one.
-  Status rename(const QString& from, const QString& to);
+  /// Writes a job, new or changed, as a new revision whose id is given back. `row.changed` is ISO
+  /// 8601; `row.title` and what else the case says is taken from the case.
+  Result<QString> keep(const JobRow& row, const job::Case& c, const Keeping& how = {});
+  /// Takes revisions made elsewhere, in one transaction; those already known change nothing.
+  Status take(const std::vector<Revision>& revisions);
+  /// Takes a job out: it is found no more, here and, once brought over, elsewhere. Its earlier
+  /// states go too.
   Status forget(const QString& id);
+
   /// Latest first.
   [[nodiscard]] Result<std::vector<JobRow>> search(const Filter& filter, int most = 60);
+  /// The head of a job; entries that cannot be read are kept aside in it.
   [[nodiscard]] Result<job::Case> load(const QString& id);
   [[nodiscard]] Result<JobRow> row(const QString& id);
+  /// All kept states, newest first, without their content.
+  [[nodiscard]] Result<std::vector<Revision>> revisions(const QString& id);
+  [[nodiscard]] Result<job::Case> loadRevision(const QString& revision);
+  /// The latest state of a job that is exactly this; empty when it was never kept.
+  [[nodiscard]] Result<QString> sameState(const QString& id, const job::Case& c);
+  /// States beside the head that nothing was built on: edits that lost against it.
+  [[nodiscard]] Result<std::vector<Revision>> besideHead(const QString& id);
   [[nodiscard]] qint64 count();
   [[nodiscard]] Database& database() { return db_; }
 
  private:
   Logbook() = default;
-  Status write(const JobRow& row, const job::Case& c);
+  Status hold(const QString& id);
+  Status insert(const Revision& r);
+  /// The case as it is stored: it carries the id of its job.
+  static QByteArray contentOf(const QString& id, job::Case c);
+  Status settle(const QString& id);
+  Status showHead(const Revision& head, const job::Case& c);
+  /// Without its content, but for a letter where there is one.
+  Result<Revision> headOf(const QString& id);
 
   Database db_;
 };
+
+/// Columns of a revision in the order `revisionOf` reads them.
+[[nodiscard]] const QString& revisionColumns();
+[[nodiscard]] Revision revisionOf(const Rows& rows);
 
 }  // namespace haybale::store

@@ -4,8 +4,10 @@
 
 #include <QFile>
 #include <QSaveFile>
+#include <algorithm>
 
 #include "core/base/json.h"
+#include "core/base/uuid.h"
 #include "core/job/case_json.h"
 
 namespace haybale::store {
@@ -13,95 +15,233 @@ namespace haybale::store {
 namespace {
 
 constexpr qint64 kLongestLine = 64LL << 20;
+constexpr std::size_t kBatch = 100;
 
 Error cannotWrite(const QString& file, const QString& why) {
   return Error{file.toStdString(), std::nullopt, "could not be written (" + why.toStdString() + ")",
                "choose another place"};
 }
 
+// The members of one state; an error when its case cannot be read.
+Result<Json> stateJson(const Revision& r) {
+  auto content = parseJson(r.content.toStdString(), "job");
+  if (!content) {
+    return content.error();
+  }
+  Json out = Json::object();
+  for (const auto& [key, text] :
+       {std::pair{"path", &r.path}, std::pair{"folder", &r.folder},
+        std::pair{"headline", &r.headline}, std::pair{"changed", &r.changed},
+        std::pair{"revision", &r.revision}, std::pair{"parent", &r.parent},
+        std::pair{"origin", &r.origin}}) {
+    out[key] = text->toStdString();
+  }
+  out["case"] = std::move(*content);
+  return out;
+}
+
+Result<std::vector<Revision>> statesOf(Logbook& book, const QString& id) {
+  auto found = book.database().run(
+      QStringLiteral("SELECT %1 FROM revisions WHERE job=? ORDER BY row").arg(revisionColumns()),
+      {id});
+  if (!found) {
+    return found.error();
+  }
+  std::vector<Revision> out;
+  while (found->next()) {
+    out.push_back(revisionOf(*found));
+  }
+  return out;
+}
+
+// One job as a line; the head's members on top.
+Result<Json> jobJson(Logbook& book, const QString& id, const QString& head) {
+  const auto states = statesOf(book, id);
+  if (!states) {
+    return states.error();
+  }
+  Json line{{"format", "haybale-logbook"}, {"version", 1}, {"id", id.toStdString()}};
+  Json earlier = Json::array();
+  for (const auto& r : *states) {
+    if (r.gone()) {
+      continue;
+    }
+    auto state = stateJson(r);
+    if (!state && r.revision == head) {
+      return state.error();
+    }
+    if (!state) {
+      continue;
+    }
+    if (r.revision == head) {
+      line.update(*state);
+    } else {
+      earlier.push_back(std::move(*state));
+    }
+  }
+  if (!line.contains("case")) {
+    return Error{id.toStdString(), std::nullopt, "has no state that can be read", "run check"};
+  }
+  if (!earlier.empty()) {
+    line["earlier"] = std::move(earlier);
+  }
+  return line;
+}
+
 }  // namespace
 
-Status exportLogbook(Logbook& book, const QString& file) {
-  auto rows = book.database().run(
-      QStringLiteral("SELECT id, path, folder, headline, changed, content FROM jobs ORDER BY row"));
+Result<Exported> exportLogbook(Logbook& book, const QString& file) {
+  auto rows = book.database().run(QStringLiteral("SELECT id, revision FROM jobs ORDER BY row"));
   if (!rows) {
     return rows.error();
   }
+  std::vector<std::pair<QString, QString>> jobs;
+  while (rows->next()) {
+    jobs.emplace_back(rows->value(0).toString(), rows->value(1).toString());
+  }
+  rows->finish();
   QSaveFile out(file);
   if (!out.open(QIODevice::WriteOnly)) {
     return cannotWrite(file, out.errorString());
   }
-  while (rows->next()) {
-    auto content = parseJson(rows->value(5).toByteArray().toStdString(), "job");
-    if (!content) {
-      return content.error();
+  Exported done;
+  for (const auto& [id, head] : jobs) {
+    const auto line = jobJson(book, id, head);
+    if (!line) {
+      done.leftOut << QString::fromStdString(line.error().sentence());
+      continue;
     }
-    Json line{{"format", "haybale-logbook"}, {"version", 1}};
-    int column = 0;
-    for (const char* key : {"id", "path", "folder", "headline", "changed"}) {
-      line[key] = rows->value(column++).toString().toStdString();
-    }
-    line["case"] = std::move(*content);
-    out.write(QByteArray::fromStdString(line.dump(-1, ' ', false, Json::error_handler_t::replace) +
+    ++done.jobs;
+    out.write(QByteArray::fromStdString(line->dump(-1, ' ', false, Json::error_handler_t::replace) +
                                         "\n"));
   }
-  return out.commit() ? Status(Done{}) : cannotWrite(file, out.errorString());
+  return out.commit() ? Result<Exported>(done)
+                      : Result<Exported>(cannotWrite(file, out.errorString()));
 }
 
-Result<int> importLogbook(Logbook& book, const QString& file) {
+namespace {
+
+QString textOf(ObjectReader& in, const char* key) {
+  return QString::fromStdString(in.text(key));
+}
+
+// One state of a line, of the job `id`.
+Result<Revision> readState(const Json& json, const std::string& path, const QString& id) {
+  ObjectReader in(json, path);
+  Revision r;
+  r.job = id;
+  r.path = textOf(in, "path");
+  r.folder = textOf(in, "folder");
+  r.headline = textOf(in, "headline");
+  r.changed = textOf(in, "changed");
+  r.revision = textOf(in, "revision");
+  r.parent = textOf(in, "parent");
+  r.origin = textOf(in, "origin");
+  const Json* content = in.object("case");
+  if (!content && !in.error()) {
+    in.fail("case", "is missing", "as the program saves a logbook");
+  }
+  for (const auto& name : {r.revision, r.parent}) {
+    if (!name.isEmpty() && !isPlainName(name.toStdString()) && !in.error()) {
+      in.fail("revision", "is no name", "letters, digits and dashes, at most 64");
+    }
+  }
+  if (in.error()) {
+    return *in.error();
+  }
+  const auto c = job::fromJson(*content, in.at("case"), job::Damaged::kept);
+  if (!c) {
+    return c.error();
+  }
+  r.content = QByteArray::fromStdString(job::caseText(*c));
+  if (r.revision.isEmpty()) {
+    r.revision = firstRevision(id, r.changed, r.content);
+  }
+  return r;
+}
+
+Result<std::vector<Revision>> readLine(const QByteArray& line) {
+  const auto json = parseJson(line.toStdString(), "");
+  if (!json) {
+    return Error{"", std::nullopt, "is not JSON", "one job a line, as the program saves a logbook"};
+  }
+  ObjectReader in(*json, "");
+  if (in.text("format") != "haybale-logbook" && !in.error()) {
+    in.fail("format", "is not a line of a logbook", "\"format\": \"haybale-logbook\"");
+  }
+  const QString id = textOf(in, "id");
+  if (!isPlainName(id.toStdString()) && !in.error()) {
+    in.fail("id", id.isEmpty() ? "is missing" : "is no name of a job",
+            "letters, digits and dashes, at most 64");
+  }
+  const Json* earlier = in.array("earlier");
+  if (in.error()) {
+    return *in.error();
+  }
+  std::vector<Revision> out;
+  for (std::size_t i = 0; earlier && i < earlier->size(); ++i) {
+    auto state = readState((*earlier)[i], fmt::format("earlier[{}]", i), id);
+    if (!state) {
+      return state.error();
+    }
+    out.push_back(std::move(*state));
+  }
+  auto head = readState(*json, "", id);
+  if (!head) {
+    return head.error();
+  }
+  out.push_back(std::move(*head));
+  return out;
+}
+
+}  // namespace
+
+Result<Imported> importLogbook(Logbook& book, const QString& file) {
   QFile in(file);
   if (!in.open(QIODevice::ReadOnly)) {
     return Error{file.toStdString(), std::nullopt, "cannot be read",
                  "choose a logbook that was saved"};
   }
-  std::vector<std::pair<JobRow, job::Case>> jobs;
-  std::size_t number = 0;
-  const auto at = [&](Error error) {
-    error.where = fmt::format("{}:{}{}", file.toStdString(), number,
-                              error.where.empty() ? "" : ": " + error.where);
-    return error;
+  Imported done;
+  std::vector<Revision> batch;
+  const auto flush = [&]() -> Status {
+    auto status = batch.empty() ? Status(Done{}) : book.take(batch);
+    batch.clear();
+    return status;
   };
-  while (!in.atEnd()) {
-    ++number;
+  for (std::size_t number = 1; !in.atEnd(); ++number) {
     const QByteArray line = in.readLine(kLongestLine);
     if (line.trimmed().isEmpty()) {
       continue;
     }
-    const auto json = parseJson(line.toStdString(), "");
-    if (!json) {
-      return at(
-          {"", std::nullopt, "is not JSON", "one job a line, as the program saves a logbook"});
+    auto states = readLine(line);
+    if (!states) {
+      Error error = states.error();
+      error.where = fmt::format("{}:{}{}", file.toStdString(), number,
+                                error.where.empty() ? "" : ": " + error.where);
+      done.bad << QString::fromStdString(error.sentence());
+      continue;
     }
-    ObjectReader reader(*json, "");
-    JobRow row;
-    if (reader.text("format") != "haybale-logbook" && !reader.error()) {
-      reader.fail("format", "is not a line of a logbook", "\"format\": \"haybale-logbook\"");
+    const auto known = book.revisions(states->front().job);
+    if (!known) {
+      return known.error();
     }
-    row.id = QString::fromStdString(reader.text("id"));
-    row.path = QString::fromStdString(reader.text("path"));
-    row.folder = QString::fromStdString(reader.text("folder"));
-    row.headline = QString::fromStdString(reader.text("headline"));
-    row.changed = QString::fromStdString(reader.text("changed"));
-    const Json* content = reader.object("case");
-    if ((row.id.isEmpty() || !content) && !reader.error()) {
-      reader.fail(content ? "id" : "case", "is missing", "as the program saves a logbook");
-    }
-    if (reader.error()) {
-      return at(*reader.error());
-    }
-    auto c = job::fromJson(*content, "case");
-    if (!c) {
-      return at(c.error());
-    }
-    const auto there = book.row(row.id);
-    if (!there || there->changed < row.changed) {
-      jobs.emplace_back(std::move(row), std::move(*c));
+    const bool news = std::any_of(states->begin(), states->end(), [&](const Revision& r) {
+      return std::none_of(known->begin(), known->end(),
+                          [&](const Revision& k) { return k.revision == r.revision; });
+    });
+    (news ? done.jobs : done.known) += 1;
+    std::move(states->begin(), states->end(), std::back_inserter(batch));
+    if (batch.size() >= kBatch) {
+      if (auto status = flush(); !status) {
+        return status.error();
+      }
     }
   }
-  if (const auto status = book.keepAll(jobs); !status) {
+  if (auto status = flush(); !status) {
     return status.error();
   }
-  return static_cast<int>(jobs.size());
+  return done;
 }
 
 }  // namespace haybale::store

@@ -6,10 +6,11 @@ Result<std::vector<Tally>> tallies(Database& db, const QString& vehicle) {
   auto found = db.run(
       QStringLiteral("SELECT class, count(*), avg(minutes), sum(comeback) FROM outcomes WHERE "
                      "class<>''") +
-          (vehicle.isEmpty() ? QString()
-                             : QStringLiteral(" AND instr(lower(vehicle), lower(?)) = 1")) +
+          (vehicle.isEmpty()
+               ? QString()
+               : QStringLiteral(" AND substr(lower(vehicle), 1, length(?)) = lower(?)")) +
           QStringLiteral(" GROUP BY class ORDER BY 2 DESC, 1"),
-      vehicle.isEmpty() ? QVariantList{} : QVariantList{vehicle});
+      vehicle.isEmpty() ? QVariantList{} : QVariantList{vehicle, vehicle});
   if (!found) {
     return found.error();
   }
@@ -28,7 +29,7 @@ Result<std::vector<Tally>> tallies(Database& db, const QString& vehicle) {
 
 Result<job::Learnt> learnt(Database& db) {
   auto found = db.run(QStringLiteral(
-      "SELECT class, count(*) FROM outcomes WHERE class<>'' AND proved GROUP BY class"));
+      "SELECT class, count(*) FROM outcomes WHERE class<>'' AND proved<>0 GROUP BY class"));
   if (!found) {
     return found.error();
   }

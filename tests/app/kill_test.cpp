@@ -132,7 +132,10 @@ TEST_P(Kill, FiftyTimesWhileTyping) {
   const test::Folder folder;
   qputenv("HAYBALE_STATE_DIR", QByteArray::fromStdString(folder.file("state")));
   const std::string file = folder.file("job.haybale.json");
-  test::write(file, job::caseText(job::newCase()));
+  job::Case fresh = job::newCase();
+  fresh.id = "the-job-that-is-killed";
+  const QString id = QString::fromStdString(fresh.id);
+  test::write(file, job::caseText(fresh));
   std::mt19937 random(GetParam());
   std::size_t most = 0;
   for (int round = 0; round < 50; ++round) {
@@ -140,12 +143,11 @@ TEST_P(Kill, FiftyTimesWhileTyping) {
     most = std::max(most, seen.entered);
     const auto saved = job::loadCase(file);
     ASSERT_TRUE(saved.ok()) << "round " << round << ": " << saved.error().sentence();
-    const auto kept = readAutosave(autosaveId(QString::fromStdString(file)));
+    const auto kept = readAutosave(id);
     const std::size_t readings =
         std::max(saved->evidence.size(), kept ? kept->job.evidence.size() : 0);
     ASSERT_GE(readings, seen.entered) << "round " << round;
-    expectTheLogbookWhole(folder.file("state"), autosaveId(QString::fromStdString(file)),
-                          seen.entered);
+    expectTheLogbookWhole(folder.file("state"), id, seen.entered);
     if (HasFatalFailure()) {
       return;
     }

@@ -9,7 +9,8 @@ namespace {
 TEST(GoodShelf, IsAskedByVehicleModuleOrPart) {
   const test::Folder folder;
   Database db;
-  ASSERT_HB_OK(db.open(QString::fromStdString(folder.file("book.sqlite"))));
+  ASSERT_HB_OK(db.open(*parseStoreUrl(QStringLiteral("sqlite:") +
+                                      QString::fromStdString(folder.file("book.sqlite")))));
   GoodShelf shelf(db);
   judging::GoodSample sample;
   sample.vehicle = "Hay wagon";

@@ -91,7 +91,15 @@ void BookFiles::bookOut() {
                                                      QStringLiteral("logbook.jsonl"), kBooks),
                                   QStringLiteral(".jsonl"));
   if (!path.isEmpty() && book_.logbook()) {
-    tell(store::exportLogbook(*book_.logbook(), path), tr("All jobs are in %1.").arg(path));
+    const auto done = store::exportLogbook(*book_.logbook(), path);
+    if (done && !done->leftOut.isEmpty()) {
+      emit said(tr("%1 jobs are in %2; left out: %3")
+                    .arg(done->jobs)
+                    .arg(path, done->leftOut.join(QStringLiteral("; "))),
+                true);
+    } else {
+      emit said(done ? tr("All jobs are in %1.").arg(path) : q(done.error().sentence()), !done);
+    }
   }
 }
 
@@ -101,7 +109,12 @@ void BookFiles::bookIn() {
     return;
   }
   const auto taken = store::importLogbook(*book_.logbook(), path);
-  emit said(taken ? tr("%1 jobs were taken in.").arg(*taken) : q(taken.error().sentence()), !taken);
+  QString sentence =
+      taken ? tr("%1 jobs were taken in.").arg(taken->jobs) : q(taken.error().sentence());
+  if (taken && !taken->bad.isEmpty()) {
+    sentence += tr(" Left out: %1").arg(taken->bad.join(QStringLiteral("; ")).left(600));
+  }
+  emit said(sentence, !taken || !taken->bad.isEmpty());
   emit book_.changed();
 }
 

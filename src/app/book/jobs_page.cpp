@@ -151,10 +151,11 @@ void JobsPage::refresh() {
   jobs_->setRowCount(static_cast<int>(found->size()));
   int row = 0;
   for (const auto& job : *found) {
-    QString when = job.changed.left(16);
-    putRow(jobs_, row,
-           {when.replace(QLatin1Char('T'), QLatin1Char(' ')), job.title, job.vehicle, job.suspect,
-            job.headline});
+    const auto moment = QDateTime::fromString(job.changed, Qt::ISODateWithMs);
+    const QString when = moment.isValid()
+                             ? moment.toLocalTime().toString(QStringLiteral("yyyy-MM-dd HH:mm"))
+                             : job.changed.left(16);
+    putRow(jobs_, row, {when, job.title, job.vehicle, job.suspect, job.headline});
     jobs_->item(row, 0)->setData(Qt::UserRole, job.id);
     ++row;
   }

@@ -7,6 +7,7 @@
 #include <QMimeData>
 #include <QPainter>
 #include <QPushButton>
+#include <QStyle>
 #include <QUrl>
 
 #include "app/parts/glyph.h"
@@ -144,14 +145,23 @@ JobStrip::JobStrip(JobModel& model, QWidget* parent) : QWidget(parent), model_(m
   saved_->setProperty("faint", true);
   saved_->setObjectName(QStringLiteral("strip.saved"));
   saved_->setContentsMargins(8, 0, 0, 0);
-  buttons->addWidget(saved_);
+  takeOver_ = flatButton(tr("Take over"), QStringLiteral("strip.takeOver"), this);
+  takeOver_->setToolTip(tr("Go on with this job here; the other window can then only read it"));
+  takeOver_->hide();
+  auto* state = new QHBoxLayout;
+  state->setSpacing(2);
+  state->addWidget(saved_, 1);
+  state->addWidget(takeOver_);
+  buttons->addLayout(state);
   row->addLayout(buttons);
   connect(undo_, &QPushButton::clicked, model_.undoStack(), &QUndoStack::undo);
   connect(redo_, &QPushButton::clicked, model_.undoStack(), &QUndoStack::redo);
   connect(theme, &QPushButton::clicked, this, &JobStrip::themeWanted);
   connect(jobs, &QPushButton::clicked, this,
           [this, jobs] { emit jobsMenuWanted(jobs->mapToGlobal(QPoint(0, jobs->height()))); });
+  connect(takeOver_, &QPushButton::clicked, &model_, &JobModel::takeOver);
   connect(&model_, &JobModel::changed, this, &JobStrip::refresh);
+  connect(&model_, &JobModel::stateChanged, this, &JobStrip::refresh);
   connect(&model_, &JobModel::selectionChanged, this, [this] {
     for (auto* chip : chipButtons_) {
       chip->update();
@@ -175,9 +185,17 @@ void JobStrip::refresh() {
   redo_->setToolTip(tr("Redo %1 (Ctrl+Shift+Z)").arg(model_.undoStack()->redoText()));
   const QString file =
       model_.path().isEmpty() ? tr("not saved as a file yet") : QFileInfo(model_.path()).fileName();
-  saved_->setText(model_.path().isEmpty() ? tr("kept here; no file yet")
-                  : model_.isUnsaved()    ? tr("kept; Ctrl+S saves %1").arg(file)
-                                          : tr("saved in %1").arg(file));
+  const bool trouble = !model_.trouble().isEmpty();
+  saved_->setText(trouble                   ? tr("NOT KEPT on disk")
+                  : model_.isReadOnly()     ? tr("read only: open elsewhere")
+                  : model_.path().isEmpty() ? tr("kept here; no file yet")
+                  : model_.isUnsaved()      ? tr("kept; Ctrl+S saves %1").arg(file)
+                                            : tr("saved in %1").arg(file));
+  saved_->setToolTip(model_.trouble());
+  saved_->setProperty("bad", trouble || model_.isReadOnly());
+  saved_->style()->unpolish(saved_);
+  saved_->style()->polish(saved_);
+  takeOver_->setVisible(model_.isReadOnly());
   rebuildChips();
 }
 

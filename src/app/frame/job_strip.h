@@ -55,6 +55,7 @@ class JobStrip : public QWidget {
   QLabel* title_;
   QLabel* complaint_;
   QLabel* saved_;
+  QPushButton* takeOver_;
   QGridLayout* chips_;
   QList<CircuitChip*> chipButtons_;
   QPushButton* undo_;

@@ -1,14 +1,13 @@
 #include "app/model/autosave.h"
 
 #include <QCryptographicHash>
-#include <QDateTime>
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
-#include <QUuid>
 
 #include "core/base/atomic_file.h"
 #include "core/base/json.h"
+#include "core/base/uuid.h"
 #include "core/job/case_json.h"
 
 namespace haybale::app {
@@ -22,6 +21,15 @@ QString autosaveFile(const QString& id) {
 }
 QString recentFile() {
   return stateFolder() + QStringLiteral("/recent.json");
+}
+
+// `wanted`, or with a number behind it.
+QString freeName(const QString& wanted) {
+  QString name = wanted;
+  for (int n = 2; QFile::exists(name); ++n) {
+    name = QStringLiteral("%1-%2").arg(wanted).arg(n);
+  }
+  return name;
 }
 
 QString textOf(const Json& json, const char* key) {
@@ -41,10 +49,15 @@ QString stateFolder() {
          QStringLiteral("/haybale");
 }
 
-QString autosaveId(const QString& path) {
-  if (path.isEmpty()) {
-    return QStringLiteral("untitled-") + QUuid::createUuid().toString(QUuid::Id128).left(12);
+QString idOf(const job::Case& c, const QString& path) {
+  if (!c.id.empty()) {
+    return QString::fromStdString(c.id);
   }
+  return QString::fromStdString(
+      path.isEmpty() ? newUuid() : uuidOf(path.toStdString() + "\n" + c.title + "\n" + c.vehicle));
+}
+
+QString formerAutosaveId(const QString& path) {
   const QByteArray name = QFileInfo(path).absoluteFilePath().toUtf8();
   return QStringLiteral("file-") +
          QString::fromLatin1(
@@ -68,25 +81,27 @@ Status writeAutosave(const Kept& kept, bool flush) {
                                   out.dump(1, ' ', false, Json::error_handler_t::replace), flush);
 }
 
-std::optional<Kept> readAutosave(const QString& id) {
-  const std::string path = autosaveFile(id).toStdString();
+namespace {
+
+Result<Kept> parseKept(const QString& id, const std::string& path) {
   const auto text = job::readFile(path);
   if (!text) {
-    return std::nullopt;
+    return text.error();
   }
   const auto json = parseJson(*text, path);
   if (!json || !json->is_object() || !json->contains("case")) {
-    return std::nullopt;
+    return Error{path, std::nullopt, "is no autosave", "as the program keeps a job"};
   }
-  auto job = job::fromJson((*json)["case"], path);
+  auto job = job::fromJson((*json)["case"], path, job::Damaged::kept);
   if (!job) {
-    return std::nullopt;
+    return job.error();
   }
   Kept kept;
   kept.id = id;
   kept.path = textOf(*json, "path");
   kept.folder = textOf(*json, "folder");
-  kept.unsaved = json->value("unsaved", true);
+  const auto unsaved = json->find("unsaved");
+  kept.unsaved = unsaved == json->end() || !unsaved->is_boolean() || unsaved->get<bool>();
   kept.job = std::move(*job);
   if (const auto drafts = json->find("drafts"); drafts != json->end() && drafts->is_object()) {
     for (const auto& [name, value] : drafts->items()) {
@@ -97,6 +112,20 @@ std::optional<Kept> readAutosave(const QString& id) {
     }
   }
   return kept;
+}
+
+}  // namespace
+
+std::optional<Kept> readAutosave(const QString& id) {
+  const QString path = autosaveFile(id);
+  auto kept = parseKept(id, path.toStdString());
+  if (kept) {
+    return std::move(*kept);
+  }
+  if (QFile::exists(path)) {
+    QFile::rename(path, freeName(path + QStringLiteral(".damaged")));
+  }
+  return std::nullopt;
 }
 
 void removeAutosave(const QString& id) {

@@ -27,12 +27,16 @@ struct Kept {
   bool unsaved = false;           ///< the case differs from what was saved
 };
 
-/// The id of a saved case file; a fresh one for a job without a path.
-[[nodiscard]] QString autosaveId(const QString& path);
+/// The id of a job: what the case says; else one made of its path, vehicle and title, which goes
+/// into the file when it is saved; a fresh one for a job without a path.
+[[nodiscard]] QString idOf(const job::Case& c, const QString& path);
+/// What versions before 0.2 called the autosave of a case file.
+[[nodiscard]] QString formerAutosaveId(const QString& path);
 
 /// Writes `kept`. `flush` waits for the disk: for entered readings, not for every key.
 Status writeAutosave(const Kept& kept, bool flush);
-/// Empty when there is none, or it cannot be read.
+/// Empty when there is none, or it cannot be read; one that cannot is put aside as ID.json.damaged,
+/// never overwritten. Entries that cannot be read are kept aside in the case.
 [[nodiscard]] std::optional<Kept> readAutosave(const QString& id);
 void removeAutosave(const QString& id);
 

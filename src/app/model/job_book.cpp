@@ -26,14 +26,6 @@ Error noBook() {
 
 JobBook::JobBook(JobModel& model, QObject* parent) : QObject(parent), model_(model) {
   connect(&model_, &JobModel::changed, this, &JobBook::keep);
-  connect(&model_, &JobModel::renamed, this, [this](const QString& from, const QString& to) {
-    if (book_ && keptId_ == from) {
-      if (const auto status = book_->rename(from, to); !status) {
-        emit said(q(status.error().sentence()), true);
-      }
-      keptId_ = to;
-    }
-  });
 }
 
 Status JobBook::open() {
@@ -47,29 +39,76 @@ Status JobBook::open() {
   return Done{};
 }
 
-// A job opened and never touched is not written; one with a file of its own is.
-void JobBook::keep() {
-  if (!book_ || (model_.path().isEmpty() && !model_.isUnsaved())) {
+// Which kept state the shown job was built on.
+void JobBook::follow() {
+  if (followed_ == model_.jobId()) {
     return;
   }
+  followed_ = model_.jobId();
+  base_.reset();
+  beside_ = 0;
+  const auto row = book_->row(followed_);
+  if (!row) {
+    return;
+  }
+  const auto same = book_->sameState(followed_, model_.job());
+  base_ = same ? *same : QString();
+  if (base_ == row->revision) {
+    kept_ = job::caseText(model_.job());
+    keptId_ = followed_;
+    keptPath_ = row->path;
+  } else {
+    emit said(tr("The logbook has a later state of this job, of %1. Go on here and both are kept; "
+                 "Logbook opens the other.")
+                  .arg(row->changed.left(16).replace(QLatin1Char('T'), QLatin1Char(' '))),
+              false);
+  }
+}
+
+// A job opened and never touched is not written; one with a file of its own is.
+void JobBook::keep() {
+  if (!book_ || model_.isReadOnly() || (model_.path().isEmpty() && !model_.isUnsaved())) {
+    return;
+  }
+  follow();
   std::string text = job::caseText(model_.job());
-  if (text == kept_ && keptId_ == model_.autosaveName() && keptPath_ == model_.path()) {
+  if (text == kept_ && keptId_ == model_.jobId() && keptPath_ == model_.path()) {
     return;
   }
   store::JobRow row;
-  row.id = model_.autosaveName();
+  row.id = model_.jobId();
   row.path = model_.path();
   row.folder = model_.folder();
   row.headline = q(model_.assessment().conclusion.headline);
-  row.changed = now();
-  if (const auto status = book_->keep(row, model_.job()); !status) {
-    emit said(tr("The logbook could not keep this: %1").arg(q(status.error().sentence())), true);
+  row.changed = store::utcNow();
+  const auto revision = book_->keep(row, model_.job(), {base_, !savedSince_});
+  model_.setTrouble(
+      QStringLiteral("logbook"),
+      revision ? QString()
+               : tr("The logbook could not keep this: %1").arg(q(revision.error().sentence())));
+  if (!revision) {
     return;
   }
+  base_ = *revision;
+  savedSince_ = !model_.path().isEmpty() && !model_.isUnsaved();
   kept_ = std::move(text);
   keptId_ = row.id;
   keptPath_ = row.path;
+  tellBeside();
   emit changed();
+}
+
+// The same job was changed somewhere else too: said once, shown in the logbook.
+void JobBook::tellBeside() {
+  const auto others = book_->besideHead(keptId_);
+  if (others && others->size() > beside_) {
+    const auto& other = others->front();
+    emit said(
+        tr("This job was also changed on %1 at %2; both states are kept. Logbook compares them.")
+            .arg(other.origin, other.changed.mid(11, 5)),
+        false);
+  }
+  beside_ = others ? others->size() : beside_;
 }
 
 void JobBook::teach() {
@@ -86,8 +125,12 @@ Status JobBook::show(const QString& id) {
   if (!row) {
     return row.error();
   }
+  // The file that is there now may be another job's.
   if (!row->path.isEmpty() && QFileInfo::exists(row->path)) {
-    return model_.open(row->path);
+    const auto file = job::loadCase(row->path.toStdString(), job::Damaged::kept);
+    if (file && idOf(*file, row->path) == id) {
+      return model_.open(row->path);
+    }
   }
   if (readAutosave(id)) {
     return model_.openKept(id);
@@ -98,7 +141,9 @@ Status JobBook::show(const QString& id) {
   }
   model_.openRecord(std::move(*c), id, {}, row->folder);
   if (!row->path.isEmpty()) {
-    emit said(tr("%1 is gone; this is the job as the logbook kept it.").arg(row->path), false);
+    emit said(
+        tr("%1 is gone or another job's; this is the job as the logbook kept it.").arg(row->path),
+        false);
   }
   return Done{};
 }

@@ -3,6 +3,7 @@
 
 #include <QObject>
 #include <memory>
+#include <optional>
 
 #include "app/model/job_model.h"
 #include "store/good_shelf.h"
@@ -42,6 +43,8 @@ class JobBook : public QObject {
 
  private:
   void keep();
+  void follow();
+  void tellBeside();
   void teach();
   Result<std::string> copyOfTrace(const job::Evidence& e);
 
@@ -50,6 +53,10 @@ class JobBook : public QObject {
   std::string kept_;  // text of the case that was written last
   QString keptId_;
   QString keptPath_;
+  QString followed_;             // id of the job `base_` is about
+  std::optional<QString> base_;  // the kept state the shown one was built on; unset: none yet
+  bool savedSince_ = false;      // the last kept state is the one in the file: it stays
+  std::size_t beside_ = 0;
 };
 
 }  // namespace haybale::app

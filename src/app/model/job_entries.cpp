@@ -39,14 +39,18 @@ Status JobModel::enterReading(const QString& text, const circuit::Test& test) {
   }
   typed->test.meterName = job_.meter.name;
   const auto e = evidenceOf(typed->test, typed->reading, job_.nextEvidenceId());
-  selection_.test = typed->test;
-  selection_.evidence = QString::fromStdString(e.id);
   const std::string shown =
       e.reading.value ? units::format(*e.reading.value) : std::string("of a lamp");
-  change(tr("reading %1").arg(QString::fromStdString(shown)),
-         [&](job::Case& c) { c.evidence.push_back(e); });
+  const Selection before = selection_;
+  selection_.test = typed->test;
+  selection_.evidence = QString::fromStdString(e.id);
+  const auto kept = tryChange(tr("reading %1").arg(QString::fromStdString(shown)),
+                              [&](job::Case& c) { c.evidence.push_back(e); });
+  if (!kept) {
+    selection_ = before;
+  }
   emit selectionChanged();
-  return Done{};
+  return kept;
 }
 
 Status JobModel::enterProof(const QString& text, const circuit::Test& test) {
@@ -55,13 +59,16 @@ Status JobModel::enterProof(const QString& text, const circuit::Test& test) {
     return typed.error();
   }
   typed->test.meterName = job_.meter.name;
-  enterProofSeen(typed->test, typed->reading);
-  return Done{};
+  return proveBy(typed->test, typed->reading);
+}
+
+Status JobModel::proveBy(const circuit::Test& test, const job::Reading& reading) {
+  const auto e = evidenceOf(test, reading, job_.nextProofId());
+  return tryChange(tr("proof of the repair"), [&](job::Case& c) { c.proof.push_back(e); });
 }
 
 void JobModel::enterProofSeen(const circuit::Test& test, const job::Reading& reading) {
-  const auto e = evidenceOf(test, reading, job_.nextProofId());
-  change(tr("proof of the repair"), [&](job::Case& c) { c.proof.push_back(e); });
+  (void)proveBy(test, reading);
 }
 
 Result<std::string> JobModel::relativeCapture(const QString& file) {
@@ -80,8 +87,7 @@ Status JobModel::addProofCapture(const circuit::Test& test, const QString& file)
   }
   job::Reading reading;
   reading.file = *capture;
-  enterProofSeen(test, reading);
-  return Done{};
+  return proveBy(test, reading);
 }
 
 const diagnosis::Proof& JobModel::proof() {
@@ -142,9 +148,10 @@ Status JobModel::addCapture(const QString& circuitName, const QString& file) {
   reading.file = *capture;
   const auto e = evidenceOf(test, reading, job_.nextEvidenceId());
   selection_.evidence = QString::fromStdString(e.id);
-  change(tr("trace of %1").arg(circuitName), [&](job::Case& c) { c.evidence.push_back(e); });
+  const auto kept =
+      tryChange(tr("trace of %1").arg(circuitName), [&](job::Case& c) { c.evidence.push_back(e); });
   emit selectionChanged();
-  return Done{};
+  return kept;
 }
 
 Status JobModel::retype(const QString& id, const QString& text) {
@@ -157,7 +164,7 @@ Status JobModel::retype(const QString& id, const QString& text) {
   if (!typed) {
     return typed.error();
   }
-  change(tr("correct a reading"), [&](job::Case& c) {
+  return tryChange(tr("correct a reading"), [&](job::Case& c) {
     for (auto& each : c.evidence) {
       if (each.id == id.toStdString()) {
         each.test = typed->test;
@@ -165,7 +172,6 @@ Status JobModel::retype(const QString& id, const QString& text) {
       }
     }
   });
-  return Done{};
 }
 
 void JobModel::attach(const QString& id, const QString& file) {

@@ -39,7 +39,9 @@ void JobModel::adopt(job::Case job, const QString& path, const QString& folder) 
   job_ = std::move(job);
   path_ = path;
   folder_ = folder;
-  autosaveId_ = autosaveId(path);
+  job_.id = idOf(job_, path).toStdString();
+  readOnly_ = !lock_.take(jobId());
+  onDisk_.clear();
   drafts_.clear();
   untitled_ = false;
   selection_ = {};
@@ -63,9 +65,7 @@ void JobModel::startNew() {
   job::Case fresh = job::newCase();
   fresh.learnt = learnt_;
   adopt(std::move(fresh), {}, QDir::currentPath());
-  emit reopened();
-  emit changed();
-  emit selectionChanged();
+  tellOpened();
 }
 
 Status JobModel::openDemo() {
@@ -88,120 +88,210 @@ Status JobModel::openDemo() {
     }
   }
   adopt(std::move(demo), {}, folder);
-  emit reopened();
-  emit changed();
-  emit selectionChanged();
+  tellOpened();
   return Done{};
 }
 
 Status JobModel::open(const QString& path) {
   const QString absolute = QFileInfo(path).absoluteFilePath();
-  auto saved = job::loadCase(absolute.toStdString());
+  const auto text = job::readFile(absolute.toStdString());
+  auto saved = text ? job::parseCase(*text, absolute.toStdString(), job::Damaged::kept)
+                    : Result<job::Case>(text.error());
   if (!saved) {
     return saved.error();
   }
-  const auto kept = readAutosave(autosaveId(absolute));
   adopt(std::move(*saved), absolute, QFileInfo(absolute).absolutePath());
-  if (kept) {
+  onDisk_ = *text;
+  auto kept = readAutosave(jobId());
+  if (!kept) {
+    kept = readAutosave(formerAutosaveId(absolute));
+  }
+  if (kept && kept->path == absolute) {
     drafts_ = kept->drafts;
-    if (kept->unsaved && job::toJson(kept->job) != job::toJson(job_)) {
+    kept->job.id = job_.id;
+    if (kept->unsaved && kept->job != job_) {
       undo_.push(new SnapshotCommand(*this, job_, kept->job, tr("changes brought back")));
       emit said(tr("Changes that were not saved are back. Undo shows the file as it was saved."),
                 false);
     }
   }
   noteRecent(absolute);
-  emit reopened();
-  emit changed();
-  emit selectionChanged();
+  tellOpened();
   return Done{};
 }
 
-Status JobModel::openKept(const QString& id) {
-  auto kept = readAutosave(id);
+Status JobModel::openKept(const QString& keptId) {
+  auto kept = readAutosave(keptId);
   if (!kept) {
-    return Error{id.toStdString(), std::nullopt, "is not kept any more", "choose another job"};
+    return Error{keptId.toStdString(), std::nullopt, "is not kept any more", "choose another job"};
   }
+  kept->job.id = keptId.toStdString();
   adopt(std::move(kept->job), kept->path, kept->folder);
-  autosaveId_ = id;
   drafts_ = kept->drafts;
   untitled_ = true;
-  emit reopened();
-  emit changed();
-  emit selectionChanged();
+  tellOpened();
   return Done{};
 }
 
-void JobModel::openRecord(job::Case job, const QString& id, const QString& path,
+void JobModel::openRecord(job::Case job, const QString& recordId, const QString& path,
                           const QString& folder) {
+  job.id = recordId.toStdString();
   adopt(std::move(job), path, folder);
-  autosaveId_ = id;
   untitled_ = path.isEmpty();
+  tellOpened();
+}
+
+void JobModel::tellOpened() {
+  if (readOnly_) {
+    emit said(
+        tr("Another window works on this job. Here it can be read; \"Take over\" goes on with "
+           "it in this one."),
+        true);
+  } else if (const auto n = job_.unreadable.size(); n > 0) {
+    emit said(tr("%1 of the readings cannot be read: %2. Kept as written, not counted.")
+                  .arg(n)
+                  .arg(QString::fromStdString(job_.unreadable.front().why)),
+              true);
+  }
+  emit stateChanged();
   emit reopened();
   emit changed();
   emit selectionChanged();
+}
+
+void JobModel::takeOver() {
+  lock_.seize();
+  readOnly_ = false;
+  // What the other window kept last is what is gone on with.
+  if (const auto kept = readAutosave(jobId()); kept && kept->job != job_) {
+    drafts_ = kept->drafts;
+    undo_.push(new SnapshotCommand(*this, job_, kept->job, tr("what the other window had")));
+  }
+  emit stateChanged();
+  emit reopened();
+  emit changed();
+}
+
+// Whether this window may write; when another one took the job over it becomes a reader.
+bool JobModel::stillMine() {
+  if (!readOnly_ && !lock_.mine()) {
+    readOnly_ = true;
+    undo_.clear();
+    emit said(tr("Another window took this job over. Here it can only be read now."), true);
+    emit stateChanged();
+  }
+  return !readOnly_;
+}
+
+void JobModel::setTrouble(const QString& what, const QString& sentence) {
+  if (troubles_.value(what) == sentence) {
+    return;
+  }
+  if (sentence.isEmpty()) {
+    troubles_.remove(what);
+  } else {
+    troubles_.insert(what, sentence);
+    emit said(sentence, true);
+  }
+  emit stateChanged();
+}
+
+QString JobModel::trouble() const {
+  return troubles_.isEmpty() ? QString() : troubles_.first();
+}
+
+// A file that another program wrote since it was read here is kept beside, under a name that is
+// free; empty when it was not.
+QString JobModel::putAsideIfChanged(const QString& path) {
+  const auto now = job::readFile(path.toStdString());
+  if (path != path_ || !now || *now == onDisk_ || onDisk_.empty()) {
+    return {};
+  }
+  const QString stem = path.left(path.lastIndexOf(QStringLiteral(".json")));
+  QString beside = stem + QStringLiteral(".other.json");
+  for (int n = 2; QFileInfo::exists(beside); ++n) {
+    beside = QStringLiteral("%1.other-%2.json").arg(stem).arg(n);
+  }
+  if (!job::writeFileAtomically(beside.toStdString(), *now)) {
+    return {};
+  }
+  const auto theirs = job::parseCase(*now, path.toStdString(), job::Damaged::kept);
+  const auto found = theirs ? job::differences(job_, *theirs) : std::vector<std::string>{};
+  return tr("Another program wrote %1 meanwhile; what it wrote is kept in %2. Different is %3.")
+      .arg(QFileInfo(path).fileName(), QFileInfo(beside).fileName(),
+           found.empty() ? tr("how it is written") : QString::fromStdString(found.front()));
 }
 
 Status JobModel::save(const QString& path) {
   const QString absolute = QFileInfo(path).absoluteFilePath();
-  const QString newFolder = QFileInfo(absolute).absolutePath();
-  job::Case moved = job_;
-  if (newFolder != folder_) {
-    // Files named relative to the old folder keep pointing at the same ones.
-    const auto pin = [&](std::string& file) {
-      file = file.empty() ? file : diagnosis::capturePath(file, folder_.toStdString());
-    };
-    for (auto* list : {&moved.evidence, &moved.proof}) {
-      for (auto& e : *list) {
-        pin(e.reading.file);
-        std::for_each(e.attachments.begin(), e.attachments.end(), pin);
-      }
-    }
+  if (!stillMine() && absolute == path_) {
+    return Error{absolute.toStdString(), std::nullopt, "is worked on in another window",
+                 "take the job over, or save under another name"};
   }
-  if (auto status = job::writeFileAtomically(absolute.toStdString(), job::caseText(moved));
-      !status) {
+  const QString newFolder = QFileInfo(absolute).absolutePath();
+  const QString aside = putAsideIfChanged(absolute);
+  job::Case moved = diagnosis::withFilesFrom(job_, folder_.toStdString(), newFolder.toStdString());
+  std::string text = job::caseText(moved);
+  if (auto status = job::writeFileAtomically(absolute.toStdString(), text); !status) {
     return status;
   }
-  const QString oldId = autosaveId_;
   const bool moves = absolute != path_;
   job_ = std::move(moved);
   path_ = absolute;
   folder_ = newFolder;
-  autosaveId_ = autosaveId(absolute);
+  onDisk_ = std::move(text);
   untitled_ = false;
   if (moves) {
-    emit renamed(oldId, autosaveId_);
     // Steps before the move would bring back paths relative to the old folder.
     undo_.clear();
-    removeAutosave(oldId);
-    forgetRecent(QStringLiteral("unsaved:") + oldId);
+    forgetRecent(QStringLiteral("unsaved:") + jobId());
     reassess();
   }
   undo_.setClean();
   if (drafts_.isEmpty()) {
-    removeAutosave(autosaveId_);
+    removeAutosave(jobId());
+    removeAutosave(formerAutosaveId(absolute));
   } else {
     autosave(true);
   }
   noteRecent(absolute);
   emit changed();
+  if (!aside.isEmpty()) {
+    emit said(aside, true);
+  }
   return Done{};
 }
 
-void JobModel::change(const QString& what, const std::function<void(job::Case&)>& edit) {
+Status JobModel::tryChange(const QString& what, const std::function<void(job::Case&)>& edit) {
   job::Case after = job_;
   edit(after);
-  if (job::toJson(after) == job::toJson(job_)) {
-    return;
+  if (after == job_) {
+    return Done{};
   }
-  undo_.push(new SnapshotCommand(*this, job_, std::move(after), what));
+  if (!stillMine()) {
+    const Error error{"", std::nullopt, "another window works on this job",
+                      "press Take over to go on with it here"};
+    emit said(QString::fromStdString(error.sentence()), true);
+    return error;
+  }
+  auto kept = job::asReopened(after);
+  if (!kept) {
+    emit said(tr("Not taken, it could not be opened again: %1")
+                  .arg(QString::fromStdString(kept.error().sentence())),
+              true);
+    return kept.error();
+  }
+  if (*kept != job_) {
+    undo_.push(new SnapshotCommand(*this, job_, std::move(*kept), what));
+  }
+  return Done{};
 }
 
 void JobModel::setJob(const job::Case& job) {
   job_ = job;
   if (path_.isEmpty() && !untitled_) {
     untitled_ = true;
-    noteRecent(QStringLiteral("unsaved:") + autosaveId_);
+    noteRecent(QStringLiteral("unsaved:") + jobId());
   }
   autosave(true);
   reassess();
@@ -279,18 +369,21 @@ std::function<std::vector<diagnosis::Wanted>(const capture::Record&)> JobModel::
 }
 
 void JobModel::autosave(bool flush) {
+  if (!stillMine()) {
+    return;
+  }
   Kept kept;
-  kept.id = autosaveId_;
+  kept.id = jobId();
   kept.path = path_;
   kept.folder = folder_;
   kept.job = job_;
   kept.drafts = drafts_;
   kept.unsaved = true;
-  if (const auto status = writeAutosave(kept, flush); !status) {
-    emit said(tr("This change could not be kept on disk: %1")
-                  .arg(QString::fromStdString(status.error().sentence())),
-              true);
-  }
+  const auto status = writeAutosave(kept, flush);
+  setTrouble(QStringLiteral("autosave"),
+             status ? QString()
+                    : tr("This change could not be kept on disk: %1")
+                          .arg(QString::fromStdString(status.error().sentence())));
 }
 
 bool JobModel::attempt(const QString& what, const std::function<Status(job::Case&)>& edit) {
@@ -384,7 +477,7 @@ void JobModel::setDraft(const QString& box, const QString& text) {
   }
   if (path_.isEmpty() && !untitled_) {
     untitled_ = true;
-    noteRecent(QStringLiteral("unsaved:") + autosaveId_);
+    noteRecent(QStringLiteral("unsaved:") + jobId());
   }
   autosave(false);
 }

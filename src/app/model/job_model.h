@@ -7,6 +7,7 @@
 #include <functional>
 
 #include "app/model/autosave.h"
+#include "app/model/job_lock.h"
 #include "core/capture/csv_hints.h"
 #include "core/job/reading_line.h"
 #include "core/session/assessment.h"
@@ -38,7 +39,15 @@ class JobModel : public QObject {
   /// The case file; empty for a job never saved.
   [[nodiscard]] const QString& path() const { return path_; }
   [[nodiscard]] bool isUnsaved() const { return !undo_.isClean() || untitled_; }
-  [[nodiscard]] QString autosaveName() const { return autosaveId_; }
+  /// Id of the job: of its autosave, in the logbook, in its file.
+  [[nodiscard]] QString jobId() const { return QString::fromStdString(job_.id); }
+  /// Another window works on this job: here it can be read, until `takeOver`.
+  [[nodiscard]] bool isReadOnly() const { return readOnly_; }
+  void takeOver();
+  /// What could not be kept, and is not resolved yet; empty when all is well. `what` tells the
+  /// keepers apart ("autosave", "logbook").
+  void setTrouble(const QString& what, const QString& sentence);
+  [[nodiscard]] QString trouble() const;
   [[nodiscard]] QString folder() const { return folder_; }
   /// What closed jobs taught; given to every new job.
   void setLearnt(const job::Learnt& learnt) { learnt_ = learnt; }
@@ -47,17 +56,25 @@ class JobModel : public QObject {
   void startNew();
   Status openDemo();
   /// Opens a job kept elsewhere (the logbook) under the id it has there.
-  void openRecord(job::Case job, const QString& id, const QString& path, const QString& folder);
+  void openRecord(job::Case job, const QString& recordId, const QString& path,
+                  const QString& folder);
   /// Opens a case. Changes kept by autosave come back as one undoable step; text in boxes comes
   /// back too.
   Status open(const QString& path);
   /// Opens a job that was never saved, by its autosave id.
-  Status openKept(const QString& id);
+  Status openKept(const QString& keptId);
+  /// Writes the job into a file. A state of the same file that another program wrote meanwhile is
+  /// put beside it first, and said.
   Status save(const QString& path);
 
   // --- edits; each is one step of undo and is on disk before it is shown
   /// Applies `edit` to the case under the name `what`. Nothing happens when it changes nothing.
-  void change(const QString& what, const std::function<void(job::Case&)>& edit);
+  /// What could not be opened again is refused: said, and given back as the error.
+  Status tryChange(const QString& what, const std::function<void(job::Case&)>& edit);
+  /// The same where nobody waits for an answer: a refusal is said.
+  void change(const QString& what, const std::function<void(job::Case&)>& edit) {
+    (void)tryChange(what, edit);
+  }
   /// Reads a typed line on top of the selected test and adds it as evidence.
   Status enterReading(const QString& text);
   /// The same for a test that was proposed.
@@ -132,8 +149,8 @@ class JobModel : public QObject {
   void selectionChanged();
   /// Another job is shown: boxes take their drafts anew.
   void reopened();
-  /// The job got a file, and with it another id.
-  void renamed(const QString& from, const QString& to);
+  /// Reading only, or what could not be kept, changed.
+  void stateChanged();
   /// A capture of the job is to be read beside the window.
   void captureDeferred(const QString& file);
   /// A sentence for the user; `bad` when something did not work.
@@ -142,12 +159,16 @@ class JobModel : public QObject {
  private:
   friend class SnapshotCommand;
   void adopt(job::Case job, const QString& path, const QString& folder);
+  void tellOpened();
+  bool stillMine();
+  QString putAsideIfChanged(const QString& path);
   void setJob(const job::Case& job);
   void reassess();
   void keepSelectionOnTheLine();
   void autosave(bool flush);
   [[nodiscard]] job::Evidence evidenceOf(const circuit::Test& test, const job::Reading& reading,
                                          const std::string& id) const;
+  Status proveBy(const circuit::Test& test, const job::Reading& reading);
   Result<job::TypedReading> typedFor(const QString& text, const circuit::Test& test) const;
   Result<std::string> relativeCapture(const QString& file);
 
@@ -159,7 +180,10 @@ class JobModel : public QObject {
   QUndoStack undo_;
   QString path_;
   QString folder_;
-  QString autosaveId_;
+  JobLock lock_;
+  bool readOnly_ = false;
+  std::string onDisk_;  // the file as it was last read or written here
+  QMap<QString, QString> troubles_;
   QMap<QString, QString> drafts_;
   bool untitled_ = false;  // never saved, but worth keeping
   job::Learnt learnt_;

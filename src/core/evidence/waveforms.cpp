@@ -1,5 +1,6 @@
 #include "core/evidence/waveforms.h"
 
+#include <algorithm>
 #include <filesystem>
 
 #include "core/base/text.h"
@@ -10,6 +11,20 @@ std::string capturePath(const std::string& file, const std::string& folder) {
   const std::filesystem::path path(file);
   return path.is_absolute() ? file
                             : (std::filesystem::path(folder) / path).lexically_normal().string();
+}
+
+job::Case withFilesFrom(job::Case c, const std::string& from, const std::string& to) {
+  if (from == to) {
+    return c;
+  }
+  const auto pin = [&](std::string& file) { file = file.empty() ? file : capturePath(file, from); };
+  for (auto* list : {&c.evidence, &c.proof}) {
+    for (auto& e : *list) {
+      pin(e.reading.file);
+      std::for_each(e.attachments.begin(), e.attachments.end(), pin);
+    }
+  }
+  return c;
 }
 
 std::size_t channelFor(const capture::Record& record, const job::Evidence& evidence) {
@@ -119,9 +134,9 @@ WaveformSet analyseWaveforms(const job::Case& c, const std::string& folder, Capt
     waveform.record = *record;
     waveform.channel = channelFor(**record, e);
     waveform.pyramid = shelf.pyramid(path, waveform.channel);
-    out.analyses.emplace(e.id,
-                         named(shelf.analysis(path, {waveform.channel, traceOptions(c, *circuit)}),
-                               circuit->name));
+    out.analyses.emplace(
+        e.id,
+        named(shelf.analysis(path, {waveform.channel, traceOptions(c, *circuit)}), circuit->name));
   }
   for (const auto& circuit : c.circuits) {
     const circuit::Circuit* peer = circuit::peerOf(c.circuits, circuit);

@@ -22,6 +22,10 @@ struct Waveform {
 /// Absolute form of a capture named in a case that lies in `folder`.
 [[nodiscard]] std::string capturePath(const std::string& file, const std::string& folder);
 
+/// A case that moves from one folder to another: the files it names stay the same ones, by absolute
+/// paths. The same folder: as it is.
+[[nodiscard]] job::Case withFilesFrom(job::Case c, const std::string& from, const std::string& to);
+
 /// The channel a reading means: the one it names, else the one called like the circuit, else the
 /// first.
 [[nodiscard]] std::size_t channelFor(const capture::Record& record, const job::Evidence& evidence);
@@ -35,7 +39,8 @@ struct Waveform {
 
 /// Analyses by evidence id of every waveform that could be read, each renamed to its circuit,
 /// compared with the peer's latest capture, before the repair and after it (weak-output is said on
-/// the weaker one). Analyses are shared and never changed. `waveforms` says why one could not be read.
+/// the weaker one). Analyses are shared and never changed. `waveforms` says why one could not be
+/// read.
 struct WaveformSet {
   std::map<std::string, Waveform> waveforms;
   std::map<std::string, std::shared_ptr<const trace::ChannelAnalysis>> analyses;

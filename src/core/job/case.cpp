@@ -27,9 +27,9 @@ circuit::Circuit* Case::find(std::string_view name) {
   return it == circuits.end() ? nullptr : &*it;
 }
 
-const Evidence* Case::evidenceById(std::string_view id) const {
+const Evidence* Case::evidenceById(std::string_view wanted) const {
   const auto it =
-      std::find_if(evidence.begin(), evidence.end(), [&](const auto& e) { return e.id == id; });
+      std::find_if(evidence.begin(), evidence.end(), [&](const auto& e) { return e.id == wanted; });
   return it == evidence.end() ? nullptr : &*it;
 }
 
@@ -48,20 +48,21 @@ std::optional<double> Case::rollingCircumferenceM() const {
 
 std::string Case::nextEvidenceId() const {
   for (std::size_t n = evidence.size() + 1;; ++n) {
-    std::string id = "e" + std::to_string(n);
-    if (!evidenceById(id)) {
-      return id;
+    std::string wanted = "e" + std::to_string(n);
+    if (!evidenceById(wanted)) {
+      return wanted;
     }
   }
 }
 
 std::string Case::nextProofId() const {
   for (std::size_t n = proof.size() + 1;; ++n) {
-    std::string id = "p" + std::to_string(n);
-    const bool taken = evidenceById(id) || std::any_of(proof.begin(), proof.end(),
-                                                       [&](const auto& e) { return e.id == id; });
+    std::string wanted = "p" + std::to_string(n);
+    const bool taken =
+        evidenceById(wanted) ||
+        std::any_of(proof.begin(), proof.end(), [&](const auto& e) { return e.id == wanted; });
     if (!taken) {
-      return id;
+      return wanted;
     }
   }
 }

@@ -87,10 +87,21 @@ struct Evidence {
 };
 
 /// When the complaint shows.
-enum class When { always, sometimes, keyOn, afterFirstTurn, atSpeed, creep, bump, steering, wet, warm };
+enum class When {
+  always,
+  sometimes,
+  keyOn,
+  afterFirstTurn,
+  atSpeed,
+  creep,
+  bump,
+  steering,
+  wet,
+  warm
+};
 inline constexpr std::array<std::string_view, 10> kWhenNames{
-    "always", "sometimes", "key-on",   "after-first-turn", "at-speed",
-    "creep",  "bump",      "steering", "wet",              "warm"};
+    "always",   "sometimes", "key-on", "after-first-turn", "at-speed", "creep", "bump",
+    "steering", "wet",       "warm"};
 
 /// What was done about this complaint, or before it began.
 enum class Work { replaced, repaired, cleaned, unplugged };
@@ -120,8 +131,19 @@ struct Complaint {
   bool operator==(const Complaint&) const = default;
 };
 
+/// A piece of evidence that cannot be read: kept as it was written, shown, and not counted.
+struct Unreadable {
+  bool operator==(const Unreadable&) const = default;
+  std::string written;  ///< JSON as it stood
+  std::string why;      ///< one sentence
+  bool proof = false;   ///< among the readings after the repair
+};
+
 struct Case {
   bool operator==(const Case&) const = default;
+  /// The job, wherever its file lies; empty for a case that was never kept. A plain name
+  /// (base/uuid.h).
+  std::string id;
   std::string title;
   std::string vehicle;
   std::string tyre;                      ///< "195/65R15"
@@ -155,6 +177,7 @@ struct Case {
   std::vector<Evidence> proof;  ///< read after the repair, in order of time
   Closing closing;
   Learnt learnt;  ///< what the logbook knew when the job was begun
+  std::vector<Unreadable> unreadable;
   double version = 1;
   Rest rest;
 

@@ -5,10 +5,12 @@
 #include <algorithm>
 #include <cmath>
 #include <limits>
+#include <set>
 
 #include "core/base/atomic_file.h"
 #include "core/base/json.h"
 #include "core/base/text.h"
+#include "core/base/uuid.h"
 #include "core/job/course_json.h"
 #include "core/job/test_json.h"
 #include "core/judging/limit_json.h"
@@ -290,32 +292,62 @@ Status readMeter(ObjectReader& in, Case& c) {
   return Done{};
 }
 
-Status readEvidences(ObjectReader& in, Case& c) {
-  const Json* list = in.array("evidence");
+// What lay aside as unreadable goes on lying there.
+Status readUnreadable(ObjectReader& in, Case& c) {
+  const Json* list = in.array("unreadable");
   for (std::size_t i = 0; list && i < list->size(); ++i) {
-    auto one = readEvidence((*list)[i], fmt::format("evidence[{}]", i), c);
-    if (!one) {
-      return one.error();
+    ObjectReader one((*list)[i], fmt::format("unreadable[{}]", i));
+    const Json* written = one.any("written");
+    Unreadable u;
+    u.written = (written ? *written : Json()).dump(-1, ' ', false, Json::error_handler_t::replace);
+    u.why = one.text("why");
+    u.proof = one.boolean("proof").value_or(false);
+    if (one.error()) {
+      return *one.error();
     }
-    if (one->id.empty() || c.evidenceById(one->id)) {
-      one->id = c.nextEvidenceId();
-    }
-    c.evidence.push_back(std::move(*one));
+    c.unreadable.push_back(std::move(u));
   }
   return Done{};
 }
 
-Status readProof(ObjectReader& in, Case& c) {
-  const Json* list = in.array("proof");
+// The entries of one list, each to `take`; those that cannot be read aside when they may be.
+template <class Take>
+Status readEntries(ObjectReader& in, const char* key, Case& c, Damaged damaged, const Take& take) {
+  const Json* list = in.array(key);
   for (std::size_t i = 0; list && i < list->size(); ++i) {
-    auto one = readEvidence((*list)[i], fmt::format("proof[{}]", i), c);
-    if (!one) {
+    auto one = readEvidence((*list)[i], fmt::format("{}[{}]", key, i), c);
+    if (one) {
+      take(std::move(*one));
+    } else if (damaged == Damaged::refused) {
       return one.error();
+    } else {
+      c.unreadable.push_back({(*list)[i].dump(-1, ' ', false, Json::error_handler_t::replace),
+                              one.error().sentence(), std::string_view(key) == "proof"});
     }
-    one->id = c.nextProofId();
-    c.proof.push_back(std::move(*one));
   }
   return Done{};
+}
+
+// Ids that are missing or taken get new ones; sought once for all, not once an entry.
+std::string freeId(std::set<std::string>& taken, std::string wanted, char prefix, int& last) {
+  while (wanted.empty() || taken.contains(wanted)) {
+    wanted = fmt::format("{}{}", prefix, ++last);
+  }
+  taken.insert(wanted);
+  return wanted;
+}
+
+Status readEvidences(ObjectReader& in, Case& c, Damaged damaged) {
+  const auto into = [&](const char* key, char prefix, std::vector<Evidence>& list) {
+    std::set<std::string> taken;
+    int last = 0;
+    return readEntries(in, key, c, damaged, [&](Evidence e) {
+      e.id = freeId(taken, std::move(e.id), prefix, last);
+      list.push_back(std::move(e));
+    });
+  };
+  auto read = into("evidence", 'e', c.evidence);
+  return read ? into("proof", 'p', c.proof) : read;
 }
 
 Status readHistory(ObjectReader& in, Case& c) {
@@ -357,7 +389,7 @@ Status readCourse(ObjectReader& in, Case& c) {
 
 }  // namespace
 
-Result<Case> fromJson(const Json& json, const std::string& name) {
+Result<Case> fromJson(const Json& json, const std::string& name, Damaged damaged) {
   const auto within = [&](Error error) {
     error.where = error.where.empty() ? name : name + ": " + error.where;
     return error;
@@ -386,14 +418,22 @@ Result<Case> fromJson(const Json& json, const std::string& name) {
   if (!in.any("allowed")) {
     c.allowed = {"unplug", "back-probe"};
   }
-  for (const auto part :
-       {readCircuits, readSuspect, readHistory, readLimits, readMeter, readEvidences, readProof, readCourse}) {
+  c.id = in.text("id");
+  if (!c.id.empty() && !isPlainName(c.id)) {
+    in.fail("id", "\"" + text::shortened(c.id, 40) + "\" is no name of a job",
+            "letters, digits and dashes, at most 64; or leave it out");
+  }
+  for (const auto part : {readCircuits, readSuspect, readHistory, readLimits, readMeter,
+                          readUnreadable, readCourse}) {
     if (in.error()) {
       break;
     }
     if (auto status = part(in, c); !status) {
       return within(status.error());
     }
+  }
+  if (auto status = in.error() ? Status(Done{}) : readEvidences(in, c, damaged); !status) {
+    return within(status.error());
   }
   if (in.error()) {
     return within(*in.error());
@@ -402,20 +442,35 @@ Result<Case> fromJson(const Json& json, const std::string& name) {
   return c;
 }
 
-Result<Case> parseCase(std::string_view text, const std::string& name) {
+Result<Case> parseCase(std::string_view text, const std::string& name, Damaged damaged) {
   auto json = parseJson(text, name);
   if (!json) {
     return json.error();
   }
-  return fromJson(*json, name);
+  return fromJson(*json, name, damaged);
 }
 
-Result<Case> loadCase(const std::string& path) {
+Result<Case> loadCase(const std::string& path, Damaged damaged) {
   auto text = readFile(path);
   if (!text) {
     return text.error();
   }
-  return parseCase(*text, path);
+  return parseCase(*text, path, damaged);
+}
+
+Result<Case> asReopened(const Case& c) {
+  auto once = parseCase(caseText(c), "");
+  if (!once) {
+    return once;
+  }
+  // Defaults are filled in the first time; the second time nothing may move any more.
+  const std::string written = caseText(*once);
+  auto twice = parseCase(written, "");
+  if (twice && caseText(*twice) != written) {
+    return Error{"", std::nullopt, "would not be the same when the job is opened again",
+                 "letters that can be written, and names that are used once"};
+  }
+  return twice;
 }
 
 namespace {
@@ -482,6 +537,7 @@ Json historyJson(const History& h) {
 Json toJson(const Case& c) {
   Json out;
   out["format"] = "haybale-case";
+  setIf(out, "id", c.id);
   out["version"] = std::floor(c.version) == c.version ? Json(static_cast<long long>(c.version))
                                                       : Json(c.version);
   Json job{{"title", c.title}, {"vehicle", c.vehicle}, {"tyre", c.tyre}};
@@ -528,6 +584,13 @@ Json toJson(const Case& c) {
   }
   for (const auto& e : c.proof) {
     out["proof"].push_back(evidenceJson(e));
+  }
+  for (const auto& u : c.unreadable) {
+    Json one{{"written", Json::parse(u.written, nullptr, false)}, {"why", u.why}};
+    if (u.proof) {
+      one["proof"] = true;
+    }
+    out["unreadable"].push_back(std::move(one));
   }
   for (auto& [key, value] :
        {std::pair{"intake", intakeJson(c.intake)}, std::pair{"repair", repairJson(c.repair)},

@@ -2,6 +2,7 @@
 // the repair is proved, how the job ended. Plain data.
 #pragma once
 
+#include <array>
 #include <map>
 #include <optional>
 #include <string>

@@ -60,18 +60,39 @@ void eachPlace(circuit::Test& test, const F& f) {
   for (auto& id : test.state.unplugged) {
     f(id);
   }
+  if (test.state.inject) {
+    f(test.state.inject->place.element);
+  }
+  if (test.state.disturb) {
+    f(test.state.disturb->element);
+  }
+  f(test.looked);
+}
+
+// Every test of a job that is about one circuit.
+template <class F>
+void eachTest(Case& c, const std::string& circuit, const F& f) {
+  for (auto* list : {&c.evidence, &c.proof}) {
+    for (auto& e : *list) {
+      if (e.test.circuit == circuit) {
+        f(e.test, e.reading);
+      }
+    }
+  }
 }
 
 }  // namespace
 
 std::size_t readingsOn(const Case& c, const std::string& circuit, std::string_view element) {
   std::size_t count = 0;
-  for (const auto& e : c.evidence) {
-    bool touches = false;
-    circuit::Test test = e.test;
+  Case copy;
+  copy.evidence = c.evidence;
+  copy.proof = c.proof;
+  eachTest(copy, circuit, [&](circuit::Test& test, const Reading& reading) {
+    bool touches = reading.looked == element;
     eachPlace(test, [&](const std::string& id) { touches = touches || id == element; });
-    count += e.test.circuit == circuit && touches ? 1 : 0;
-  }
+    count += touches ? 1 : 0;
+  });
   return count;
 }
 
@@ -126,7 +147,9 @@ Status removeFromLine(Case& c, const std::string& name, std::size_t index) {
   }
   auto& path = circuit->path;
   path.erase(path.begin() + static_cast<std::ptrdiff_t>(index));
-  std::erase(c.complaint.earlierRepair, e.id);
+  if (name == c.suspect) {
+    std::erase(c.complaint.earlierRepair, e.id);
+  }
   const bool meet = index > 0 && index < path.size() && path[index].kind == ElementKind::leg &&
                     path[index - 1].kind == ElementKind::leg;
   if (meet && readingsOn(c, name, path[index].id) == 0) {
@@ -170,12 +193,20 @@ Status renameInLine(Case& c, const std::string& name, std::size_t index, const s
       element = id;
     }
   };
-  for (auto& e : c.evidence) {
-    if (e.test.circuit == name) {
-      eachPlace(e.test, follow);
+  eachTest(c, name, [&](circuit::Test& test, Reading& reading) {
+    eachPlace(test, follow);
+    follow(reading.looked);
+  });
+  for (auto& h : c.history) {
+    if (h.circuit == name || (h.circuit.empty() && name == c.suspect)) {
+      follow(h.element);
     }
   }
+  if (c.closing.circuit == name) {
+    follow(c.closing.element);
+  }
   if (name == c.suspect) {
+    follow(c.repair.element);
     std::for_each(c.complaint.earlierRepair.begin(), c.complaint.earlierRepair.end(), follow);
   }
   return Done{};

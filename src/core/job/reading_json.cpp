@@ -18,7 +18,8 @@ namespace {
 std::optional<double> stepOf(const std::string& digits) {
   const auto point = digits.find_first_of(".,");
   const auto last = digits.find_last_of("0123456789");
-  if (last == std::string::npos || digits.find_first_not_of("+-0123456789., ") != std::string::npos) {
+  if (last == std::string::npos ||
+      digits.find_first_not_of("+-0123456789., ") != std::string::npos) {
     return std::nullopt;
   }
   return point == std::string::npos || last < point
@@ -43,8 +44,12 @@ std::optional<units::Entry> readValue(ObjectReader& in, std::string_view key, un
             "a plain number, or \"OL\"");
     return std::nullopt;
   }
-  const auto value = in.number(key, unit == units::Unit::ohm ? 0 : -1e6, 1e12);
+  const auto value = in.number(key);
   if (!value) {
+    return std::nullopt;
+  }
+  if (const auto wrong = units::notReadable(unit, *value); !wrong.empty()) {
+    in.fail(key, fmt::format("{:g} {}", *value, wrong), "the value as the meter showed it");
     return std::nullopt;
   }
   entry.value = *value;
@@ -140,7 +145,7 @@ Reading readReading(ObjectReader& in, TestKind kind) {
     if (!reading.value && !in.error()) {
       in.fail(key, "is missing", "the value that was read, or \"OL\"");
     }
-    const auto resolution = in.number("resolution", 0, 1e12);
+    const auto resolution = in.number("resolution", 0, units::kMostReadable);
     reading.digits = in.text("digits");
     if (const auto step = stepOf(reading.digits); step && reading.value) {
       reading.value->resolution = *step;

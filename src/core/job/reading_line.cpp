@@ -5,7 +5,9 @@
 #include <algorithm>
 #include <set>
 
+#include "core/base/json.h"
 #include "core/base/text.h"
+#include "core/job/test_json.h"
 
 namespace haybale::job {
 
@@ -299,7 +301,19 @@ class LineReader {
 
 Result<TypedReading> parseReadingLine(std::string_view text, const Circuit& circuit,
                                       const Test& chosen) {
-  return LineReader(text, circuit, chosen).read();
+  auto typed = LineReader(text, circuit, chosen).read();
+  if (!typed) {
+    return typed;
+  }
+  // What the reader of a case refuses is refused here, in its words.
+  if (auto read =
+          readReadingJson(readingJson(typed->reading, typed->test.kind), "", typed->test.kind);
+      !read) {
+    Error error = read.error();
+    error.where.clear();
+    return error;
+  }
+  return typed;
 }
 
 std::string readsAs(const TypedReading& typed) {

@@ -235,6 +235,18 @@ double lastDigit(const std::string& number) {
 
 }  // namespace
 
+std::string notReadable(Unit unit, double value) {
+  if (unit == Unit::ohm && value < kLeastOhm) {
+    return "is a negative resistance: the circuit is live, or the leads were not zeroed";
+  }
+  const bool temperature = unit == Unit::celsius && !(value >= -60 && value <= 250);
+  if (temperature) {
+    return "is no temperature a coil is measured at (-60 to 250 degrees)";
+  }
+  const bool frequency = unit == Unit::hertz && !(value >= 0 && value <= 1e9);
+  return frequency || !(std::abs(value) <= kMostReadable) ? "is not a number a meter can show" : "";
+}
+
 std::string_view symbol(Unit unit) {
   switch (unit) {
     case Unit::ohm:
@@ -318,9 +330,16 @@ Result<Entry> parseEntry(std::string_view typed, Unit implied) {
   }
   entry.value = value * scale;
   entry.resolution = lastDigit(number) * scale;
-  if (entry.unit == Unit::ohm && entry.value < 0) {
-    return bad(text, "is a negative resistance: the circuit is live, or the leads were not zeroed",
-               implied);
+  // IEEE 488.2 / SCPI-99 (vol. 1, 7.2.1.4-5): how an instrument writes "beyond the range" and "no
+  // number".
+  if (entry.value == 9.9e37) {
+    return Entry{std::numeric_limits<double>::infinity(), true, entry.unit, entry.unitTyped, 0};
+  }
+  if (entry.value == 9.91e37) {
+    return bad(text, "is how an instrument says that it has no number", implied);
+  }
+  if (const auto wrong = notReadable(entry.unit, entry.value); !wrong.empty()) {
+    return bad(text, wrong, implied);
   }
   return entry;
 }

@@ -29,11 +29,18 @@ struct Entry {
   double resolution = 0;
 };
 
+/// Largest number a meter can show, and the lowest resistance: leads nulled a little too well.
+inline constexpr double kMostReadable = 1e12;
+inline constexpr double kLeastOhm = -2;
+/// What is wrong with a number as a reading of this unit; empty when it can be one. The one rule
+/// for what is typed, measured, imported and read from a file.
+[[nodiscard]] std::string notReadable(Unit unit, double value);
+
 /// Reads one displayed value. `implied` is the unit of the meter function chosen; `Unit::none`
 /// accepts any unit typed. Decimal point or comma; SI prefix p n u µ m k M G (also "meg") before
-/// the unit or in place of the point; OL, 0L, O.L, .OL, inf, ∞ for overload. On an error `wanted`
-/// says what to type instead. A lone "m" with ohms is refused, since it is nearly always a mistyped
-/// M.
+/// the unit or in place of the point; OL, 0L, O.L, .OL, inf, ∞, 9.9E37 for overload. On an error
+/// `wanted` says what to type instead. A lone "m" with ohms is refused, since it is nearly always a
+/// mistyped M.
 [[nodiscard]] Result<Entry> parseEntry(std::string_view text, Unit implied);
 
 /// Engineering notation with `digits` significant digits: 1.12 kΩ, 4.98 V, 63.0 Ω. NaN prints "–",

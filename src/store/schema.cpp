@@ -1,0 +1,96 @@
+#include "store/schema.h"
+
+namespace haybale::store {
+
+namespace {
+
+const QStringList kSqlite[] = {
+    {QStringLiteral("CREATE TABLE jobs (row INTEGER PRIMARY KEY, id TEXT NOT NULL UNIQUE, path "
+                    "TEXT NOT NULL, folder TEXT NOT NULL, title TEXT NOT NULL, vehicle TEXT NOT "
+                    "NULL, suspect TEXT NOT NULL, headline TEXT NOT NULL, changed TEXT NOT NULL, "
+                    "content BLOB NOT NULL)"),
+     QStringLiteral("CREATE INDEX jobs_changed ON jobs (changed)"),
+     QStringLiteral("CREATE VIRTUAL TABLE job_text USING fts5(title, vehicle, body, tags, "
+                    "prefix='2 3 4', detail=column, tokenize='unicode61 remove_diacritics 2')"),
+     QStringLiteral("CREATE TABLE outcomes (row INTEGER PRIMARY KEY, vehicle TEXT NOT NULL, class "
+                    "TEXT NOT NULL, fault TEXT NOT NULL, closed TEXT NOT NULL, minutes REAL NOT "
+                    "NULL, proved INTEGER NOT NULL, comeback INTEGER NOT NULL)"),
+     QStringLiteral("CREATE INDEX outcomes_class ON outcomes (class, proved, minutes, comeback)")},
+    {QStringLiteral("CREATE TABLE goods (row INTEGER PRIMARY KEY, quantity TEXT NOT NULL, value "
+                    "REAL NOT NULL, celsius REAL, vehicle TEXT NOT NULL, module TEXT NOT NULL, "
+                    "part TEXT NOT NULL, circuit TEXT NOT NULL, place TEXT NOT NULL, taken TEXT "
+                    "NOT NULL, trace TEXT NOT NULL)"),
+     QStringLiteral("CREATE INDEX goods_quantity ON goods (quantity)")},
+    // What hangs on a job goes with it, whoever deletes it: an outcome left behind would teach for
+    // ever.
+    {QStringLiteral("DELETE FROM outcomes WHERE row NOT IN (SELECT row FROM jobs)"),
+     QStringLiteral("DELETE FROM job_text WHERE rowid NOT IN (SELECT row FROM jobs)"),
+     QStringLiteral("CREATE TRIGGER IF NOT EXISTS jobs_gone AFTER DELETE ON jobs BEGIN "
+                    "DELETE FROM outcomes WHERE row=old.row; "
+                    "DELETE FROM job_text WHERE rowid=old.row; END")},
+    // Every kept state is a revision of its own. What was there becomes the first one, by a name
+    // made of its content, so that the same job brought forward on two machines is one.
+    {QStringLiteral("CREATE TABLE revisions (row INTEGER PRIMARY KEY AUTOINCREMENT, job TEXT NOT "
+                    "NULL, revision TEXT NOT NULL UNIQUE, parent TEXT NOT NULL, changed TEXT NOT "
+                    "NULL, origin TEXT NOT NULL, path TEXT NOT NULL, folder TEXT NOT NULL, "
+                    "headline TEXT NOT NULL, content BLOB NOT NULL)"),
+     QStringLiteral("CREATE INDEX revisions_job ON revisions (job, parent)"),
+     QStringLiteral(
+         "CREATE TABLE peers (url TEXT PRIMARY KEY, claimed INTEGER NOT NULL, sent INTEGER "
+         "NOT NULL, got TEXT NOT NULL)"),
+     QStringLiteral("ALTER TABLE jobs ADD COLUMN state TEXT NOT NULL DEFAULT 'open'"),
+     QStringLiteral("ALTER TABLE jobs ADD COLUMN revision TEXT NOT NULL DEFAULT ''"),
+     QStringLiteral("UPDATE jobs SET revision='first-' || lower(hex(randomblob(16))), "
+                    "state=CASE WHEN row IN (SELECT row FROM outcomes) THEN 'closed' ELSE 'open' "
+                    "END, changed=coalesce(strftime('%Y-%m-%dT%H:%M:%fZ', changed, 'utc'), "
+                    "changed)"),
+     QStringLiteral("INSERT INTO revisions (job, revision, parent, changed, origin, path, folder, "
+                    "headline, content) SELECT id, revision, '', changed, '', path, folder, "
+                    "headline, content FROM jobs ORDER BY row"),
+     QStringLiteral("ALTER TABLE jobs DROP COLUMN content")},
+};
+
+const QStringList kPostgres{
+    QStringLiteral("CREATE TABLE jobs (row BIGSERIAL PRIMARY KEY, id TEXT NOT NULL UNIQUE, path "
+                   "TEXT NOT NULL, folder TEXT NOT NULL, title TEXT NOT NULL, vehicle TEXT NOT "
+                   "NULL, suspect TEXT NOT NULL, headline TEXT NOT NULL, changed TEXT COLLATE "
+                   "\"C\" NOT NULL, state TEXT NOT NULL DEFAULT 'open', revision TEXT NOT NULL "
+                   "DEFAULT '', words TSVECTOR NOT NULL)"),
+    QStringLiteral("CREATE INDEX jobs_changed ON jobs (changed)"),
+    QStringLiteral("CREATE INDEX jobs_words ON jobs USING GIN (words) WITH (fastupdate=on, "
+                   "gin_pending_list_limit=256)"),
+    QStringLiteral("CREATE TABLE outcomes (row BIGINT PRIMARY KEY REFERENCES jobs (row) ON DELETE "
+                   "CASCADE, vehicle TEXT NOT NULL, class TEXT NOT NULL, fault TEXT NOT NULL, "
+                   "closed TEXT NOT NULL, minutes DOUBLE PRECISION NOT NULL, proved INTEGER NOT "
+                   "NULL, comeback INTEGER NOT NULL)"),
+    QStringLiteral("CREATE INDEX outcomes_class ON outcomes (class, proved, minutes, comeback)"),
+    QStringLiteral("CREATE TABLE goods (row BIGSERIAL PRIMARY KEY, quantity TEXT NOT NULL, value "
+                   "DOUBLE PRECISION NOT NULL, celsius DOUBLE PRECISION, vehicle TEXT NOT NULL, "
+                   "module TEXT NOT NULL, part TEXT NOT NULL, circuit TEXT NOT NULL, place TEXT "
+                   "NOT NULL, taken TEXT NOT NULL, trace TEXT NOT NULL)"),
+    QStringLiteral("CREATE INDEX goods_quantity ON goods (quantity)"),
+    // `xid`: who reads what is new asks for what was committed before all that still runs.
+    QStringLiteral("CREATE TABLE revisions (row BIGSERIAL PRIMARY KEY, job TEXT NOT NULL, revision "
+                   "TEXT NOT NULL UNIQUE, parent TEXT NOT NULL, changed TEXT COLLATE \"C\" NOT "
+                   "NULL, origin TEXT NOT NULL, path TEXT NOT NULL, folder TEXT NOT NULL, headline "
+                   "TEXT NOT NULL, content TEXT NOT NULL, xid XID8 NOT NULL DEFAULT "
+                   "pg_current_xact_id())"),
+    QStringLiteral("CREATE INDEX revisions_job ON revisions (job, parent)"),
+    QStringLiteral("CREATE INDEX revisions_xid ON revisions (xid)"),
+    QStringLiteral(
+        "CREATE TABLE peers (url TEXT PRIMARY KEY, claimed BIGINT NOT NULL, sent BIGINT NOT "
+        "NULL, got TEXT NOT NULL)"),
+};
+
+const QStringList kNothing;
+
+}  // namespace
+
+const QStringList& schemaStep(Engine engine, int from) {
+  if (engine == Engine::sqlite) {
+    return from >= 0 && from < kSchemaVersion ? kSqlite[from] : kNothing;
+  }
+  return from == 0 ? kPostgres : kNothing;
+}
+
+}  // namespace haybale::store

@@ -1,0 +1,135 @@
+#include "store/search_words.h"
+
+#include <QSet>
+
+#include "core/job/search_text.h"
+#include "store/text.h"
+
+namespace haybale::store {
+
+namespace {
+
+constexpr qsizetype kLongest = 100;
+
+// "fault", "sensor-open" -> "tfaultsensoropen": one word no engine takes apart.
+QString tag(const char* kind, const QString& value) {
+  return QLatin1Char('t') + QString::fromLatin1(kind) + searchWords(value).join(QString());
+}
+
+QStringList tagsOf(const Filter& f) {
+  QStringList out;
+  for (const auto& [kind, value] : {std::pair{"circuit", f.circuit}, std::pair{"fault", f.fault},
+                                    std::pair{"zone", f.zone}, std::pair{"month", f.month}}) {
+    if (!value.isEmpty()) {
+      out << tag(kind, value);
+    }
+  }
+  return out;
+}
+
+}  // namespace
+
+QStringList searchWords(const QString& text) {
+  QStringList out;
+  QSet<QString> seen;
+  QString word;
+  const auto end = [&] {
+    if (!word.isEmpty() && !seen.contains(word)) {
+      seen.insert(word);
+      out << word;
+    }
+    word.clear();
+  };
+  const QString folded = text.normalized(QString::NormalizationForm_KD)
+                             .toCaseFolded()
+                             .normalized(QString::NormalizationForm_KD);
+  for (const char32_t c : folded.toUcs4()) {
+    if (QChar::isMark(c)) {
+      continue;  // the accent of the letter before it
+    }
+    if (!QChar::isLetterOrNumber(c)) {
+      end();
+    } else if (word.size() < kLongest) {
+      word += QString::fromUcs4(&c, 1);
+    }
+  }
+  end();
+  return out;
+}
+
+SearchEntry searchEntry(const job::Case& c, const QString& headline, const QString& changed) {
+  const auto words = [](const QString& text) { return searchWords(text).join(QLatin1Char(' ')); };
+  SearchEntry out;
+  out.title = words(q(c.title));
+  out.vehicle = words(q(c.vehicle));
+  out.body = words(q(job::searchText(c)) + QLatin1Char(' ') + headline);
+  QStringList tags{tag("circuit", q(c.suspect)), tag("month", changed.left(4)),
+                   tag("month", changed.left(7))};
+  if (!c.closing.fault.empty()) {
+    tags << tag("fault", q(c.closing.fault)) << tag("zone", q(c.closing.zone));
+  }
+  out.tags = tags.join(QLatin1Char(' '));
+  return out;
+}
+
+QString lexemes(const SearchEntry& e) {
+  QSet<QString> out;
+  const auto add = [&](const QString& text, char prefix) {
+    for (const auto& word : text.split(QLatin1Char(' '), Qt::SkipEmptyParts)) {
+      out.insert(QLatin1Char(prefix) + word);
+    }
+  };
+  for (const auto* text : {&e.title, &e.vehicle, &e.body}) {
+    add(*text, 'b');
+  }
+  add(e.vehicle, 'v');
+  for (const auto& tag : e.tags.split(QLatin1Char(' '), Qt::SkipEmptyParts)) {
+    out.insert(tag);
+  }
+  return QStringList(out.begin(), out.end()).join(QLatin1Char(' '));
+}
+
+namespace {
+
+// The filter, each word by `begin` (a beginning, of the vehicle only or of anything) and each tag
+// by `whole`.
+template <class Begin, class Whole>
+QString queryOf(const Filter& f, const QString& with, const Begin& begin, const Whole& whole) {
+  QStringList parts;
+  for (const auto& [text, vehicle] : {std::pair{f.text, false}, std::pair{f.vehicle, true}}) {
+    const QStringList words = searchWords(text);
+    if (words.isEmpty() && !text.trimmed().isEmpty()) {
+      return QStringLiteral("-");
+    }
+    for (const auto& word : words) {
+      parts << begin(word, vehicle);
+    }
+  }
+  for (const auto& tag : tagsOf(f)) {
+    parts << whole(tag);
+  }
+  return parts.join(with);
+}
+
+}  // namespace
+
+QString ftsMatch(const Filter& filter) {
+  return queryOf(
+      filter, QStringLiteral(" AND "),
+      [](const QString& word, bool vehicle) {
+        return QString::fromLatin1(vehicle ? "vehicle : \"%1\"*" : "{title vehicle body} : \"%1\"*")
+            .arg(word);
+      },
+      [](const QString& tag) { return QStringLiteral("tags : \"%1\"").arg(tag); });
+}
+
+QString tsQuery(const Filter& filter) {
+  return queryOf(
+      filter, QStringLiteral(" & "),
+      [](const QString& word, bool vehicle) {
+        return QStringLiteral("'%1%2':*").arg(QLatin1Char(vehicle ? 'v' : 'b')).arg(word);
+      },
+      [](const QString& tag) { return QStringLiteral("'%1'").arg(tag); });
+}
+
+}  // namespace haybale::store
