@@ -20,6 +20,7 @@ GRANT SELECT ON ALL TABLES IN SCHEMA public TO haybale_reader, haybale_bench, ha
 GRANT INSERT, UPDATE, DELETE ON jobs, outcomes TO haybale_bench, haybale_foreman;
 GRANT INSERT ON revisions TO haybale_bench;
 GRANT INSERT, UPDATE, DELETE ON revisions TO haybale_foreman;
+GRANT INSERT ON practice TO haybale_bench, haybale_foreman;
 GRANT INSERT, DELETE ON goods TO haybale_bench, haybale_foreman;
 GRANT INSERT, UPDATE ON peers TO haybale_bench, haybale_foreman;
 GRANT USAGE ON ALL SEQUENCES IN SCHEMA public TO haybale_bench, haybale_foreman;

@@ -2,6 +2,7 @@
 #include <QCommandLineParser>
 #include <QTemporaryDir>
 #include <cstdio>
+#include <cstring>
 
 #include "app/frame/main_window.h"
 #include "app/frame/pictures.h"
@@ -11,11 +12,37 @@
 
 using namespace haybale::app;
 
+namespace {
+
+// What needs no window is answered without a display; gives back whether that was all.
+bool answeredWithoutWindow(int argc, char** argv, QCommandLineParser& options) {
+  const QCoreApplication application(argc, argv);
+  options.parse(QCoreApplication::arguments());
+  if (options.isSet(QStringLiteral("version"))) {
+    std::printf("haybale %s\n", HAYBALE_VERSION);
+    return true;
+  }
+  if (options.isSet(QStringLiteral("help"))) {
+    std::fputs(qPrintable(options.helpText()), stdout);
+    return true;
+  }
+  return false;
+}
+
+bool hasDisplay(int argc, char** argv) {
+  bool named = qEnvironmentVariableIsSet("QT_QPA_PLATFORM");
+  for (int i = 1; i < argc; ++i) {
+    named = named || std::strcmp(argv[i], "-platform") == 0;
+  }
+  return named || qEnvironmentVariableIsSet("DISPLAY") ||
+         qEnvironmentVariableIsSet("WAYLAND_DISPLAY");
+}
+
+}  // namespace
+
 int main(int argc, char** argv) {
-  QApplication application(argc, argv);
-  QApplication::setApplicationName(QStringLiteral("haybale"));
-  QApplication::setApplicationVersion(QStringLiteral(HAYBALE_VERSION));
-  QApplication::setStyle(QStringLiteral("Fusion"));
+  QCoreApplication::setApplicationName(QStringLiteral("haybale"));
+  QCoreApplication::setApplicationVersion(QStringLiteral(HAYBALE_VERSION));
   QCommandLineParser options;
   options.setApplicationDescription(QStringLiteral(
       "Hay Bale: where is the fault, how sure, what to test next. Wheel speed sensor circuits."));
@@ -34,6 +61,19 @@ int main(int argc, char** argv) {
   const QCommandLineOption theme(QStringLiteral("theme"), QStringLiteral("day or night"),
                                  QStringLiteral("THEME"));
   options.addOptions({demo, picture, screenshots, theme});
+  if (answeredWithoutWindow(argc, argv, options)) {
+    return 0;
+  }
+  if (!hasDisplay(argc, argv)) {
+    std::fputs(
+        "haybale: there is no display to open a window on; start it in a desktop session, or "
+        "use haybale-cli\n",
+        stderr);
+    return 1;
+  }
+  QApplication application(argc, argv);
+  QApplication::setStyle(QStringLiteral("Fusion"));
+  QGuiApplication::setDesktopFileName(QStringLiteral("haybale"));
   options.process(application);
 
   // Pictures are made from a clean state and leave none behind.

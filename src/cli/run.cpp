@@ -43,6 +43,7 @@ int run(const std::vector<std::string>& arguments, Streams streams) {
   addSimulate(app, chosen);
   addDemo(app, chosen);
   addLogbook(app, chosen);
+  addPractice(app, chosen);
   try {
     std::vector<std::string> reversed(arguments.rbegin(), arguments.rend());
     app.parse(reversed);

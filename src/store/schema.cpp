@@ -38,6 +38,12 @@ const QStringList kSqlite[] = {
      QStringLiteral(
          "CREATE TABLE peers (url TEXT PRIMARY KEY, claimed INTEGER NOT NULL, sent INTEGER "
          "NOT NULL, got TEXT NOT NULL)"),
+     QStringLiteral(
+         "CREATE TABLE practice (row INTEGER PRIMARY KEY, trainee TEXT NOT NULL, case_id "
+         "TEXT NOT NULL, seed INTEGER NOT NULL, skill TEXT NOT NULL, level INTEGER NOT "
+         "NULL, points INTEGER NOT NULL, minutes REAL NOT NULL, best_minutes REAL NOT "
+         "NULL, correct INTEGER NOT NULL, wrong_parts INTEGER NOT NULL, hints INTEGER NOT "
+         "NULL, brier REAL NOT NULL, played TEXT NOT NULL)"),
      QStringLiteral("ALTER TABLE jobs ADD COLUMN state TEXT NOT NULL DEFAULT 'open'"),
      QStringLiteral("ALTER TABLE jobs ADD COLUMN revision TEXT NOT NULL DEFAULT ''"),
      QStringLiteral("UPDATE jobs SET revision='first-' || lower(hex(randomblob(16))), "
@@ -80,6 +86,12 @@ const QStringList kPostgres{
     QStringLiteral(
         "CREATE TABLE peers (url TEXT PRIMARY KEY, claimed BIGINT NOT NULL, sent BIGINT NOT "
         "NULL, got TEXT NOT NULL)"),
+    QStringLiteral(
+        "CREATE TABLE practice (row BIGSERIAL PRIMARY KEY, trainee TEXT NOT NULL, case_id "
+        "TEXT NOT NULL, seed BIGINT NOT NULL, skill TEXT NOT NULL, level INTEGER NOT NULL, "
+        "points INTEGER NOT NULL, minutes DOUBLE PRECISION NOT NULL, best_minutes DOUBLE "
+        "PRECISION NOT NULL, correct INTEGER NOT NULL, wrong_parts INTEGER NOT NULL, hints "
+        "INTEGER NOT NULL, brier DOUBLE PRECISION NOT NULL, played TEXT NOT NULL)"),
 };
 
 const QStringList kNothing;

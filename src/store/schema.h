@@ -5,6 +5,7 @@
 //   job_text   (SQLite) full-text index of the heads;  in PostgreSQL a column of jobs
 //   outcomes   what closed jobs turned out to be
 //   goods      readings kept as good
+//   practice   how made-up cases were played
 //   peers      how far this logbook was brought over to another one
 #pragma once
 

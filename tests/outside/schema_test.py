@@ -42,4 +42,14 @@ sheet = {"format": "haybale-limits", "limits": demo["limits"]}
 assert jsonschema.Draft7Validator(sheets).is_valid(sheet)
 sheet["limits"][0]["quantity"] = "weight"
 assert not jsonschema.Draft7Validator(sheets).is_valid(sheet)
+practice = json.loads((root / "docs/formats/practice.schema.json").read_text())
+jsonschema.Draft7Validator.check_schema(practice)
+shelf = sorted((root / "data/practice").glob("*.json"))
+assert len(shelf) >= 40
+for path in shelf:
+    one = json.loads(path.read_text())
+    assert jsonschema.Draft7Validator(practice).is_valid(one), path
+    assert validator.is_valid(one["case"]), path
+one["truth"].pop("fault")
+assert not jsonschema.Draft7Validator(practice).is_valid(one)
 print("schema ok")

@@ -24,6 +24,7 @@
 #include "app/live/instrument_desk.h"
 #include "app/parts/dialogs.h"
 #include "app/parts/progress_strip.h"
+#include "app/practice/practice_view.h"
 #include "app/style/theme.h"
 #include "app/swap/swap_view.h"
 #include "app/trace/capture_desk.h"
@@ -46,6 +47,13 @@ bool looksLikeCase(const QString& path) {
   return file.open(QIODevice::ReadOnly) && file.read(64).trimmed().startsWith('{');
 }
 
+// A practice case says so near its beginning.
+bool looksLikePractice(const QString& path) {
+  QFile file(path);
+  return looksLikeCase(path) && file.open(QIODevice::ReadOnly) &&
+         file.read(400).contains("\"haybale-practice\"");
+}
+
 }  // namespace
 
 MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
@@ -60,6 +68,7 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
   rail_->addView(Glyph::swap, tr("Swap"));
   rail_->addView(Glyph::report, tr("Close-out"));
   rail_->addView(Glyph::book, tr("Logbook"));
+  rail_->addView(Glyph::practice, tr("Practice"));
   strip_ = new JobStrip(model_, whole);
   notice_ = new QLabel(whole);
   notice_->setProperty("notice", true);
@@ -76,8 +85,9 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
   swap_ = new SwapView(model_, hub_);
   closeOut_ = new CloseView(model_, book_);
   logbook_ = new BookView(model_, book_);
-  for (QWidget* view :
-       std::initializer_list<QWidget*>{intake_, line_, trace_, swap_, closeOut_, logbook_}) {
+  practice_ = new PracticeView(book_);
+  for (QWidget* view : std::initializer_list<QWidget*>{intake_, line_, trace_, swap_, closeOut_,
+                                                       logbook_, practice_}) {
     stack_->addWidget(view);
   }
   panel_ = new NextPanel(model_, whole);
@@ -154,6 +164,7 @@ void MainWindow::connectRecords() {
     trace_->showTurns();
     showView(kTrace);
   });
+  connect(practice_, &PracticeView::said, this, &MainWindow::say);
   connect(logbook_->jobs(), &JobsPage::said, this, &MainWindow::say);
   connect(logbook_->goods(), &GoodsPage::said, this, &MainWindow::say);
   connect(logbook_->jobs(), &JobsPage::opened, this, [this] { showView(kLine); });
@@ -219,6 +230,9 @@ void MainWindow::showView(View view) {
   stack_->setCurrentIndex(view);
   rail_->setCurrent(view);
   side_->setCurrentIndex(view == kTrace ? 1 : 0);
+  // Nothing of the real job stands beside a made-up vehicle.
+  side_->setVisible(view != kPractice);
+  strip_->setVisible(view != kPractice);
   if (view == kLine) {
     line_->board()->setFocus();
   } else if (view == kTrace) {
@@ -227,6 +241,8 @@ void MainWindow::showView(View view) {
     swap_->setFocus();
   } else if (view == kBook) {
     logbook_->jobs()->focusSearch();
+  } else if (view == kPractice) {
+    practice_->focusPage();
   }
 }
 
@@ -256,6 +272,11 @@ void MainWindow::retitle() {
 }
 
 void MainWindow::openPath(const QString& path) {
+  if (looksLikePractice(path)) {
+    practice_->open(path);
+    showView(kPractice);
+    return;
+  }
   if (looksLikeCase(path)) {
     if (const auto status = model_.open(path); !status) {
       say(QString::fromStdString(status.error().sentence()), true);
@@ -308,7 +329,9 @@ bool MainWindow::save(bool ask) {
     say(QString::fromStdString(status.error().sentence()), true);
     return false;
   }
-  say(tr("Saved in %1.").arg(path), false);
+  const QString& aside = model_.putAside();
+  say(tr("Saved in %1.").arg(path) + (aside.isEmpty() ? QString() : QLatin1Char(' ') + aside),
+      !aside.isEmpty());
   return true;
 }
 

@@ -19,6 +19,7 @@ class JobStrip;
 class LineView;
 class CaptureDesk;
 class NextPanel;
+class PracticeView;
 class Rail;
 class SwapView;
 class TraceView;
@@ -27,7 +28,7 @@ class MainWindow : public QMainWindow {
   Q_OBJECT
 
  public:
-  enum View { kIntake, kLine, kTrace, kSwap, kClose, kBook, kViews };
+  enum View { kIntake, kLine, kTrace, kSwap, kClose, kBook, kPractice, kViews };
 
   explicit MainWindow(QWidget* parent = nullptr);
   /// The views go first: a box that loses the focus still commits what it holds to the model.
@@ -35,6 +36,7 @@ class MainWindow : public QMainWindow {
   [[nodiscard]] JobModel& model() { return model_; }
   [[nodiscard]] InstrumentHub& instruments() { return hub_; }
   [[nodiscard]] JobBook& book() { return book_; }
+  [[nodiscard]] PracticeView& practice() { return *practice_; }
   void showView(View view);
   [[nodiscard]] View view() const;
 
@@ -74,6 +76,7 @@ class MainWindow : public QMainWindow {
   SwapView* swap_;
   CloseView* closeOut_;
   BookView* logbook_;
+  PracticeView* practice_;
   BookFiles* files_;
   QStackedWidget* side_ = nullptr;  // next move, or the ring dial beside the traces
   NextPanel* panel_;

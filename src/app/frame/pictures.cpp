@@ -4,11 +4,13 @@
 #include <QApplication>
 #include <QDir>
 #include <QElapsedTimer>
+#include <QLabel>
 #include <QPixmap>
 #include <functional>
 #include <vector>
 
 #include "app/frame/main_window.h"
+#include "app/practice/practice_view.h"
 #include "app/style/theme.h"
 #include "core/belief/ways_to_fail.h"
 
@@ -112,6 +114,27 @@ void fillLogbook(MainWindow& w) {
   }
 }
 
+// A made-up vehicle, played by hints for so many moves or to its end.
+void practise(MainWindow& w, int moves) {
+  w.showView(MainWindow::kPractice);
+  auto& desk = w.practice().desk();
+  const auto ready = [&] {
+    do {
+      wait(30);
+    } while (desk.busy());
+  };
+  if (moves > 0 && w.practice().page() == PracticeView::kShelf) {
+    press(w, "practice.start");
+  }
+  for (int n = 0; n < moves && w.practice().page() == PracticeView::kBench; ++n) {
+    press(w, "practice.hint");
+    ready();
+    auto* says = w.findChild<QLabel*>(QStringLiteral("practice.coachSays"));
+    press(w, says->text().startsWith(QStringLiteral("Say")) ? "practice.say" : "practice.do");
+    ready();
+  }
+}
+
 std::vector<Shot> shots() {
   return {
       {"intake",
@@ -123,15 +146,9 @@ std::vector<Shot> shots() {
       {"counter", [](MainWindow& w) { press(w, "intake.page.counter"); }, false},
       {"line", [](MainWindow& w) { w.showView(MainWindow::kLine); }},
       {"readings", [](MainWindow& w) { press(w, "line.list"); }, false},
-      {"line-editor",
-       [](MainWindow& w) {
-         press(w, "line.list");
-         press(w, "line.edit");
-       },
-       false},
       {"trace",
        [](MainWindow& w) {
-         press(w, "line.edit");
+         press(w, "line.list");
          w.showView(MainWindow::kTrace);
        }},
       {"turns", [](MainWindow& w) { press(w, "trace.turns"); }, false},
@@ -163,7 +180,9 @@ std::vector<Shot> shots() {
          press(w, "book.page.jobs");
        },
        false},
-      {"known-good", [](MainWindow& w) { press(w, "book.page.goods"); }, false},
+      {"practice-shelf", [](MainWindow& w) { practise(w, 0); }, false},
+      {"practice-bench", [](MainWindow& w) { practise(w, 4); }, false},
+      {"practice-debrief", [](MainWindow& w) { practise(w, 60); }, false},
   };
 }
 

@@ -26,6 +26,7 @@ Error noBook() {
 
 JobBook::JobBook(JobModel& model, QObject* parent) : QObject(parent), model_(model) {
   connect(&model_, &JobModel::changed, this, &JobBook::keep);
+  connect(&model_, &JobModel::reopened, this, [this] { followed_.clear(); });
 }
 
 Status JobBook::open() {
@@ -53,11 +54,16 @@ void JobBook::follow() {
   }
   const auto same = book_->sameState(followed_, model_.job());
   base_ = same ? *same : QString();
+  savedSince_ = true;  // what was kept before this sitting stays
   if (base_ == row->revision) {
     kept_ = job::caseText(model_.job());
     keptId_ = followed_;
     keptPath_ = row->path;
   } else {
+    // Shown as it is; kept once something is changed.
+    kept_ = job::caseText(model_.job());
+    keptId_ = followed_;
+    keptPath_ = model_.path();
     emit said(tr("The logbook has a later state of this job, of %1. Go on here and both are kept; "
                  "Logbook opens the other.")
                   .arg(row->changed.left(16).replace(QLatin1Char('T'), QLatin1Char(' '))),
@@ -67,10 +73,13 @@ void JobBook::follow() {
 
 // A job opened and never touched is not written; one with a file of its own is.
 void JobBook::keep() {
-  if (!book_ || model_.isReadOnly() || (model_.path().isEmpty() && !model_.isUnsaved())) {
+  if (!book_ || model_.isReadOnly()) {
     return;
   }
   follow();
+  if (model_.path().isEmpty() && !model_.isUnsaved()) {
+    return;
+  }
   std::string text = job::caseText(model_.job());
   if (text == kept_ && keptId_ == model_.jobId() && keptPath_ == model_.path()) {
     return;

@@ -229,7 +229,7 @@ Status JobModel::save(const QString& path) {
                  "take the job over, or save under another name"};
   }
   const QString newFolder = QFileInfo(absolute).absolutePath();
-  const QString aside = putAsideIfChanged(absolute);
+  aside_ = putAsideIfChanged(absolute);
   job::Case moved = diagnosis::withFilesFrom(job_, folder_.toStdString(), newFolder.toStdString());
   std::string text = job::caseText(moved);
   if (auto status = job::writeFileAtomically(absolute.toStdString(), text); !status) {
@@ -256,9 +256,6 @@ Status JobModel::save(const QString& path) {
   }
   noteRecent(absolute);
   emit changed();
-  if (!aside.isEmpty()) {
-    emit said(aside, true);
-  }
   return Done{};
 }
 
@@ -268,10 +265,13 @@ Status JobModel::tryChange(const QString& what, const std::function<void(job::Ca
   if (after == job_) {
     return Done{};
   }
+  const bool knew = readOnly_;
   if (!stillMine()) {
     const Error error{"", std::nullopt, "another window works on this job",
                       "press Take over to go on with it here"};
-    emit said(QString::fromStdString(error.sentence()), true);
+    if (knew) {
+      emit said(QString::fromStdString(error.sentence()), true);
+    }
     return error;
   }
   auto kept = job::asReopened(after);

@@ -64,8 +64,9 @@ class JobModel : public QObject {
   /// Opens a job that was never saved, by its autosave id.
   Status openKept(const QString& keptId);
   /// Writes the job into a file. A state of the same file that another program wrote meanwhile is
-  /// put beside it first, and said.
+  /// put beside it first; `putAside` then says so.
   Status save(const QString& path);
+  [[nodiscard]] const QString& putAside() const { return aside_; }
 
   // --- edits; each is one step of undo and is on disk before it is shown
   /// Applies `edit` to the case under the name `what`. Nothing happens when it changes nothing.
@@ -182,6 +183,7 @@ class JobModel : public QObject {
   QString folder_;
   JobLock lock_;
   bool readOnly_ = false;
+  QString aside_;       // what the last save found and put aside
   std::string onDisk_;  // the file as it was last read or written here
   QMap<QString, QString> troubles_;
   QMap<QString, QString> drafts_;

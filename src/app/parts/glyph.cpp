@@ -57,6 +57,13 @@ QPainterPath strokes(Glyph glyph) {
       p.moveTo(0.34, 0.78);
       p.lineTo(0.55, 0.78);
       break;
+    case Glyph::practice:  // a toy cart on a string
+      p.addRect(0.1, 0.3, 0.6, 0.34);
+      p.addEllipse(QPointF(0.24, 0.78), 0.12, 0.13);
+      p.addEllipse(QPointF(0.56, 0.78), 0.12, 0.13);
+      p.moveTo(0.7, 0.55);
+      p.cubicTo(0.8, 0.6, 0.84, 0.3, 0.95, 0.16);
+      break;
     case Glyph::book:  // an open book
       p.moveTo(0.5, 0.24);
       p.cubicTo(0.36, 0.12, 0.2, 0.12, 0.06, 0.18);

@@ -249,6 +249,11 @@ int timesMade(const job::Case& c, const Test& test) {
 
 }  // namespace
 
+std::optional<Proposal> weigh(const Beliefs& beliefs, const Conclusion& conclusion,
+                              const Test& test) {
+  return Planner(beliefs, conclusion).propose(test);
+}
+
 std::vector<Proposal> proposeTests(const Beliefs& beliefs, const Conclusion& conclusion,
                                    const std::vector<Test>& refused) {
   const auto& c = beliefs.job();

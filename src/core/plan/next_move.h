@@ -8,6 +8,7 @@
 // 38(3), 1995; both from memory). One step ahead; half-split over access minutes follows by itself.
 #pragma once
 
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -25,8 +26,8 @@ struct Outcome {
 
 struct Proposal {
   circuit::Test test;
-  std::string title;         ///< "Ohms at the module plug"
-  std::string instructions;  ///< where the leads go and how the car stands
+  std::string title;                  ///< "Ohms at the module plug"
+  std::string instructions;           ///< where the leads go and how the car stands
   std::string caution;                ///< the gravest of `cautions`
   std::vector<std::string> steps;     ///< in order, short sentences
   std::vector<std::string> cautions;  ///< every one that belongs to it
@@ -43,12 +44,18 @@ struct Proposal {
   std::vector<Outcome> outcomes;  ///< most probable first, at most four
 };
 
+/// What one test would tell, asked for or not; without title and steps. Empty when it cannot be
+/// simulated.
+[[nodiscard]] std::optional<Proposal> weigh(const Beliefs& beliefs, const Conclusion& conclusion,
+                                            const circuit::Test& test);
+
 /// Proposals for the suspect circuit, best first: tests that tell something and were not made yet.
 /// A reading that clashes is proposed again first, once. What is free comes before anything is
 /// touched; a complaint of wet weather is reproduced before anything is unplugged or back-probed; a
 /// set-up that means nothing under a kind of sensor that is possible is left out, and so are
 /// `refused` tests.
-[[nodiscard]] std::vector<Proposal> proposeTests(const Beliefs& beliefs, const Conclusion& conclusion,
+[[nodiscard]] std::vector<Proposal> proposeTests(const Beliefs& beliefs,
+                                                 const Conclusion& conclusion,
                                                  const std::vector<circuit::Test>& refused = {});
 
 }  // namespace haybale::diagnosis

@@ -19,16 +19,10 @@ namespace {
 constexpr double kLeastCure = 0.03;
 constexpr std::size_t kMostWorks = 5;
 
-// One way of working on an element, and what it takes.
-struct Work {
-  Deed deed;
-  double part;
-  double minutes;
-  double success;  // that the work does what it should
-};
+}  // namespace
 
-Work workFor(const Suspect& s, const circuit::Element* element, const job::Case::Costs& costs) {
-  switch (s.fault) {
+Work workFor(Fault fault, const circuit::Element* element, const job::Case::Costs& costs) {
+  switch (fault) {
     case Fault::latchedOff:
       return {Deed::clear, 0, 4, of(Id::cureClear)};
     case Fault::debris:
@@ -56,7 +50,7 @@ Work workFor(const Suspect& s, const circuit::Element* element, const job::Case:
     case ElementKind::ring:
       return {Deed::fit, costs.ring, 90, of(Id::curePart)};
     case ElementKind::module:
-      if (s.fault == Fault::open || s.fault == Fault::resistive) {
+      if (fault == Fault::open || fault == Fault::resistive) {
         return {Deed::mend, 0, 30, of(Id::cureMend)};
       }
       return {Deed::fit, costs.module, 60, of(Id::curePart)};
@@ -67,6 +61,8 @@ Work workFor(const Suspect& s, const circuit::Element* element, const job::Case:
   }
   return {Deed::mend, costs.jumper, 60, of(Id::cureMend)};
 }
+
+namespace {
 
 std::string placeOf(const circuit::Element* e) {
   if (!e) {
@@ -138,7 +134,7 @@ std::vector<Option> worksOf(const job::Case& c, const Conclusion& conclusion) {
   std::map<std::pair<Deed, std::string>, Sum> sums;
   for (const auto& s : conclusion.suspects) {
     const auto* element = circuit.find(s.element);
-    const Work work = workFor(s, element, c.costs);
+    const Work work = workFor(s.fault, element, c.costs);
     if (work.deed == Deed::stop) {
       continue;
     }
@@ -161,9 +157,10 @@ std::vector<Option> worksOf(const job::Case& c, const Conclusion& conclusion) {
     o.element = key.second;
     o.cures = sum.cures;
     o.expectedCost = o.cost + (1 - o.cures) * (o.cost + of(Id::comeback));
-    o.text = fmt::format("{}: in {:.0f} of 100 such cases that cures it; {:.0f} in all, about {:.0f} "
-                         "minutes.",
-                         deedWords(o, circuit.find(o.element)), 100 * o.cures, o.cost, o.minutes);
+    o.text = fmt::format(
+        "{}: in {:.0f} of 100 such cases that cures it; {:.0f} in all, about {:.0f} "
+        "minutes.",
+        deedWords(o, circuit.find(o.element)), 100 * o.cures, o.cost, o.minutes);
     out.push_back(std::move(o));
   }
   std::stable_sort(out.begin(), out.end(),
@@ -208,16 +205,17 @@ std::vector<Option> optionsOf(const job::Case& c, const Conclusion& conclusion,
     const double unknown = entropy(conclusion);
     const double settles = unknown > 0 ? std::min(1.0, p.bits / unknown) : 0;
     o.expectedCost = o.cost + settles * std::min(known, best) + (1 - settles) * best;
-    o.text = fmt::format("Measure once more before anything is bought: about {:.0f} minutes, {:.0f}.",
-                         p.minutes, o.cost);
+    o.text =
+        fmt::format("Measure once more before anything is bought: about {:.0f} minutes, {:.0f}.",
+                    p.minutes, o.cost);
     out.push_back(std::move(o));
   }
   Option stop;
   stop.expectedCost = stopped;
-  stop.text =
-      wrong < 0.5
-          ? "Stop here: nothing more is spent, and most likely nothing is wrong now."
-          : "Stop here: nothing more is spent; the fault stays, and with it ABS and what hangs on it.";
+  stop.text = wrong < 0.5
+                  ? "Stop here: nothing more is spent, and most likely nothing is wrong now."
+                  : "Stop here: nothing more is spent; the fault stays, and with it ABS and what "
+                    "hangs on it.";
   out.push_back(std::move(stop));
   std::stable_sort(out.begin(), out.end(), [](const Option& a, const Option& b) {
     return a.expectedCost < b.expectedCost;

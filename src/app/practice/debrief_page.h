@@ -1,0 +1,38 @@
+// Practice, last page: what it was, the points, what each step was worth beside the best one.
+#pragma once
+
+#include <QWidget>
+
+#include "app/practice/practice_desk.h"
+
+class QLabel;
+class QPushButton;
+class QTableWidget;
+
+namespace haybale::app {
+
+class DebriefPage : public QWidget {
+  Q_OBJECT
+
+ public:
+  explicit DebriefPage(PracticeDesk& desk, QWidget* parent = nullptr);
+  void show();
+
+ signals:
+  void anotherWanted();
+  void againWanted();
+  void said(const QString& sentence, bool bad);
+
+ private:
+  void savePage();
+  [[nodiscard]] QString asHtml() const;
+
+  PracticeDesk& desk_;
+  QLabel* verdict_;
+  QLabel* points_;
+  QLabel* lesson_;
+  QTableWidget* steps_;
+  QPushButton* another_;
+};
+
+}  // namespace haybale::app

@@ -1,0 +1,244 @@
+#include <unistd.h>
+
+#include <filesystem>
+#include <iostream>
+#include <memory>
+#include <ostream>
+
+#include "cli/options.h"
+#include "core/base/atomic_file.h"
+#include "core/base/json.h"
+#include "core/base/text.h"
+#include "core/job/case_json.h"
+#include "core/job/test_json.h"
+#include "core/practice/play.h"
+
+namespace haybale::cli {
+
+namespace {
+
+struct PracticeOptions {
+  std::string what;
+  std::uint32_t seed = 1;
+  bool json = false;
+};
+
+void print(std::ostream& out, const Json& json) {
+  out << json.dump(-1, ' ', false, Json::error_handler_t::replace) << "\n" << std::flush;
+}
+
+int list(const PracticeOptions& o, Streams streams) {
+  Json out = Json::array();
+  const auto add = [&](const std::string& id, const std::string& title, int level) {
+    out.push_back({{"id", id}, {"title", title}, {"level", level}});
+    if (!o.json) {
+      streams.out << level << "  " << id << "  " << title << "\n";
+    }
+  };
+  for (const auto& p : practice::shelf()) {
+    add(p.id, p.title, p.level);
+  }
+  for (int level = 1; level <= 5; ++level) {
+    add("mixed-" + std::to_string(level), "Mixed, level " + std::to_string(level), level);
+  }
+  if (o.json) {
+    streams.out << out.dump(2, ' ', false, Json::error_handler_t::replace) << "\n";
+  }
+  return kDone;
+}
+
+Result<practice::PracticeCase> open(const PracticeOptions& o) {
+  std::error_code ignored;
+  if (!std::filesystem::is_regular_file(o.what, ignored)) {
+    return practice::caseCalled(o.what, o.seed);
+  }
+  const auto text = job::readFile(o.what);
+  return text ? practice::parsePractice(*text, o.what)
+              : Result<practice::PracticeCase>(text.error());
+}
+
+// Traces go where the same case and seed put them again, so that the same lines give the same
+// answers.
+std::string folderFor(const practice::PracticeCase& p, std::uint32_t seed) {
+  const auto folder = std::filesystem::temp_directory_path() /
+                      ("haybale-practice-" + std::to_string(::getuid())) /
+                      (p.id.empty() ? std::string("own") : p.id + "-" + std::to_string(seed));
+  std::error_code ignored;
+  std::filesystem::remove_all(folder, ignored);
+  std::filesystem::create_directories(folder, ignored);
+  return folder.string();
+}
+
+Json orNull(const std::string& text) {
+  return text.empty() ? Json() : Json(text);
+}
+
+Json truthJson(const practice::Truth& t) {
+  return {{"circuit", t.circuit},
+          {"element", orNull(t.element)},
+          {"wire", orNull(t.wire)},
+          {"fault", t.fault}};
+}
+
+Json scoreJson(const practice::Score& s) {
+  Json steps = Json::array();
+  for (const auto& step : s.steps) {
+    steps.push_back({{"test", job::testJson(step.test)},
+                     {"worth_bits", step.worthBits},
+                     {"best_bits", step.bestBits},
+                     {"better", step.better}});
+  }
+  return {{"right", s.right},
+          {"points", s.points},
+          {"minutes", s.minutes},
+          {"best_minutes", s.bestMinutes},
+          {"cost", s.spent},
+          {"wrong_parts", s.wrongParts},
+          {"guessed_parts", s.guessedParts},
+          {"holes", s.holes},
+          {"hints", s.hints},
+          {"steps", std::move(steps)}};
+}
+
+// One line of the trainee's; an error is a line that cannot be read.
+class Table {
+ public:
+  Table(practice::Play& play, Streams streams) : play_(play), streams_(streams) {}
+
+  Status take(const std::string& line) {
+    const auto json = parseJson(line, "");
+    if (!json) {
+      return json.error();
+    }
+    ObjectReader in(*json, "");
+    if (in.error()) {
+      return *in.error();
+    }
+    if (const Json* test = in.object("do")) {
+      return make(*test);
+    }
+    if (in.any("fit") || in.any("mend")) {
+      return work(in, in.any("fit") ? "fit" : "mend");
+    }
+    if (in.any("hint")) {
+      hint();
+      return Done{};
+    }
+    if (const Json* said = in.object("say")) {
+      return say(*said);
+    }
+    if (in.error()) {
+      return *in.error();
+    }
+    return Error{"", std::nullopt, "says nothing that can be done",
+                 "{\"do\": {...}}, {\"fit\": \"...\"}, {\"mend\": \"...\"}, {\"hint\": true} or "
+                 "{\"say\": {...}}"};
+  }
+
+ private:
+  Status make(const Json& json) {
+    const auto test = job::readTestJson(json, "do", play_.known());
+    if (!test) {
+      return test.error();
+    }
+    const auto answer = play_.make(*test);
+    if (!answer.reading) {
+      print(streams_.out, {{"cannot", answer.cannot}});
+    } else {
+      print(streams_.out, {{"reading", job::readingJson(*answer.reading, test->kind)},
+                           {"minutes", answer.minutes}});
+    }
+    return Done{};
+  }
+
+  Status work(ObjectReader& in, const char* what) {
+    const std::string element = in.text(what);
+    if (in.error()) {
+      return *in.error();
+    }
+    const auto done = what == std::string_view("fit") ? play_.fit(element) : play_.mend(element);
+    print(streams_.out,
+          done.cannot.empty()
+              ? Json{{"done", element}, {"minutes", done.minutes}, {"cost", done.cost}}
+              : Json{{"cannot", done.cannot}});
+    return Done{};
+  }
+
+  void hint() {
+    const auto h = play_.hint();
+    Json line = h.test
+                    ? Json{{"do", job::testJson(*h.test)}}
+                    : Json{{"say", {{"element", orNull(h.say->element)}, {"fault", h.say->fault}}}};
+    print(streams_.out, {{"hint", std::move(line)}, {"minutes", h.minutes}, {"why", h.why}});
+  }
+
+  Status say(const Json& json) {
+    ObjectReader said(json, "say");
+    const std::string element = said.text("element");
+    const std::string fault = said.text("fault");
+    const auto sure = said.number("sure", 0, 1);
+    if (said.error()) {
+      return *said.error();
+    }
+    const auto score = play_.say(element, fault);
+    Json out = scoreJson(score);
+    if (sure) {
+      out["brier"] = practice::brier(*sure, score.right);
+    }
+    print(streams_.out, {{"score", std::move(out)},
+                         {"truth", truthJson(play_.about().truth.front())},
+                         {"lesson", play_.about().lesson},
+                         {"debrief", play_.about().debrief}});
+    return Done{};
+  }
+
+  practice::Play& play_;
+  Streams streams_;
+};
+
+int play(const PracticeOptions& o, Streams streams) {
+  const auto p = open(o);
+  if (!p) {
+    std::error_code ignored;
+    return fail(streams, p.error(),
+                std::filesystem::exists(o.what, ignored) ? kMalformed : kCannot);
+  }
+  practice::Play play(*p, o.seed, folderFor(*p, o.seed));
+  print(streams.out, {{"case", job::toJson(play.known())}});
+  Table table(play, streams);
+  std::istream& in = streams.in ? *streams.in : std::cin;
+  std::string line;
+  for (std::size_t number = 1; !play.over() && std::getline(in, line); ++number) {
+    if (text::trimmed(line).empty()) {
+      continue;
+    }
+    if (const auto status = table.take(line); !status) {
+      streams.err << "line " << number << ": " << status.error().sentence() << "\n" << std::flush;
+      print(streams.out, {{"cannot", status.error().sentence()}});
+    }
+  }
+  if (!play.over()) {
+    streams.err << "haybale-cli: the case ended without a verdict\n";
+    return kCannot;
+  }
+  return kDone;
+}
+
+}  // namespace
+
+void addPractice(CLI::App& app, Action& chosen) {
+  auto o = std::make_shared<PracticeOptions>();
+  auto* practice =
+      app.add_subcommand("practice", "Made-up vehicles with something hidden wrong, to learn on");
+  practice->require_subcommand(1);
+  auto* listed = practice->add_subcommand("list", "The cases there are");
+  listed->add_flag("--json", o->json, "as JSON");
+  listed->callback([o, &chosen] { chosen = [o](Streams streams) { return list(*o, streams); }; });
+  auto* played = practice->add_subcommand(
+      "play", "Plays a case: moves on stdin, answers on stdout, one JSON object a line");
+  played->add_option("CASE", o->what, "id of the list, or a file")->required();
+  played->add_option("--seed", o->seed, "another vehicle of the same case");
+  played->callback([o, &chosen] { chosen = [o](Streams streams) { return play(*o, streams); }; });
+}
+
+}  // namespace haybale::cli

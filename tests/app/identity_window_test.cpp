@@ -1,0 +1,152 @@
+// One job, one identity: two windows at one job, a file another program changed, a file saved over
+// another, a copy that is older than the logbook.
+#include "core/job/case_json.h"
+#include "window_fixture.h"
+
+namespace haybale::app {
+namespace {
+
+class Identity : public Window {
+ protected:
+  QString saveAs(const char* name) {
+    nextSave = QString::fromStdString(folder.file(name));
+    EXPECT_TRUE(window->save(true));
+    return nextSave;
+  }
+  std::unique_ptr<MainWindow> second(const QString& path) {
+    auto out = std::make_unique<MainWindow>();
+    out->show();
+    out->openPath(path);
+    return out;
+  }
+};
+
+TEST_F(Identity, TheIdGoesIntoTheFileAndStays) {
+  typeReading("C2.w pair 1100 unplugged");
+  const QString file = saveAs("a.haybale.json");
+  const auto c = job::loadCase(file.toStdString());
+  ASSERT_HB_OK(c);
+  EXPECT_EQ(QString::fromStdString(c->id), window->model().jobId());
+  EXPECT_FALSE(c->id.empty());
+  // Saved elsewhere it is the same job, one row.
+  saveAs("b.haybale.json");
+  EXPECT_EQ(job::loadCase(folder.file("b.haybale.json"))->id, c->id);
+  EXPECT_EQ(window->book().logbook()->count(), 1);
+}
+
+// A second job under the name of the first one does not take the first one out of the logbook.
+TEST_F(Identity, AFileSavedOverAnotherLosesNoJob) {
+  typeReading("C2.w pair 1100 unplugged");
+  const QString first = window->model().jobId();
+  saveAs("job.haybale.json");
+  window->model().startNew();
+  typeReading("C2.w pair 900 unplugged");
+  saveAs("job.haybale.json");
+  EXPECT_NE(window->model().jobId(), first);
+  EXPECT_EQ(window->book().logbook()->count(), 2);
+  // Shown from the logbook the first one is itself, not what lies in its file now.
+  ASSERT_HB_OK(window->book().show(first));
+  ASSERT_EQ(job().evidence.size(), 1U);
+  EXPECT_EQ(job().evidence[0].reading.value->value, 1100);
+  EXPECT_NE(label("notice").find("another job"), std::string::npos) << label("notice");
+}
+
+TEST_F(Identity, ASecondWindowReadsUntilItTakesOver) {
+  typeReading("C2.w pair 1100 unplugged");
+  const QString file = saveAs("shared.haybale.json");
+  auto other = second(file);
+  ASSERT_TRUE(other->model().isReadOnly());
+  EXPECT_NE(other->findChild<QLabel*>(QStringLiteral("notice"))
+                ->text()
+                .toStdString()
+                .find("Another window"),
+            std::string::npos);
+  EXPECT_FALSE(other->model().enterReading(QStringLiteral("C2.w pair 900 unplugged")).ok());
+  EXPECT_EQ(other->model().job().evidence.size(), 1U);
+  // The first goes on, and then the second takes over: it has what the first had.
+  typeReading("C2.w pair 1101 unplugged");
+  auto* take = other->findChild<QPushButton*>(QStringLiteral("strip.takeOver"));
+  ASSERT_TRUE(take && take->isVisible());
+  click(take);
+  EXPECT_FALSE(other->model().isReadOnly());
+  EXPECT_EQ(other->model().job().evidence.size(), 2U);
+  ASSERT_HB_OK(other->model().enterReading(QStringLiteral("C2.w pair 1102 unplugged")));
+  // The first notices before it writes.
+  typeReading("C2.w pair 1 unplugged");
+  EXPECT_EQ(job().evidence.size(), 2U);
+  EXPECT_TRUE(window->model().isReadOnly());
+  EXPECT_NE(label("notice").find("another window"), std::string::npos) << label("notice");
+  // When the second goes, the job is free again.
+  other.reset();
+  window->openPath(file);
+  EXPECT_FALSE(window->model().isReadOnly());
+  EXPECT_EQ(job().evidence.size(), 3U);
+}
+
+TEST_F(Identity, AFileAnotherProgramChangedIsKeptBeside) {
+  typeReading("C2.w pair 1100 unplugged");
+  const QString file = saveAs("ours.haybale.json");
+  auto theirs = *job::loadCase(file.toStdString());
+  theirs.evidence.clear();
+  theirs.title = "Written elsewhere";
+  test::write(file.toStdString(), job::caseText(theirs));
+  typeReading("C2.w pair 1101 unplugged");
+  ASSERT_TRUE(window->save());
+  EXPECT_EQ(job::loadCase(file.toStdString())->evidence.size(), 2U);
+  const auto beside = job::loadCase(folder.file("ours.haybale.other.json"));
+  ASSERT_HB_OK(beside);
+  EXPECT_EQ(beside->title, "Written elsewhere");
+  EXPECT_NE(label("notice").find("kept in"), std::string::npos) << label("notice");
+  // Saved again nothing lies in between.
+  ASSERT_TRUE(window->save());
+  EXPECT_FALSE(QFile::exists(QString::fromStdString(folder.file("ours.haybale.other-2.json"))));
+}
+
+TEST_F(Identity, AnOlderCopyIsNotTakenForTheLatest) {
+  typeReading("C2.w pair 1100 unplugged");
+  const QString file = saveAs("job.haybale.json");
+  const std::string old = test::read(file.toStdString());
+  const QString id = window->model().jobId();
+  typeReading("C2.w pair 1101 unplugged");
+  ASSERT_TRUE(window->save());
+  window->model().startNew();
+  test::write(folder.file("copy.haybale.json"), old);
+  window->openPath(QString::fromStdString(folder.file("copy.haybale.json")));
+  EXPECT_EQ(window->model().jobId(), id);
+  EXPECT_NE(label("notice").find("later state"), std::string::npos) << label("notice");
+  typeReading("C2.w pair 1200 unplugged");
+  // Both are there: the one built on the old copy, and the one it did not know.
+  EXPECT_EQ(window->book().logbook()->besideHead(id)->size(), 1U);
+}
+
+TEST_F(Identity, ADamagedAutosaveIsPutAsideAndTheFileOpens) {
+  typeReading("C2.w pair 1100 unplugged");
+  const QString file = saveAs("a.haybale.json");
+  typeReading("C2.w pair 1101 unplugged");
+  const std::string kept =
+      folder.file("state") + "/autosave/" + window->model().jobId().toStdString() + ".json";
+  ASSERT_FALSE(test::read(kept).empty());
+  window->model().startNew();
+  test::write(kept, "{ \"format\": \"haybale-auto");
+  window->openPath(file);
+  EXPECT_EQ(job().evidence.size(), 1U);
+  EXPECT_EQ(test::read(kept + ".damaged"), "{ \"format\": \"haybale-auto");
+}
+
+TEST_F(Identity, WhatCouldNotBeOpenedAgainIsRefusedAndSaid) {
+  typeReading("C2.w pair 1100 unplugged");
+  for (const char* line : {"C2.w pair 9.91E37 unplugged", "C2.w pair -500 unplugged",
+                           "C2.w pair 1100 at 300C", "C2.w pair 5555555555555555"}) {
+    typeReading(line);
+    EXPECT_EQ(job().evidence.size(), 1U) << line;
+  }
+  window->model().change(QStringLiteral("x"), [](job::Case& c) {
+    c.limits[0].min = 5;
+    c.limits[0].max = 1;
+  });
+  EXPECT_NE(label("notice").find("Not taken"), std::string::npos) << label("notice");
+  EXPECT_NE(job().limits[0].min, 5);
+}
+
+}  // namespace
+}  // namespace haybale::app
