@@ -6,6 +6,7 @@
 
 #include "app/frame/main_window.h"
 #include "app/frame/pictures.h"
+#include "app/live/output_guard.h"
 #include "app/style/theme.h"
 #include "core/priors/priors.h"
 #include "render/scene_painter.h"
@@ -41,6 +42,9 @@ bool hasDisplay(int argc, char** argv) {
 }  // namespace
 
 int main(int argc, char** argv) {
+  if (argc == 3 && std::strcmp(argv[1], "--guard") == 0) {
+    return guardOutput(argv[2]);
+  }
   QCoreApplication::setApplicationName(QStringLiteral("haybale"));
   QCoreApplication::setApplicationVersion(QStringLiteral(HAYBALE_VERSION));
   QCommandLineParser options;

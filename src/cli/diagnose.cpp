@@ -4,6 +4,7 @@
 #include <ostream>
 
 #include "cli/options.h"
+#include "core/base/atomic_file.h"
 #include "core/base/json.h"
 #include "core/base/text.h"
 #include "core/job/case_json.h"
@@ -20,6 +21,7 @@ struct DiagnoseOptions {
   bool json = false;
   int mostTests = 40;
   double mostMinutes = 1e9;
+  std::string record;  ///< where the session is kept as it goes; empty: nowhere
 };
 
 // Texts of the case may be anything; what is printed is valid.
@@ -75,6 +77,12 @@ int diagnose(const DiagnoseOptions& o, Streams streams) {
   return kDone;
 }
 
+// The case with every answer so far, whole on the disk before the next question.
+Status keepRecord(const DiagnoseOptions& o, const diagnosis::Guide& guide) {
+  return o.record.empty() ? Status(Done{})
+                          : job::writeFileAtomically(o.record, job::caseText(guide.job()));
+}
+
 // Answers that cannot be read are asked for again, with a line on stderr.
 int session(const DiagnoseOptions& o, Streams streams) {
   std::istream& in = streams.in ? *streams.in : std::cin;
@@ -116,6 +124,9 @@ int session(const DiagnoseOptions& o, Streams streams) {
         if (read) {
           guide.answer(*read);
           answered = true;
+          if (const auto kept = keepRecord(o, guide); !kept) {
+            return fail(streams, kept.error(), kCannot);
+          }
         } else {
           complain(read.error().sentence());
         }
@@ -150,6 +161,7 @@ void addDiagnose(CLI::App& app, Action& chosen) {
   guided->add_option("--max-tests", o->mostTests, "most tests to ask for")->check(within(0, 10000));
   guided->add_option("--max-minutes", o->mostMinutes, "most minutes they may take")
       ->check(within(0.0, 1e9));
+  guided->add_option("--record", o->record, "case file that gets every answer as it comes");
   guided->callback(
       [o, &chosen] { chosen = [o](Streams streams) { return session(*o, streams); }; });
 }

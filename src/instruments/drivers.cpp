@@ -21,7 +21,7 @@ std::optional<Quantity> quantityOf(circuit::TestKind kind) {
   }
 }
 
-Result<double> Multimeter::read(Quantity quantity) {
+Result<double> Multimeter::read(Quantity quantity, bool surely) {
   static constexpr std::array<const char*, 4> kFunctions{"VOLT:DC", "VOLT:AC", "RES", "CURR:DC"};
   if (set_ != quantity) {
     set_.reset();
@@ -32,7 +32,7 @@ Result<double> Multimeter::read(Quantity quantity) {
     }
     set_ = quantity;
   }
-  return link_.askNumber("READ?");
+  return link_.askNumber("READ?", surely);
 }
 
 namespace {

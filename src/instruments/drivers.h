@@ -23,7 +23,9 @@ class Multimeter {
  public:
   explicit Multimeter(ScpiLink& link) : link_(link) {}
   /// One reading in SI units; infinity on over-range. The quantity is set when it changed.
-  [[nodiscard]] Result<double> read(Quantity quantity);
+  /// `surely`: for a reading that is written down, never another question's (ScpiLink::askSurely);
+  /// without it twice as fast, for a needle that is watched.
+  [[nodiscard]] Result<double> read(Quantity quantity, bool surely = true);
 
  private:
   ScpiLink& link_;

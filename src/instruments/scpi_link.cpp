@@ -65,6 +65,111 @@ Result<Identity> ScpiLink::connect() {
   return parseIdentity(*answer);
 }
 
+// What lies in the line before a question is no answer to it.
+void ScpiLink::dropWhatCameUnasked() {
+  if (!line_) {
+    return;
+  }
+  constexpr std::size_t kMost = 1U << 20;
+  std::size_t dropped = buffer_.size();
+  for (std::size_t before = 0; dropped < kMost; before = dropped) {
+    std::string more;
+    (void)line_->read(more, Milliseconds(0));
+    dropped += more.size();
+    if (dropped == before || more.empty()) {
+      break;
+    }
+  }
+  strays_ += dropped > 0 ? 1 : 0;
+  buffer_.clear();
+}
+
+// The question with a number of its own: IEEE 488.2's event status enable register, which every
+// instrument has, is set to it before and asked for behind the question, all in one message, so
+// that the answer ends in it. What ends in another number was another question's.
+Result<std::optional<std::string>> ScpiLink::askTagged(const std::string& question) {
+  constexpr std::size_t kMostStrays = 100;
+  if (auto opened = openLine(); !opened) {
+    return opened.error();
+  }
+  dropWhatCameUnasked();
+  tag_ = tag_ % 255 + 1;
+  const std::string tag = std::to_string(tag_);
+  if (auto sent = send("*ESE " + tag + ";" + question + ";*ESE?"); !sent) {
+    return sent.error();
+  }
+  for (std::size_t n = 0; n < kMostStrays; ++n) {
+    auto answer = receive();
+    if (!answer) {
+      return answer.error();
+    }
+    const auto cut = answer->rfind(';');
+    const auto number =
+        cut == std::string::npos ? Result<double>(Error{}) : parseNumber(answer->substr(cut + 1));
+    if (number && *number == tag_) {
+      tags_ = true;
+      return std::optional(answer->substr(0, cut));
+    }
+    ++strays_;
+    if (!tags_ && cut == std::string::npos) {
+      return std::optional<std::string>();  // perhaps it does not know how
+    }
+  }
+  line_.reset();
+  return lost("speaks without being asked");
+}
+
+// For an instrument that answers no message of several questions: nothing is asked while an answer
+// may still be on its way, and only one that came alone is believed.
+Result<std::string> ScpiLink::askAlone(const std::string& question) {
+  if (auto opened = openLine(); !opened) {
+    return opened.error();
+  }
+  for (auto quiet = AnswerClock::now() + times_.answer; owed_ && AnswerClock::now() < quiet;) {
+    std::string stray;
+    const auto loss = line_->read(stray, std::min(times_.answer, kSlice));
+    if (loss == Loss::closed) {
+      line_.reset();
+      return lost("closed the line");
+    }
+    if (!stray.empty()) {
+      ++strays_;
+      quiet = AnswerClock::now() + times_.answer;
+    }
+  }
+  dropWhatCameUnasked();
+  if (auto sent = send(question); !sent) {
+    return sent.error();
+  }
+  owed_ = true;
+  auto answer = receive();
+  owed_ = !answer.ok();
+  return answer;
+}
+
+Result<std::string> ScpiLink::askSurely(const std::string& question) {
+  for (int n = 0; n < 2; ++n) {
+    if (tags_ == false) {
+      return askAlone(question);
+    }
+    const bool open = connected();
+    begun_ = false;
+    auto answer = askTagged(question);
+    if (answer && *answer) {
+      return **answer;
+    }
+    if (answer) {
+      tags_ = false;
+      continue;
+    }
+    // A line that was lost while nothing was asked is opened again, once.
+    if (n > 0 || !open || connected() || begun_ || answer.error().what != "closed the line") {
+      return answer.error();
+    }
+  }
+  return askAlone(question);
+}
+
 Result<std::string> ScpiLink::receive() {
   // Silence ends the wait, not the length of the answer: a long record over a slow line comes
   // steadily.
@@ -110,6 +215,7 @@ Result<std::string> ScpiLink::askOnce(const std::string& question) {
   if (auto opened = openLine(); !opened) {
     return opened.error();
   }
+  dropWhatCameUnasked();
   if (auto sent = send(question); !sent) {
     return sent.error();
   }
@@ -125,8 +231,8 @@ Result<std::string> ScpiLink::ask(const std::string& question) {
   return answer;
 }
 
-Result<double> ScpiLink::askNumber(const std::string& question) {
-  const auto answer = ask(question);
+Result<double> ScpiLink::askNumber(const std::string& question, bool surely) {
+  const auto answer = surely ? askSurely(question) : ask(question);
   if (!answer) {
     return answer.error();
   }

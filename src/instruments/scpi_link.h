@@ -7,6 +7,7 @@
 #include <atomic>
 #include <functional>
 #include <memory>
+#include <optional>
 #include <string>
 
 #include "instruments/scpi_text.h"
@@ -40,8 +41,16 @@ class ScpiLink {
   /// again and the question asked once more: a question may be repeated, half an answer may not be
   /// believed.
   [[nodiscard]] Result<std::string> ask(const std::string& question);
+  /// The same, sure that the answer is this question's: it is asked between two identities, and
+  /// what came late, twice or unasked is thrown away and counted. For a reading that is written
+  /// down.
+  [[nodiscard]] Result<std::string> askSurely(const std::string& question);
+  /// Answers that belonged to no question.
+  [[nodiscard]] int strays() const { return strays_; }
+  /// Takes back `cancel`.
+  void resume() { cancelled_ = false; }
   /// `ask` for one number.
-  [[nodiscard]] Result<double> askNumber(const std::string& question);
+  [[nodiscard]] Result<double> askNumber(const std::string& question, bool surely = false);
 
   /// Makes the question that is waited for give up; from any thread.
   void cancel() { cancelled_ = true; }
@@ -53,6 +62,9 @@ class ScpiLink {
   Status send(const std::string& text);
   [[nodiscard]] Result<std::string> receive();
   [[nodiscard]] Result<std::string> askOnce(const std::string& question);
+  [[nodiscard]] Result<std::optional<std::string>> askTagged(const std::string& question);
+  [[nodiscard]] Result<std::string> askAlone(const std::string& question);
+  void dropWhatCameUnasked();
   [[nodiscard]] Error lost(const char* what) const;
 
   std::string name_;
@@ -62,6 +74,10 @@ class ScpiLink {
   std::string buffer_;
   std::string preparation_;  // sent again after a reconnection
   bool begun_ = false;       // something of the answer came
+  bool owed_ = false;         // an answer never came: it may come yet
+  int tag_ = 0;               // of the last question
+  std::optional<bool> tags_;  // whether several questions are answered in one message
+  int strays_ = 0;
   int reconnections_ = 0;
   bool everOpen_ = false;
   std::atomic<bool> cancelled_{false};

@@ -68,7 +68,9 @@ void bar(BoardFrame& frame, const Element& e, const Span& span, double share) {
              share <= 0 ? Role::faint : Role::ink, share > 0.15, Anchor::middle);
   frame.scene.spots.push_back({{span.left, kZoneText, span.width(), kSuspicionFoot - kZoneText},
                                "element:" + e.id,
-                               likeliest(frame, e)});
+                               likeliest(frame, e),
+                               "suspicion of " + e.id,
+                               percent});
 }
 
 // The band a suspected wire runs in, the higher the more; and how much, where the wires differ.

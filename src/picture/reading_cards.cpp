@@ -100,7 +100,8 @@ void CardHanger::draw(const ReadingCard& card, double y, double top,
   scene.add(Box{rect, 5, Role::panel, tone, lit == view.evidenceId ? 3.0 : 1.6, std::nullopt});
   scene.add(Box{{card.left, y + 4, 5, kCardH - 8}, 2, tone, std::nullopt, 1, std::nullopt});
   words(view, card.left + 13, y);
-  scene.spots.push_back({rect, "evidence:" + view.evidenceId, view.reason});
+  scene.spots.push_back({rect, "evidence:" + view.evidenceId, view.reason, view.title,
+                         view.shown + ", " + verdictWord(view.verdict)});
 }
 
 void CardHanger::words(const diagnosis::ReadingView& view, double x, double y) {

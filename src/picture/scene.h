@@ -115,6 +115,8 @@ struct Spot {
   Rect rect;
   std::string id;
   std::string tip;
+  std::string name = {};   ///< spoken, where the tip is more than a name: "suspicion of L2"
+  std::string value = {};  ///< spoken: "43 %", "1.10 kΩ, good"
 };
 
 struct Scene {

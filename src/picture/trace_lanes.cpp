@@ -111,7 +111,8 @@ class Painter {
   void drawLane(const Lane& lane, const Rect& rect, const std::optional<Scale>& scale) {
     scene_.add(Box{rect, 4, Role::panel, Role::rule, 1, std::nullopt});
     scene_.add(Box{{rect.x, rect.y, 7, rect.h}, 2, lane.colour, std::nullopt, 1, std::nullopt});
-    scene_.spots.push_back({rect, "lane:" + lane.id, ""});
+    scene_.spots.push_back({rect, "lane:" + lane.id, "", "trace of " + lane.title,
+                            lane.record ? lane.subtitle : std::string("no trace yet")});
     text(rect.x + 16, rect.y + 18, lane.title, 15, Role::ink, true);
     const double titleW = measure_(lane.title, 15, true);
     text(rect.x + 28 + titleW, rect.y + 18,
@@ -145,8 +146,11 @@ class Painter {
       scene_.add(
           Path{{{x, plot.y - 8}, {x + 9, plot.y - 4}, {x, plot.y}}, tone, 1, Dash::solid, true});
       scene_.add(Path{{{x, plot.y - 8}, {x, plot.y + 8}}, tone, 1.6, Dash::solid, false});
-      scene_.spots.push_back(
-          {{x - 8, plot.y - 14, 24, 26}, fmt::format("flag:{}:{}", lane.id, i), f.text});
+      scene_.spots.push_back({{x - 8, plot.y - 14, 24, 26},
+                              fmt::format("flag:{}:{}", lane.id, i),
+                              f.text,
+                              "finding on " + lane.title,
+                              f.text});
     }
   }
 

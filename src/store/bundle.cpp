@@ -285,17 +285,15 @@ Status writeBundle(const job::Case& c, const std::string& folder, const std::str
   if (auto status = packer.gather(); !status) {
     return status;
   }
-  const std::string part = path + ".part";
-  if (auto status = packer.write(part); !status) {
-    std::error_code bad;
-    fs::remove(part, bad);
+  return job::replaceFile(path, [&](const std::string& beside) {
+    auto status = packer.write(beside);
+    if (!status) {
+      Error error = status.error();
+      error.where = path;
+      return Status(error);
+    }
     return status;
-  }
-  std::error_code bad;
-  fs::rename(part, path, bad);
-  return bad ? Status(Error{path, std::nullopt, "could not be written (" + bad.message() + ")",
-                            "choose another place"})
-             : Status(Done{});
+  });
 }
 
 Result<std::string> unpackBundle(const std::string& path, const std::string& folder) {

@@ -2,10 +2,14 @@
 
 #include <QApplication>
 
+#include "app/live/output_guard.h"
 #include "render/scene_painter.h"
 #include "typist.h"
 
 int main(int argc, char** argv) {
+  if (argc == 3 && qstrcmp(argv[1], "--guard") == 0) {
+    return haybale::app::guardOutput(argv[2]);
+  }
   if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) {
     qputenv("QT_QPA_PLATFORM", "offscreen");
   }

@@ -68,8 +68,12 @@ class Instrument:
         if not HEADER.match(header) or "  " in text:
             self.refuse(-102, "Syntax error")
             return None, path
+        if header.upper() == "*ESE" and arguments.isdigit() and int(arguments) < 256:
+            self.event_mask = int(arguments)
+            return None, path
         if header.startswith("*"):
-            known = {"*IDN?": "Hedge Works,Strict One,SN 4,0.9", "*OPC?": "1", "*CLS": None, "*RST": None}
+            known = {"*IDN?": "Hedge Works,Strict One,SN 4,0.9", "*OPC?": "1", "*CLS": None, "*RST": None,
+                     "*ESE?": str(getattr(self, "event_mask", 0))}
             if header.upper() not in known:
                 self.refuse(-113, "Undefined header")
             if header.upper() == "*CLS":

@@ -192,7 +192,7 @@ void JobStrip::refresh() {
                   : model_.isUnsaved()      ? tr("kept; Ctrl+S saves %1").arg(file)
                                             : tr("saved in %1").arg(file));
   saved_->setToolTip(model_.trouble());
-  saved_->setProperty("bad", trouble || model_.isReadOnly());
+  saved_->setProperty("bad", trouble || model_.isReadOnly() || model_.isTrial());
   saved_->style()->unpolish(saved_);
   saved_->style()->polish(saved_);
   takeOver_->setVisible(model_.isReadOnly());

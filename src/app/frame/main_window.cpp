@@ -1,6 +1,7 @@
 #include "app/frame/main_window.h"
 
 #include <QAction>
+#include <QCloseEvent>
 #include <QDir>
 #include <QDragEnterEvent>
 #include <QFile>
@@ -8,6 +9,7 @@
 #include <QLabel>
 #include <QMenu>
 #include <QMimeData>
+#include <QScreen>
 #include <QStackedWidget>
 #include <QStyle>
 #include <QTimer>
@@ -22,20 +24,29 @@
 #include "app/intake/intake_view.h"
 #include "app/line/line_view.h"
 #include "app/live/instrument_desk.h"
+#include "app/live/signal_band.h"
 #include "app/parts/dialogs.h"
 #include "app/parts/progress_strip.h"
+#include "app/parts/scene_access.h"
+#include "app/parts/spoken_names.h"
 #include "app/practice/practice_view.h"
 #include "app/style/theme.h"
 #include "app/swap/swap_view.h"
 #include "app/trace/capture_desk.h"
 #include "app/trace/dial_panel.h"
 #include "app/trace/trace_view.h"
+#include "core/base/atomic_file.h"
 
 namespace haybale::app {
 
 namespace {
 
 constexpr int kNoticeMs = 9000;
+
+QString geometryFile() {
+  return stateFolder() + QStringLiteral("/window");
+}
+
 const char* const kCaseFilter = "Jobs (*.haybale.json *.json *.zip);;All files (*)";
 
 // A case is JSON: by its name, or because its first sign that is not blank is a brace.
@@ -57,6 +68,8 @@ bool looksLikePractice(const QString& path) {
 }  // namespace
 
 MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
+  installSceneAccess();
+  SpokenNames::install();
   auto* whole = new QWidget(this);
   auto* columns = new QHBoxLayout(whole);
   columns->setContentsMargins(0, 0, 0, 0);
@@ -102,7 +115,9 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
   work->addWidget(side_);
   auto* right = new QVBoxLayout;
   right->setSpacing(0);
+  signal_ = new SignalBand(hub_, whole);
   right->addWidget(strip_);
+  right->addWidget(signal_);
   right->addWidget(notice_);
   right->addWidget(progress);
   right->addLayout(work, 1);
@@ -110,8 +125,8 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
   columns->addLayout(right, 1);
   setCentralWidget(whole);
   setAcceptDrops(true);
-  setMinimumSize(1100, 700);
-  resize(1280, 800);
+  setMinimumSize(1024, 640);
+  placeOnScreen();
 
   connect(rail_, &Rail::chosen, this, [this](int index) { showView(static_cast<View>(index)); });
   connect(strip_, &JobStrip::captureDropped, this, &MainWindow::addCapture);
@@ -141,6 +156,31 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
   makeActions();
   showView(kLine);
   retitle();
+}
+
+// As it was left, or 1280 by 800, and never beyond the screen it is on.
+void MainWindow::placeOnScreen() {
+  resize(1280, 800);
+  if (const auto kept = job::readFile(geometryFile().toStdString())) {
+    restoreGeometry(QByteArray::fromStdString(*kept));
+  }
+  const QScreen* screen = this->screen();
+  if (screen && !isMaximized()) {
+    // Room for the title bar, which is not ours to measure yet.
+    constexpr int kTitleBar = 36;
+    const QRect free = screen->availableGeometry().adjusted(0, kTitleBar, 0, 0);
+    resize(size().boundedTo(free.size()).expandedTo(minimumSize()));
+    const int left = std::clamp(x(), free.left(), std::max(free.left(), free.right() - width()));
+    const int top = std::clamp(y(), free.top(), std::max(free.top(), free.bottom() - height()));
+    move(left, top);
+  }
+}
+
+void MainWindow::closeEvent(QCloseEvent* event) {
+  // A lost place on the screen loses no work.
+  QDir().mkpath(stateFolder());
+  (void)job::writeFileAtomically(geometryFile().toStdString(), saveGeometry().toStdString(), false);
+  QMainWindow::closeEvent(event);
 }
 
 // Intake, close-out and logbook: what is written down, and the files it goes to.
@@ -209,7 +249,7 @@ void MainWindow::makeActions() {
          line_->focusEntry();
        }},
       {tr("Read the meter"), QKeySequence(QStringLiteral("Ctrl+M")),
-       [this] { hub_.readMeter(model_.selection().test); }},
+       [this] { hub_.readMeter(model_.selection().test, model_.jobId()); }},
       {tr("Answer the next move"), QKeySequence(QStringLiteral("Ctrl+Return")),
        [this] {
          if (view() == kTrace) {

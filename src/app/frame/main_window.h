@@ -21,6 +21,7 @@ class CaptureDesk;
 class NextPanel;
 class PracticeView;
 class Rail;
+class SignalBand;
 class SwapView;
 class TraceView;
 
@@ -53,8 +54,10 @@ class MainWindow : public QMainWindow {
  protected:
   void dragEnterEvent(QDragEnterEvent* event) override;
   void dropEvent(QDropEvent* event) override;
+  void closeEvent(QCloseEvent* event) override;
 
  private:
+  void placeOnScreen();
   void makeActions();
   void addCapture(const QString& circuit, const QString& file);
   void askForJob();
@@ -69,6 +72,7 @@ class MainWindow : public QMainWindow {
   Rail* rail_;
   JobStrip* strip_;
   QLabel* notice_;
+  SignalBand* signal_;
   QStackedWidget* stack_;
   IntakeView* intake_;
   LineView* line_;

@@ -18,6 +18,7 @@ using circuit::WireId;
 
 BoardWidget::BoardWidget(JobModel& model, QWidget* parent) : QWidget(parent), model_(model) {
   setObjectName(QStringLiteral("board"));
+  setAccessibleName(tr("The line, from module to tone ring"));
   setFocusPolicy(Qt::StrongFocus);
   setMouseTracking(true);
   setAcceptDrops(true);

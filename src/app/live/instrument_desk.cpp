@@ -22,17 +22,46 @@ InstrumentDesk::InstrumentDesk(JobModel& model, InstrumentHub& hub, LineView* li
       trace_->endWatch();
     }
   });
-  connect(line, &LineView::liveWanted, this, [this] { hub_.readMeter(model_.selection().test); });
+  connect(&hub, &InstrumentHub::changed, this, &InstrumentDesk::followTheYard);
+  connect(line, &LineView::liveWanted, this,
+          [this] { hub_.readMeter(model_.selection().test, model_.jobId()); });
   connect(&hub, &InstrumentHub::meterRead, this,
-          [this](const circuit::Test& test, double value) { model_.enterMeasured(test, value); });
+          [this](const circuit::Test& test, double value, const QString& job) {
+            if (isOurs(job)) {
+              model_.enterMeasured(test, value);
+            }
+          });
   connect(trace, &TraceView::recordWanted, this, &InstrumentDesk::record);
   connect(&hub, &InstrumentHub::scopeRecorded, this,
-          [this](const circuit::Test& test, const std::shared_ptr<capture::Record>& record) {
-            keep(test, *record);
+          [this](const circuit::Test& test, const std::shared_ptr<capture::Record>& record,
+                 const QString& job) {
+            if (isOurs(job)) {
+              keep(test, *record);
+            }
           });
   connect(trace, &TraceView::watchWanted, this, &InstrumentDesk::watch);
   connect(&hub, &InstrumentHub::scopeWatched, trace->live(), &LivePage::take);
   connect(trace->live(), &LivePage::keepWanted, this, &InstrumentDesk::keepWatched);
+}
+
+// What was asked for another job is not written into this one.
+bool InstrumentDesk::isOurs(const QString& job) {
+  if (job.isEmpty() || job == model_.jobId()) {
+    return true;
+  }
+  emit said(tr("An answer of an instrument came after another job was opened: it is written "
+               "nowhere."),
+            true);
+  return false;
+}
+
+// What the yard's made-up vehicle gives goes into a job of its own; the real one waits untouched.
+void InstrumentDesk::followTheYard() {
+  if (hub_.yard() && !model_.isTrial()) {
+    model_.beginTrial();
+  } else if (!hub_.yard() && model_.isTrial()) {
+    model_.endTrial();
+  }
 }
 
 // A trace where the leads are, the wheel turning.
@@ -46,7 +75,7 @@ circuit::Test InstrumentDesk::spunTrace() const {
 void InstrumentDesk::record() {
   instruments::ScopeSettings settings;
   settings.durationS = 4;
-  hub_.recordScope(spunTrace(), settings);
+  hub_.recordScope(spunTrace(), settings, model_.jobId());
   emit said(tr("Recording four seconds: spin the wheel."), false);
 }
 

@@ -24,6 +24,8 @@ class InstrumentDesk : public QObject {
   void recorded(const QString& circuit, const QString& file);
 
  private:
+  bool isOurs(const QString& job);
+  void followTheYard();
   [[nodiscard]] circuit::Test spunTrace() const;
   void record();
   void watch(bool on);

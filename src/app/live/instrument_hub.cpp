@@ -115,9 +115,13 @@ void InstrumentHub::connectTo(Instrument which, const QString& text) {
 
 void InstrumentHub::greet(Instrument which) {
   const QPointer<InstrumentHub> self(this);
-  worker(which)->post([self, which](InstrumentWorker::Bench& bench) {
+  const int line = ++lines_[at(which)];
+  worker(which)->post([self, which, line](InstrumentWorker::Bench& bench) {
     const auto who = bench.link.connect();
-    back(self, [self, which, who] {
+    back(self, [self, which, who, line] {
+      if (line != self->lines_[at(which)] || !self->worker(which)) {
+        return;  // another instrument was connected there meanwhile
+      }
       if (!who) {
         emit self->said(q(who.error().sentence()), true);
         self->disconnectFrom(which);
@@ -136,7 +140,11 @@ void InstrumentHub::disconnectFrom(Instrument which) {
   if (which == Instrument::scope) {
     stopScope();
   }
+  // A source that runs says its last word, "off", before its line is closed.
   workers_[at(which)].reset();
+  if (which == Instrument::generator && running_) {
+    setRunning(std::nullopt);
+  }
   if (which == Instrument::bus) {
     bus_.reset();
     speeds_.clear();
@@ -194,7 +202,7 @@ void InstrumentHub::place(const circuit::Test& test) {
   }
 }
 
-void InstrumentHub::readMeter(const circuit::Test& test) {
+void InstrumentHub::readMeter(const circuit::Test& test, const QString& job) {
   const auto quantity = instruments::quantityOf(test.kind);
   auto* bench = worker(Instrument::multimeter);
   if (!bench || !quantity) {
@@ -205,11 +213,11 @@ void InstrumentHub::readMeter(const circuit::Test& test) {
   }
   place(test);
   const QPointer<InstrumentHub> self(this);
-  bench->post([self, test, quantity](InstrumentWorker::Bench& b) {
+  bench->post([self, test, quantity, job](InstrumentWorker::Bench& b) {
     const auto value = b.meter.read(*quantity);
-    back(self, [self, test, value] {
+    back(self, [self, test, value, job] {
       if (value) {
-        emit self->meterRead(test, *value);
+        emit self->meterRead(test, *value, job);
       } else {
         emit self->said(q(value.error().sentence()), true);
       }
@@ -218,7 +226,7 @@ void InstrumentHub::readMeter(const circuit::Test& test) {
 }
 
 void InstrumentHub::recordScope(const circuit::Test& test,
-                                const instruments::ScopeSettings& settings) {
+                                const instruments::ScopeSettings& settings, const QString& job) {
   auto* bench = worker(Instrument::scope);
   if (!bench) {
     emit said(tr("No scope is connected."), true);
@@ -226,11 +234,11 @@ void InstrumentHub::recordScope(const circuit::Test& test,
   }
   place(test);
   const QPointer<InstrumentHub> self(this);
-  bench->post([self, test, settings](InstrumentWorker::Bench& b) {
+  bench->post([self, test, settings, job](InstrumentWorker::Bench& b) {
     auto record = b.scope.recordFitted(settings);
-    back(self, [self, test, record] {
+    back(self, [self, test, record, job] {
       if (record) {
-        emit self->scopeRecorded(test, std::make_shared<capture::Record>(*record));
+        emit self->scopeRecorded(test, std::make_shared<capture::Record>(*record), job);
       } else {
         emit self->said(q(record.error().sentence()), true);
       }
@@ -245,15 +253,32 @@ void InstrumentHub::startGenerator(const instruments::GeneratorSettings& setting
     return;
   }
   const QPointer<InstrumentHub> self(this);
+  // Whatever becomes of this program or this worker, the output goes off.
+  guard_.watch(address(Instrument::generator));
+  bench->setLastWord([](InstrumentWorker::Bench& b) {
+    b.link.resume();
+    (void)b.generator.stop();
+  });
   bench->post([self, settings](InstrumentWorker::Bench& b) {
-    const auto done = b.generator.start(settings);
-    back(self, [self, done] {
+    auto done = b.generator.start(settings);
+    if (!done) {
+      (void)b.generator.stop();  // half set up is not left on
+    }
+    back(self, [self, done, settings] {
       if (!done) {
         emit self->said(q(done.error().sentence()), true);
       }
-      emit self->generatorRuns(done.ok());
+      self->setRunning(done ? std::optional(settings) : std::nullopt);
     });
   });
+}
+
+void InstrumentHub::setRunning(const std::optional<instruments::GeneratorSettings>& settings) {
+  running_ = settings;
+  if (!settings) {
+    guard_.done();
+  }
+  emit generatorRuns(settings.has_value());
 }
 
 void InstrumentHub::sweepGenerator(double hz) {
@@ -273,9 +298,12 @@ void InstrumentHub::stopGenerator() {
     const auto done = b.generator.stop();
     back(self, [self, done] {
       if (!done) {
-        emit self->said(q(done.error().sentence()), true);
+        // Perhaps it is still on: that stays visible, and the guard stays awake.
+        emit self->said(tr("The signal source may still be ON: %1").arg(q(done.error().sentence())),
+                        true);
+        return;
       }
-      emit self->generatorRuns(false);
+      self->setRunning(std::nullopt);
     });
   });
 }
@@ -306,7 +334,7 @@ void InstrumentHub::watchOnce() {
   const qint64 start = watchStartMs_;
   bench->post([self, quantity, start](InstrumentWorker::Bench& b) {
     const auto began = std::chrono::steady_clock::now();
-    const auto value = b.meter.read(quantity);
+    const auto value = b.meter.read(quantity, false);
     // Twenty a second is what ears follow; a slower meter sets its own pace.
     std::this_thread::sleep_until(began + std::chrono::milliseconds(50));
     back(self, [self, value, start] {

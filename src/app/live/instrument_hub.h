@@ -7,6 +7,7 @@
 #include <QPointer>
 #include <memory>
 
+#include "app/live/output_guard.h"
 #include "core/capture/candump.h"
 #include "core/capture/record.h"
 #include "core/job/case.h"
@@ -49,11 +50,17 @@ class InstrumentHub : public QObject {
   void place(const circuit::Test& test);
 
   // --- what is asked of them; none waits
-  void readMeter(const circuit::Test& test);
-  void recordScope(const circuit::Test& test, const instruments::ScopeSettings& settings);
+  /// `job` comes back with the answer: it belongs to the job it was asked for, and to no other.
+  void readMeter(const circuit::Test& test, const QString& job = {});
+  void recordScope(const circuit::Test& test, const instruments::ScopeSettings& settings,
+                   const QString& job = {});
   void startGenerator(const instruments::GeneratorSettings& settings);
   void sweepGenerator(double hz);
   void stopGenerator();
+  /// What the source gives out now; unset: its output is off.
+  [[nodiscard]] const std::optional<instruments::GeneratorSettings>& running() const {
+    return running_;
+  }
   /// Reads over and over until `stopWatching`; `watched` follows each time.
   void watch(const circuit::Test& test);
   void stopWatching();
@@ -70,8 +77,9 @@ class InstrumentHub : public QObject {
  signals:
   void changed();
   void said(const QString& sentence, bool bad);
-  void meterRead(const circuit::Test& test, double value);
-  void scopeRecorded(const circuit::Test& test, std::shared_ptr<capture::Record> record);
+  void meterRead(const circuit::Test& test, double value, const QString& job);
+  void scopeRecorded(const circuit::Test& test, std::shared_ptr<capture::Record> record,
+                     const QString& job);
   void watched(double s, double value);
   void scopeWatched(std::shared_ptr<const trace::LiveTrace> live);
   void generatorRuns(bool on);
@@ -80,9 +88,13 @@ class InstrumentHub : public QObject {
  private:
   void watchOnce();
   void greet(Instrument which);
+  void setRunning(const std::optional<instruments::GeneratorSettings>& settings);
   [[nodiscard]] InstrumentWorker* worker(Instrument which) const;
 
+  OutputGuard guard_;
+  std::optional<instruments::GeneratorSettings> running_;
   std::array<std::unique_ptr<InstrumentWorker>, kInstruments> workers_;
+  std::array<int, kInstruments> lines_{};  // how often each was connected
   std::array<QString, kInstruments> states_;
   std::array<QString, kInstruments> addresses_;
   std::unique_ptr<BusReader> bus_;

@@ -24,6 +24,11 @@ void InstrumentWorker::post(Work work) {
   news_.notify_all();
 }
 
+void InstrumentWorker::setLastWord(Work work) {
+  const std::lock_guard lock(mutex_);
+  last_ = std::move(work);
+}
+
 std::size_t InstrumentWorker::waiting() const {
   const std::lock_guard lock(mutex_);
   return queue_.size();
@@ -36,6 +41,11 @@ void InstrumentWorker::run() {
       std::unique_lock lock(mutex_);
       news_.wait(lock, [this] { return over_ || !queue_.empty(); });
       if (over_) {
+        work = std::move(last_);
+        lock.unlock();
+        if (work) {
+          work(bench_);
+        }
         return;
       }
       work = std::move(queue_.front());

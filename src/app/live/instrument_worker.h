@@ -31,6 +31,8 @@ class InstrumentWorker {
   InstrumentWorker& operator=(const InstrumentWorker&) = delete;
 
   void post(Work work);
+  /// Done on the thread before it ends, whatever else was waiting.
+  void setLastWord(Work work);
   [[nodiscard]] std::size_t waiting() const;
 
  private:
@@ -40,6 +42,7 @@ class InstrumentWorker {
   mutable std::mutex mutex_;
   std::condition_variable news_;
   std::deque<Work> queue_;
+  Work last_;
   bool over_ = false;
   std::thread thread_;
 };

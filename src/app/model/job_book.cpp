@@ -53,17 +53,18 @@ void JobBook::follow() {
     return;
   }
   const auto same = book_->sameState(followed_, model_.job());
-  base_ = same ? *same : QString();
   savedSince_ = true;  // what was kept before this sitting stays
-  if (base_ == row->revision) {
-    kept_ = job::caseText(model_.job());
-    keptId_ = followed_;
-    keptPath_ = row->path;
-  } else {
-    // Shown as it is; kept once something is changed.
-    kept_ = job::caseText(model_.job());
-    keptId_ = followed_;
-    keptPath_ = model_.path();
+  if (!same || same->isEmpty()) {
+    // Unsaved work that came back goes on from the latest; a file that another program wrote stands
+    // beside it.
+    base_ = model_.isUnsaved() ? std::nullopt : std::optional(QString());
+    return;
+  }
+  base_ = *same;
+  kept_ = job::caseText(model_.job());
+  keptId_ = followed_;
+  keptPath_ = base_ == row->revision ? row->path : model_.path();
+  if (base_ != row->revision) {
     emit said(tr("The logbook has a later state of this job, of %1. Go on here and both are kept; "
                  "Logbook opens the other.")
                   .arg(row->changed.left(16).replace(QLatin1Char('T'), QLatin1Char(' '))),
@@ -73,7 +74,7 @@ void JobBook::follow() {
 
 // A job opened and never touched is not written; one with a file of its own is.
 void JobBook::keep() {
-  if (!book_ || model_.isReadOnly()) {
+  if (!book_ || model_.isReadOnly() || model_.isTrial()) {
     return;
   }
   follow();

@@ -35,6 +35,7 @@ JobModel::JobModel(QObject* parent) : QObject(parent) {
 }
 
 void JobModel::adopt(job::Case job, const QString& path, const QString& folder) {
+  trial_.reset();  // another job was chosen: the trial is over
   undo_.clear();
   job_ = std::move(job);
   path_ = path;
@@ -172,6 +173,43 @@ void JobModel::takeOver() {
   emit changed();
 }
 
+struct JobModel::Real {
+  job::Case job;
+  QString path;
+  QString folder;
+  QMap<QString, QString> drafts;
+  bool untitled = false;
+  bool clean = true;
+};
+
+void JobModel::beginTrial() {
+  const Selection chosen = selection_;
+  auto real =
+      std::make_shared<Real>(Real{job_, path_, folder_, drafts_, untitled_, undo_.isClean()});
+  job::Case copy = job_;
+  copy.id.clear();
+  copy.title = tr("Trial: %1").arg(QString::fromStdString(job_.title)).toStdString();
+  adopt(std::move(copy), {}, folder_);
+  trial_ = std::move(real);
+  selection_ = chosen;
+  tellOpened();
+  emit said(tr("A made-up vehicle answers now. What it gives goes into this copy, which is kept "
+               "nowhere; your job comes back when the yard is left."),
+            false);
+}
+
+void JobModel::endTrial() {
+  const auto real = *trial_;
+  trial_.reset();
+  adopt(real->job, real->path, real->folder);
+  drafts_ = real->drafts;
+  untitled_ = real->untitled;
+  if (!real->clean) {
+    undo_.resetClean();  // what was not saved still is not
+  }
+  tellOpened();
+}
+
 // Whether this window may write; when another one took the job over it becomes a reader.
 bool JobModel::stillMine() {
   if (!readOnly_ && !lock_.mine()) {
@@ -289,7 +327,7 @@ Status JobModel::tryChange(const QString& what, const std::function<void(job::Ca
 
 void JobModel::setJob(const job::Case& job) {
   job_ = job;
-  if (path_.isEmpty() && !untitled_) {
+  if (path_.isEmpty() && !untitled_ && !trial_) {
     untitled_ = true;
     noteRecent(QStringLiteral("unsaved:") + jobId());
   }
@@ -369,7 +407,7 @@ std::function<std::vector<diagnosis::Wanted>(const capture::Record&)> JobModel::
 }
 
 void JobModel::autosave(bool flush) {
-  if (!stillMine()) {
+  if (trial_ || !stillMine()) {
     return;
   }
   Kept kept;
@@ -475,7 +513,7 @@ void JobModel::setDraft(const QString& box, const QString& text) {
   } else {
     drafts_.insert(box, text);
   }
-  if (path_.isEmpty() && !untitled_) {
+  if (path_.isEmpty() && !untitled_ && !trial_) {
     untitled_ = true;
     noteRecent(QStringLiteral("unsaved:") + jobId());
   }

@@ -5,6 +5,7 @@
 #include <QObject>
 #include <QUndoStack>
 #include <functional>
+#include <memory>
 
 #include "app/model/autosave.h"
 #include "app/model/job_lock.h"
@@ -44,6 +45,11 @@ class JobModel : public QObject {
   /// Another window works on this job: here it can be read, until `takeOver`.
   [[nodiscard]] bool isReadOnly() const { return readOnly_; }
   void takeOver();
+  /// Goes on with a copy that is kept nowhere, for what a made-up vehicle gives; `endTrial` brings
+  /// the job itself back as it was.
+  void beginTrial();
+  void endTrial();
+  [[nodiscard]] bool isTrial() const { return trial_.has_value(); }
   /// What could not be kept, and is not resolved yet; empty when all is well. `what` tells the
   /// keepers apart ("autosave", "logbook").
   void setTrouble(const QString& what, const QString& sentence);
@@ -186,6 +192,8 @@ class JobModel : public QObject {
   QString aside_;       // what the last save found and put aside
   std::string onDisk_;  // the file as it was last read or written here
   QMap<QString, QString> troubles_;
+  struct Real;  // the job that waits while another is tried
+  std::optional<std::shared_ptr<Real>> trial_;
   QMap<QString, QString> drafts_;
   bool untitled_ = false;  // never saved, but worth keeping
   job::Learnt learnt_;

@@ -1,5 +1,6 @@
 #include "app/practice/debrief_page.h"
 
+#include <QBuffer>
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QPageSize>
@@ -13,6 +14,7 @@
 #include "app/style/labels.h"
 #include "app/style/plain_table.h"
 #include "app/style/words.h"
+#include "core/base/atomic_file.h"
 #include "core/practice/coach.h"
 #include "core/verdict/move_words.h"
 
@@ -129,13 +131,19 @@ void DebriefPage::savePage() {
   if (path.isEmpty()) {
     return;
   }
-  QPdfWriter pdf(path);
-  pdf.setPageSize(QPageSize(QPageSize::A4));
-  QTextDocument document;
-  document.setDefaultFont(QFont(font().family(), 9));
-  document.setHtml(asHtml());
-  document.print(&pdf);
-  emit said(tr("Saved in %1.").arg(path), false);
+  QByteArray bytes;
+  {
+    QBuffer buffer(&bytes);
+    buffer.open(QIODevice::WriteOnly);
+    QPdfWriter pdf(&buffer);
+    pdf.setPageSize(QPageSize(QPageSize::A4));
+    QTextDocument document;
+    document.setDefaultFont(QFont(font().family(), 9));
+    document.setHtml(asHtml());
+    document.print(&pdf);
+  }
+  const auto status = job::writeFileAtomically(path.toStdString(), bytes.toStdString());
+  emit said(status ? tr("Saved in %1.").arg(path) : q(status.error().sentence()), !status);
 }
 
 }  // namespace haybale::app

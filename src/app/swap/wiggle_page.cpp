@@ -32,6 +32,7 @@ QString inUnit(double value, circuit::TestKind kind) {
 WigglePage::WigglePage(JobModel& model, InstrumentHub& hub, QWidget* parent)
     : QWidget(parent), model_(model), hub_(hub), player_(new SoundPipe(signal::Tone::kRate, this)) {
   setFocusPolicy(Qt::StrongFocus);
+  setAccessibleName(tr("Wiggle watch"));
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(8);

@@ -4,6 +4,7 @@
 #include <sys/stat.h>
 #include <unistd.h>
 
+#include <atomic>
 #include <cerrno>
 #include <cstring>
 #include <filesystem>
@@ -48,35 +49,61 @@ bool writeAll(int fd, std::string_view bytes) {
   return true;
 }
 
-}  // namespace
-
-Status writeFileAtomically(const std::string& path, std::string_view bytes, bool flush) {
-  // A saved file replaces what a link points to, not the link.
+// What is to be replaced: the file itself, or the one a link beside it points to.
+Result<std::string> targetOf(const std::string& path) {
+  namespace fs = std::filesystem;
   std::error_code ignored;
-  const std::string target = std::filesystem::is_symlink(path, ignored)
-                                 ? std::filesystem::canonical(path, ignored).string()
-                                 : path;
-  const std::string beside =
-      (target.empty() ? path : target) + ".part-" + std::to_string(::getpid());
-  {
-    const Descriptor file(::open(beside.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644));
-    if (!file.open()) {
-      return failed(path, "written");
+  std::string target = path;
+  if (fs::is_symlink(path, ignored)) {
+    const auto real = fs::weakly_canonical(path, ignored);
+    const auto folder = fs::weakly_canonical(fs::absolute(path, ignored).parent_path(), ignored);
+    if (real.empty() || real.parent_path() != folder) {
+      return Error{path, std::nullopt, "is a link to another folder",
+                   "the path of the file it means"};
     }
-    if (!writeAll(file.get(), bytes) || (flush && ::fsync(file.get()) != 0)) {
-      const Error error = failed(path, "written");
-      ::unlink(beside.c_str());
-      return error;
+    target = real.string();
+  }
+  struct stat about {};
+  if (::stat(target.c_str(), &about) == 0 && !S_ISREG(about.st_mode)) {
+    return Error{path, std::nullopt, "is not a file that can be replaced",
+                 "a file, not a folder, a device or a pipe"};
+  }
+  return target;
+}
+
+// A name beside the target that nobody has, made at once.
+Result<std::string> freshBeside(const std::string& target) {
+  struct stat about {};
+  const mode_t mode = ::stat(target.c_str(), &about) == 0 ? about.st_mode & 07777 : 0644;
+  static std::atomic<unsigned> next{0};
+  for (int tries = 0; tries < 100; ++tries) {
+    std::string name =
+        target + ".part-" + std::to_string(::getpid()) + "-" + std::to_string(next++);
+    const Descriptor file(::open(name.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_CLOEXEC, mode));
+    if (file.open()) {
+      (void)::fchmod(file.get(), mode);
+      return name;
+    }
+    if (errno != EEXIST) {
+      break;
     }
   }
-  if (::rename(beside.c_str(), (target.empty() ? path : target).c_str()) != 0) {
-    const Error error = failed(path, "replaced");
-    ::unlink(beside.c_str());
-    return error;
+  return failed(target, "written");
+}
+
+// From its own name to the target's, on the disk when `flush`.
+Status moveInPlace(const std::string& beside, const std::string& target, bool flush) {
+  if (flush) {
+    const Descriptor file(::open(beside.c_str(), O_RDONLY | O_CLOEXEC));
+    if (!file.open() || ::fsync(file.get()) != 0) {
+      return failed(target, "written");
+    }
+  }
+  if (::rename(beside.c_str(), target.c_str()) != 0) {
+    return failed(target, "replaced");
   }
   if (flush) {
-    const std::string folder =
-        std::filesystem::path(target.empty() ? path : target).parent_path().string();
+    const std::string folder = std::filesystem::path(target).parent_path().string();
     const Descriptor directory(
         ::open(folder.empty() ? "." : folder.c_str(), O_RDONLY | O_DIRECTORY | O_CLOEXEC));
     if (directory.open()) {
@@ -86,9 +113,43 @@ Status writeFileAtomically(const std::string& path, std::string_view bytes, bool
   return Done{};
 }
 
+}  // namespace
+
+Status replaceFile(const std::string& path, const std::function<Status(const std::string&)>& write,
+                   bool flush) {
+  const auto target = targetOf(path);
+  if (!target) {
+    return target.error();
+  }
+  const auto beside = freshBeside(*target);
+  if (!beside) {
+    return beside.error();
+  }
+  Status done = write(*beside);
+  if (done) {
+    done = moveInPlace(*beside, *target, flush);
+  }
+  if (!done) {
+    ::unlink(beside->c_str());
+  }
+  return done;
+}
+
+Status writeFileAtomically(const std::string& path, std::string_view bytes, bool flush) {
+  return replaceFile(
+      path,
+      [&](const std::string& beside) -> Status {
+        const Descriptor file(::open(beside.c_str(), O_WRONLY | O_TRUNC | O_CLOEXEC));
+        return file.open() && writeAll(file.get(), bytes) ? Status(Done{})
+                                                          : failed(path, "written");
+      },
+      flush);
+}
+
 Result<std::string> readFile(const std::string& path) {
   constexpr off_t kLargest = 64L << 20;
-  const Descriptor file(::open(path.c_str(), O_RDONLY | O_CLOEXEC));
+  // Not waiting: a pipe nobody writes into would hold us for ever.
+  const Descriptor file(::open(path.c_str(), O_RDONLY | O_CLOEXEC | O_NONBLOCK));
   struct stat info {};
   if (!file.open() || ::fstat(file.get(), &info) != 0) {
     return Error{path, std::nullopt, std::string("cannot be read: ") + std::strerror(errno),

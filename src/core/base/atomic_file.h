@@ -2,6 +2,7 @@
 // one.
 #pragma once
 
+#include <functional>
 #include <string>
 #include <string_view>
 
@@ -9,10 +10,15 @@
 
 namespace haybale::job {
 
-/// Replaces `path` by `bytes`. After success the new content survives a crash of the program and of
-/// the machine; after an error, or a kill at any moment, the old content is untouched. `flush`
-/// false skips waiting for the disk: such a file still survives a killed program, but perhaps not a
-/// power cut.
+/// Replaces `path` by what `write` puts into the file it is given: a fresh one beside it, of the
+/// same mode. After success the new content survives a crash of the program and of the machine;
+/// after an error, or a kill at any moment, the old content is untouched. Refused: folders,
+/// devices, pipes, links to another folder.
+Status replaceFile(const std::string& path, const std::function<Status(const std::string&)>& write,
+                   bool flush = true);
+
+/// Replaces `path` by `bytes`. As `replaceFile`. `flush` false skips waiting for the disk: such a
+/// file still survives a killed program, but perhaps not a power cut.
 Status writeFileAtomically(const std::string& path, std::string_view bytes, bool flush = true);
 
 /// The whole content of a file. An error for a folder, a missing file, or one above 64 MB.

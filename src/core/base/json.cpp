@@ -3,6 +3,7 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 #include "core/base/text.h"
@@ -11,31 +12,38 @@ namespace haybale {
 
 namespace {
 
-constexpr int kDeepest = 64;
+constexpr std::size_t kDeepest = 64;
 
-// Depth of nesting outside strings, without recursion.
-bool tooDeep(std::string_view text) {
-  int depth = 0;
+constexpr std::size_t kMostMembers = 20000;
+
+// What would take the parser's stack, or its time: keys that keep their order are sought one by
+// one.
+enum class Burden { none, deep, wide };
+Burden burdenOf(std::string_view text) {
+  std::array<std::size_t, kDeepest + 1> members{};
+  std::array<bool, kDeepest + 1> isObject{};
+  std::size_t depth = 0;
   bool inString = false;
   for (std::size_t i = 0; i < text.size(); ++i) {
     const char c = text[i];
     if (inString) {
-      if (c == '\\') {
-        ++i;
-      } else if (c == '"') {
-        inString = false;
-      }
+      i += c == '\\' ? 1 : 0;
+      inString = c != '"';
     } else if (c == '"') {
       inString = true;
     } else if (c == '[' || c == '{') {
       if (++depth > kDeepest) {
-        return true;
+        return Burden::deep;
       }
-    } else if (c == ']' || c == '}') {
+      members[depth] = 0;
+      isObject[depth] = c == '{';
+    } else if ((c == ']' || c == '}') && depth > 0) {
       --depth;
+    } else if (c == ',' && isObject[depth] && ++members[depth] >= kMostMembers) {
+      return Burden::wide;
     }
   }
-  return false;
+  return Burden::none;
 }
 
 // The parser's own text, without its id and its repetition of the position.
@@ -61,7 +69,13 @@ Result<Json> parseJson(std::string_view text, std::string_view where) {
     error.wanted = "save the file as JSON in UTF-8";
     return error;
   }
-  if (tooDeep(text)) {
+  const Burden burden = burdenOf(text);
+  if (burden == Burden::wide) {
+    error.what = fmt::format("has an object of more than {} members", kMostMembers);
+    error.wanted = "a case file has some dozens";
+    return error;
+  }
+  if (burden == Burden::deep) {
     error.what = fmt::format("is nested more than {} levels deep", kDeepest);
     error.wanted = "a case file needs about ten";
     return error;

@@ -317,7 +317,9 @@ Result<SpeedLog> openSpeedLog(const std::string& path) {
                  "put it beside, as " + side};
   }
   const auto mapped = parseSignalMap(map->bytes(), side);
-  return mapped ? parseCandump(text, *mapped, path) : Result<SpeedLog>(mapped.error());
+  auto log = mapped ? parseCandump(text, *mapped, path) : Result<SpeedLog>(mapped.error());
+  const auto shrunk = file->shrunk(path);
+  return shrunk ? Result<SpeedLog>(*shrunk) : std::move(log);
 }
 
 }  // namespace haybale::capture

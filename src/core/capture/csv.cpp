@@ -124,11 +124,13 @@ Result<Record> readCsvFile(const std::string& path, const CsvOptions& options) {
   constexpr std::size_t kLarge = 256U << 20;
   const bool direct = decoded.empty() && file->bytes().size() > kLarge;
   const auto offset = direct ? static_cast<std::size_t>(text->data() - file->bytes().data()) : 0;
-  return read(*text, path, options,
-              direct ? Forget([&](std::size_t from, std::size_t to) {
-                file->forget(offset + from, offset + to);
-              })
-                     : Forget());
+  auto record = read(*text, path, options,
+                     direct ? Forget([&](std::size_t from, std::size_t to) {
+                       file->forget(offset + from, offset + to);
+                     })
+                            : Forget());
+  const auto shrunk = file->shrunk(path);
+  return shrunk ? Result<Record>(*shrunk) : std::move(record);
 }
 
 namespace {

@@ -1,5 +1,6 @@
 #include "core/capture/open.h"
 
+#include <filesystem>
 #include <fstream>
 
 #include "core/base/atomic_file.h"
@@ -12,6 +13,10 @@ namespace haybale::capture {
 namespace {
 
 std::string firstBytes(const std::string& path) {
+  std::error_code ignored;
+  if (!std::filesystem::is_regular_file(path, ignored)) {
+    return {};  // a pipe would hold us; whoever opens it says what it is
+  }
   std::ifstream file(path, std::ios::binary);
   std::string bytes(4096, '\0');
   file.read(bytes.data(), static_cast<std::streamsize>(bytes.size()));
@@ -35,7 +40,10 @@ Result<Record> openCapture(const std::string& path, const OpenOptions& options) 
   }
   if (looksLikeVcd(head)) {
     const auto file = MappedFile::open(path);
-    return file ? readVcd(file->bytes(), path, options.progress) : Result<Record>(file.error());
+    auto record =
+        file ? readVcd(file->bytes(), path, options.progress) : Result<Record>(file.error());
+    const auto shrunk = file ? file->shrunk(path) : std::nullopt;
+    return shrunk ? Result<Record>(*shrunk) : std::move(record);
   }
   CsvOptions csv = options.csv;
   csv.progress = options.progress;

@@ -237,7 +237,7 @@ class VcdReader {
     if (it->second == kLeftOut) {
       return Done{};
     }
-    if (record_.size() > kMostSamples) {
+    if (record_.size() * record_.channels.size() > kMostSamples) {
       return fail("holds more changes than can be kept", "a shorter record");
     }
     now_[it->second] = value;

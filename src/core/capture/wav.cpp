@@ -146,23 +146,31 @@ Status writeWavFile(const std::string& path, const Record& record) {
   info.samplerate = static_cast<int>(std::lround(rate));
   info.channels = static_cast<int>(record.channels.size());
   info.format = SF_FORMAT_WAV | SF_FORMAT_PCM_24;
-  File file(sf_open(path.c_str(), SFM_WRITE, &info));
-  if (!file) {
-    return Error{path, std::nullopt, "cannot be written", sf_strerror(nullptr)};
-  }
-  std::vector<float> frame;
-  frame.reserve(record.size() * record.channels.size());
-  for (std::size_t i = 0; i < record.size(); ++i) {
-    for (const auto& channel : record.channels) {
-      const float v = channel.samples[i];
-      frame.push_back(std::isnan(v) ? 0.0F : static_cast<float>(v / fullScale));
+  const auto write = [&](const std::string& beside) -> Status {
+    File file(sf_open(beside.c_str(), SFM_WRITE, &info));
+    if (!file) {
+      return Error{path, std::nullopt, "cannot be written", sf_strerror(nullptr)};
     }
+    std::vector<float> frame;
+    frame.reserve(record.size() * record.channels.size());
+    for (std::size_t i = 0; i < record.size(); ++i) {
+      for (const auto& channel : record.channels) {
+        const float v = channel.samples[i];
+        frame.push_back(std::isnan(v) ? 0.0F : static_cast<float>(v / fullScale));
+      }
+    }
+    const auto frames = static_cast<sf_count_t>(record.size());
+    if (sf_writef_float(file.get(), frame.data(), frames) != frames) {
+      return Error{path, std::nullopt, "could not be written whole", "space on the disk"};
+    }
+    if (sf_close(file.release()) != 0) {
+      return Error{path, std::nullopt, "could not be written whole", "space on the disk"};
+    }
+    return Done{};
+  };
+  if (auto status = job::replaceFile(path, write); !status) {
+    return status;
   }
-  const auto frames = static_cast<sf_count_t>(record.size());
-  if (sf_writef_float(file.get(), frame.data(), frames) != frames) {
-    return Error{path, std::nullopt, "could not be written whole", "space on the disk"};
-  }
-  file.reset();
   const Json side{{"full_scale", fullScale},
                   {"unit", std::string(units::symbol(record.channels.front().unit))}};
   return job::writeFileAtomically(sideFileOf(path), side.dump(2) + "\n");
