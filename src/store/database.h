@@ -15,17 +15,25 @@
 namespace haybale::store {
 
 /// What a statement gave: row by row, forward only. While one lives its statement is not used
-/// again.
+/// again; with the last copy the statement is done, and holds nothing of the database any more.
 class Rows {
  public:
-  explicit Rows(std::shared_ptr<QSqlQuery> query) : query_(std::move(query)) {}
-  bool next() { return query_->next(); }
-  [[nodiscard]] QVariant value(int column) const { return query_->value(column); }
-  [[nodiscard]] int numRowsAffected() const { return query_->numRowsAffected(); }
-  void finish() { query_->finish(); }
+  explicit Rows(std::shared_ptr<QSqlQuery> query)
+      : held_(std::make_shared<Held>(std::move(query))) {}
+  bool next() { return held_->query->next(); }
+  [[nodiscard]] QVariant value(int column) const { return held_->query->value(column); }
+  [[nodiscard]] int numRowsAffected() const { return held_->query->numRowsAffected(); }
+  void finish() { held_->query->finish(); }
 
  private:
-  std::shared_ptr<QSqlQuery> query_;
+  struct Held {
+    explicit Held(std::shared_ptr<QSqlQuery> q) : query(std::move(q)) {}
+    Held(const Held&) = delete;
+    Held& operator=(const Held&) = delete;
+    ~Held() { query->finish(); }
+    std::shared_ptr<QSqlQuery> query;
+  };
+  std::shared_ptr<Held> held_;
 };
 
 class Database {

@@ -81,3 +81,20 @@ class Server:
 
     def __exit__(self, *_):
         self.close()
+
+
+def serve():
+    """For tests of other languages: prints the address, then obeys "stop" and "start" until the end of input."""
+    import sys
+    with Server() as server:
+        print(server.url(), flush=True)
+        for line in sys.stdin:
+            if line.strip() == "stop":
+                server.stop("immediate")
+            elif line.strip() == "start":
+                server.start()
+            print("done", flush=True)
+
+
+if __name__ == "__main__":
+    serve()

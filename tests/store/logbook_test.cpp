@@ -201,6 +201,22 @@ TEST_F(LogbookOf, AJobTakenOutLeavesNoOutcomeBehind) {
   EXPECT_EQ(outcomes->value(0).toInt(), 1);
 }
 
+// A question that was not read to its end holds no old picture of the file: this bench can write
+// after another program did.
+TEST_F(LogbookOf, AHalfReadQuestionDoesNotLockThisBenchOut) {
+  for (int n = 0; n < 3; ++n) {
+    ASSERT_HB_OK(book->keep(row(n), job(n)));
+  }
+  {
+    auto half = book->database().run(QStringLiteral("SELECT id FROM jobs WHERE row > ?"), {0});
+    ASSERT_TRUE(half.ok() && half->next());
+  }
+  auto other = Logbook::open(file());
+  ASSERT_HB_OK(other);
+  ASSERT_HB_OK((*other)->keep(row(5), job(5)));
+  ASSERT_HB_OK(book->keep(row(6), job(6)));
+}
+
 TEST_F(LogbookOf, WhatIsFoundStandsLatestFirst) {
   for (const auto& [n, changed] :
        {std::pair{1, "2026-03-01T09:00:00"}, std::pair{2, "2026-05-01T09:00:00"},

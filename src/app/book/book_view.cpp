@@ -7,6 +7,8 @@ BookView::BookView(JobModel& model, JobBook& book, QWidget* parent) : PageTabs(p
   goods_ = new GoodsPage(model, book, this);
   addPage(tr("Jobs"), QStringLiteral("book.page.jobs"), jobs_);
   addPage(tr("Known good"), QStringLiteral("book.page.goods"), goods_);
+  shop_ = new ShopPage(book, this);
+  addPage(tr("Where it lives"), QStringLiteral("book.page.shop"), shop_);
 }
 
 }  // namespace haybale::app

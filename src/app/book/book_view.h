@@ -3,6 +3,7 @@
 
 #include "app/book/goods_page.h"
 #include "app/book/jobs_page.h"
+#include "app/book/shop_page.h"
 #include "app/style/page_tabs.h"
 
 namespace haybale::app {
@@ -11,14 +12,16 @@ class BookView : public PageTabs {
   Q_OBJECT
 
  public:
-  enum Page { kJobs, kGoods };
+  enum Page { kJobs, kGoods, kShop };
   BookView(JobModel& model, JobBook& book, QWidget* parent = nullptr);
   [[nodiscard]] JobsPage* jobs() const { return jobs_; }
   [[nodiscard]] GoodsPage* goods() const { return goods_; }
+  [[nodiscard]] ShopPage* shop() const { return shop_; }
 
  private:
   JobsPage* jobs_;
   GoodsPage* goods_;
+  ShopPage* shop_;
 };
 
 }  // namespace haybale::app

@@ -10,6 +10,7 @@
 #include <QTableWidget>
 #include <QVBoxLayout>
 
+#include "app/book/revisions_dialog.h"
 #include "app/style/plain_table.h"
 #include "app/style/words.h"
 #include "core/vehicle/hypothesis.h"
@@ -75,6 +76,7 @@ JobsPage::JobsPage(JobModel& model, JobBook& book, QWidget* parent)
   auto* buttons = new QHBoxLayout;
   const std::tuple<QString, const char*, const char*> ways[] = {
       {tr("Open"), "book.open", ""},
+      {tr("Kept states..."), "book.states", "states"},
       {tr("Save this job as a bundle"), "book.bundleOut", "bundle.out"},
       {tr("Take in a bundle"), "book.bundleIn", "bundle.in"},
       {tr("Save the whole logbook"), "book.out", "book.out"},
@@ -86,6 +88,8 @@ JobsPage::JobsPage(JobModel& model, JobBook& book, QWidget* parent)
     connect(button, &QPushButton::clicked, this, [this, wanted] {
       if (wanted.isEmpty()) {
         openChosen();
+      } else if (wanted == QStringLiteral("states")) {
+        showStates();
       } else {
         emit fileWanted(wanted);
       }
@@ -185,6 +189,24 @@ void JobsPage::tally() {
            {1, 2, 3, 4});
     ++row;
   }
+}
+
+void JobsPage::showStates() {
+  const auto* item = jobs_->item(std::max(jobs_->currentRow(), 0), 0);
+  if (!item || !book_.logbook()) {
+    return;
+  }
+  const QString job = item->data(Qt::UserRole).toString();
+  auto* dialog = new RevisionsDialog(book_, job, this);
+  dialog->setAttribute(Qt::WA_DeleteOnClose);
+  connect(dialog, &RevisionsDialog::openWanted, this, [this, job](const QString& revision) {
+    if (const auto status = book_.showState(job, revision); !status) {
+      emit said(q(status.error().sentence()), true);
+    } else {
+      emit opened();
+    }
+  });
+  dialog->open();
 }
 
 void JobsPage::openChosen() {

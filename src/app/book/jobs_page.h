@@ -33,6 +33,7 @@ class JobsPage : public QWidget {
   void refresh();
   void tally();
   void openChosen();
+  void showStates();
   [[nodiscard]] store::Filter filter() const;
 
   JobModel& model_;

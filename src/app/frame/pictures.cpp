@@ -180,7 +180,6 @@ std::vector<Shot> shots() {
          press(w, "book.page.jobs");
        },
        false},
-      {"practice-shelf", [](MainWindow& w) { practise(w, 0); }, false},
       {"practice-bench", [](MainWindow& w) { practise(w, 4); }, false},
       {"practice-debrief", [](MainWindow& w) { practise(w, 60); }, false},
   };

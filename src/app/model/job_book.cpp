@@ -27,6 +27,10 @@ Error noBook() {
 JobBook::JobBook(JobModel& model, QObject* parent) : QObject(parent), model_(model) {
   connect(&model_, &JobModel::changed, this, &JobBook::keep);
   connect(&model_, &JobModel::reopened, this, [this] { followed_.clear(); });
+  connect(&carrier_, &Carrier::brought, this, [this] {
+    tellOvertaken();
+    emit changed();
+  });
 }
 
 Status JobBook::open() {
@@ -35,6 +39,7 @@ Status JobBook::open() {
     return opened.error();
   }
   book_ = std::move(*opened);
+  carrier_.begin(book_->database().file());
   teach();
   emit changed();
   return Done{};
@@ -105,7 +110,19 @@ void JobBook::keep() {
   keptId_ = row.id;
   keptPath_ = row.path;
   tellBeside();
+  carrier_.nudge();
   emit changed();
+}
+
+// The job that is open here was changed on another bench.
+void JobBook::tellOvertaken() {
+  const auto row = book_ ? book_->row(model_.jobId()) : Result<store::JobRow>(noBook());
+  if (row && base_ && row->revision != *base_ && followed_ == model_.jobId()) {
+    emit said(
+        tr("This job was changed on another bench. Go on here and both states are kept; Logbook, "
+           "Kept states compares them."),
+        false);
+  }
 }
 
 // The same job was changed somewhere else too: said once, shown in the logbook.
@@ -155,6 +172,19 @@ Status JobBook::show(const QString& id) {
         tr("%1 is gone or another job's; this is the job as the logbook kept it.").arg(row->path),
         false);
   }
+  return Done{};
+}
+
+Status JobBook::showState(const QString& id, const QString& revision) {
+  if (!book_) {
+    return noBook();
+  }
+  const auto row = book_->row(id);
+  auto c = book_->loadRevision(revision);
+  if (!row || !c) {
+    return row ? c.error() : row.error();
+  }
+  model_.openRecord(std::move(*c), id, {}, row->folder);
   return Done{};
 }
 

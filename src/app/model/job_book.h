@@ -5,6 +5,7 @@
 #include <memory>
 #include <optional>
 
+#include "app/model/carrier.h"
 #include "app/model/job_model.h"
 #include "store/good_shelf.h"
 #include "store/logbook.h"
@@ -23,6 +24,11 @@ class JobBook : public QObject {
   Status open();
   /// nullptr while none is open.
   [[nodiscard]] store::Logbook* logbook() { return book_.get(); }
+
+  /// Between this bench and the shop.
+  [[nodiscard]] Carrier& carrier() { return carrier_; }
+  /// Opens one kept state; going on with it makes a new one beside what is shown.
+  Status showState(const QString& id, const QString& revision);
 
   /// Shows a job of the logbook: its file when that is still there, else what the logbook kept.
   Status show(const QString& id);
@@ -45,11 +51,13 @@ class JobBook : public QObject {
   void keep();
   void follow();
   void tellBeside();
+  void tellOvertaken();
   void teach();
   Result<std::string> copyOfTrace(const job::Evidence& e);
 
   JobModel& model_;
   std::unique_ptr<store::Logbook> book_;
+  Carrier carrier_;
   std::string kept_;  // text of the case that was written last
   QString keptId_;
   QString keptPath_;

@@ -1,0 +1,184 @@
+#include "app/model/carrier.h"
+
+#include <QDir>
+#include <QPointer>
+#include <QThreadPool>
+
+#include "app/model/autosave.h"
+#include "app/style/words.h"
+#include "core/base/atomic_file.h"
+#include "core/base/json.h"
+#include "store/logbook_sync.h"
+
+namespace haybale::app {
+
+namespace {
+
+using namespace std::chrono_literals;
+constexpr auto kPause = 10s;
+constexpr int kAtOnce = 50;
+
+QString settingsFile() {
+  return stateFolder() + QStringLiteral("/shop.json");
+}
+
+}  // namespace
+
+Carrier::Carrier(QObject* parent) : QObject(parent) {
+  standing_.sentence = tr("Jobs are kept on this bench only.");
+}
+
+Carrier::~Carrier() {
+  halt();
+}
+
+void Carrier::begin(const QString& local) {
+  local_ = local;
+  const auto text = job::readFile(settingsFile().toStdString());
+  const auto json = text ? parseJson(*text, "shop.json") : Result<Json>(Error{});
+  if (json && json->is_object() && json->contains("url") && (*json)["url"].is_string()) {
+    (void)use(q((*json)["url"].get<std::string>()));
+  }
+}
+
+void Carrier::halt() {
+  {
+    const std::lock_guard lock(mutex_);
+    over_ = true;
+  }
+  news_.notify_all();
+  if (thread_.joinable()) {
+    thread_.join();
+  }
+  over_ = false;
+}
+
+Status Carrier::use(const QString& text) {
+  std::optional<store::StoreUrl> url;
+  if (!text.trimmed().isEmpty()) {
+    auto parsed = store::parseStoreUrl(text.trimmed());
+    if (!parsed) {
+      return parsed.error();
+    }
+    if (parsed->engine != store::Engine::postgres) {
+      return Error{text.toStdString(), std::nullopt, "is no shop's logbook",
+                   "postgresql://user@host:5432/database"};
+    }
+    url = std::move(*parsed);
+  }
+  halt();
+  url_ = url;
+  shop_ = url ? url->shown() : QString();
+  QDir().mkpath(stateFolder());
+  if (auto kept = job::writeFileAtomically(settingsFile().toStdString(),
+                                           Json{{"url", shop_.toStdString()}}.dump());
+      !kept) {
+    return kept;
+  }
+  standing_ = {};
+  standing_.sentence =
+      url ? tr("Looking for the shop's logbook ...") : tr("Jobs are kept on this bench only.");
+  emit standingChanged();
+  if (url_) {
+    thread_ = std::thread([this] { run(); });
+  }
+  return Done{};
+}
+
+void Carrier::nudge() {
+  {
+    const std::lock_guard lock(mutex_);
+    nudged_ = true;
+  }
+  news_.notify_all();
+}
+
+Carrier::Standing Carrier::bring(std::unique_ptr<store::Logbook>& here,
+                                 std::unique_ptr<store::Logbook>& there, const store::StoreUrl& url,
+                                 int& got) {
+  Standing out;
+  const auto fail = [&](const Error& error) {
+    there.reset();
+    out.away = true;
+    out.waiting = here ? store::waiting(*here, url) : 0;
+    out.sentence = tr("%1 Work goes on here; %2 kept states wait to be brought over.")
+                       .arg(q(error.sentence()))
+                       .arg(out.waiting);
+    return out;
+  };
+  for (auto* book : {&here, &there}) {
+    if (!*book) {
+      auto opened = book == &here ? store::Logbook::open(local_) : store::Logbook::open(url);
+      if (!opened) {
+        return fail(opened.error());
+      }
+      *book = std::move(*opened);
+    }
+  }
+  for (;;) {
+    const auto done = store::syncNew(*here, *there, kAtOnce);
+    if (!done) {
+      return fail(done.error());
+    }
+    got += done->got;
+    {
+      const std::lock_guard lock(mutex_);
+      if (over_ || done->sent + done->got == 0) {
+        break;
+      }
+    }
+  }
+  out.waiting = store::waiting(*here, url);
+  out.sentence = tr("All is brought over to %1.").arg(url.shown());
+  return out;
+}
+
+void Carrier::run() {
+  const store::StoreUrl url = *url_;
+  std::unique_ptr<store::Logbook> here;
+  std::unique_ptr<store::Logbook> there;
+  for (;;) {
+    {
+      const std::lock_guard lock(mutex_);
+      nudged_ = false;
+    }
+    int got = 0;
+    const Standing now = bring(here, there, url, got);
+    QMetaObject::invokeMethod(
+        this,
+        [this, now, got] {
+          standing_ = now;
+          emit standingChanged();
+          if (got > 0) {
+            emit brought(got);
+          }
+        },
+        Qt::QueuedConnection);
+    std::unique_lock lock(mutex_);
+    news_.wait_for(lock, kPause, [this] { return over_ || nudged_; });
+    if (over_) {
+      return;
+    }
+  }
+}
+
+void Carrier::tryOut(const QString& text) {
+  const auto url = store::parseStoreUrl(text.trimmed());
+  if (!url) {
+    emit tried(q(url.error().sentence()), false);
+    return;
+  }
+  QThreadPool::globalInstance()->start([url = *url, self = QPointer<Carrier>(this)] {
+    auto book = store::Logbook::open(url);
+    const QString sentence = book ? tr("It answers; %1 jobs are in it.").arg((*book)->count())
+                                  : q(book.error().sentence());
+    const bool good = book.ok();
+    if (self) {
+      QMetaObject::invokeMethod(
+          self.data(), [self, sentence, good] { emit self->tried(sentence, good); },
+          Qt::QueuedConnection);
+    }
+  });
+}
+
+}  // namespace haybale::app
