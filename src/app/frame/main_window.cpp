@@ -214,6 +214,8 @@ void MainWindow::connectRecords() {
     say(tr("Jobs are not kept in the logbook: %1")
             .arg(QString::fromStdString(status.error().sentence())),
         true);
+  } else if (!book_.saved().isEmpty()) {
+    say(book_.saved(), true);
   }
 }
 

@@ -4,11 +4,14 @@
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
+#include <QPointer>
+#include <QThreadPool>
 
 #include "app/style/words.h"
 #include "core/evidence/good_value.h"
 #include "core/job/case_json.h"
 #include "core/session/closing.h"
+#include "store/salvage.h"
 
 namespace haybale::app {
 
@@ -34,15 +37,51 @@ JobBook::JobBook(JobModel& model, QObject* parent) : QObject(parent), model_(mod
 }
 
 Status JobBook::open() {
-  auto opened = store::Logbook::open(stateFolder() + QStringLiteral("/logbook.sqlite"));
+  const QString file = stateFolder() + QStringLiteral("/logbook.sqlite");
+  auto opened = store::Logbook::open(file);
+  if (!opened && !store::isSound(file)) {
+    const auto saved = store::salvage(file);
+    if (!saved) {
+      return saved.error();
+    }
+    saved_ =
+        tr("The logbook was damaged. %1 kept states were brought into a new one%2; the damaged "
+           "file "
+           "is %3.")
+            .arg(saved->states)
+            .arg(saved->fromBackup.isEmpty() ? QString()
+                                             : tr(", some from the copy %1").arg(saved->fromBackup),
+                 saved->aside);
+    opened = store::Logbook::open(file);
+  }
   if (!opened) {
     return opened.error();
   }
   book_ = std::move(*opened);
   carrier_.begin(book_->database().file());
+  lookAfter(file);
   teach();
   emit changed();
   return Done{};
+}
+
+// Beside the window: whether the file is whole, and the day's copy of it.
+void JobBook::lookAfter(const QString& file) {
+  QThreadPool::globalInstance()->start([file, self = QPointer<JobBook>(this)] {
+    const bool sound = store::isSound(file);
+    const auto kept = sound ? store::backUp(file) : Status(Done{});
+    if (self && (!sound || !kept)) {
+      const QString trouble = sound ? tr("The day's copy of the logbook could not be made: %1")
+                                          .arg(q(kept.error().sentence()))
+                                    : tr("Parts of the logbook are damaged. Close the program and "
+                                         "start it again: what can be "
+                                         "read is brought into a new one.");
+      QMetaObject::invokeMethod(
+          self.data(),
+          [self, trouble] { self->model_.setTrouble(QStringLiteral("book"), trouble); },
+          Qt::QueuedConnection);
+    }
+  });
 }
 
 // Which kept state the shown job was built on.

@@ -22,6 +22,8 @@ class JobBook : public QObject {
   /// Opens the logbook among the program's own files. Without it the program works on; the error
   /// says why jobs are not kept.
   Status open();
+  /// What was saved of a logbook that was found damaged at the start; empty: it was sound.
+  [[nodiscard]] const QString& saved() const { return saved_; }
   /// nullptr while none is open.
   [[nodiscard]] store::Logbook* logbook() { return book_.get(); }
 
@@ -48,6 +50,7 @@ class JobBook : public QObject {
   void said(const QString& sentence, bool bad);
 
  private:
+  void lookAfter(const QString& file);
   void keep();
   void follow();
   void tellBeside();
@@ -58,6 +61,7 @@ class JobBook : public QObject {
   JobModel& model_;
   std::unique_ptr<store::Logbook> book_;
   Carrier carrier_;
+  QString saved_;
   std::string kept_;  // text of the case that was written last
   QString keptId_;
   QString keptPath_;

@@ -1,0 +1,188 @@
+#include "store/salvage.h"
+
+#include <QDate>
+#include <QDir>
+#include <QFile>
+#include <QFileInfo>
+#include <QSqlError>
+#include <QUuid>
+
+namespace haybale::store {
+
+namespace {
+
+constexpr qint64 kMostRows = 5'000'000;
+constexpr int kBadInARow = 2000;  // beyond this many the rest of the file is given up
+
+QString freeName(const QString& wanted) {
+  QString name;
+  int n = 1;
+  do {
+    name = QStringLiteral("%1-%2").arg(wanted).arg(n++);
+  } while (QFile::exists(name));
+  return name;
+}
+
+// A connection of its own that changes nothing; closed with it.
+class Reader {
+ public:
+  explicit Reader(const QString& file) : name_(QUuid::createUuid().toString()) {
+    db_ = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), name_);
+    db_.setDatabaseName(file);
+    db_.setConnectOptions(QStringLiteral("QSQLITE_OPEN_READONLY"));
+    open_ = db_.open();
+  }
+  Reader(const Reader&) = delete;
+  Reader& operator=(const Reader&) = delete;
+  ~Reader() {
+    db_.close();
+    db_ = {};
+    QSqlDatabase::removeDatabase(name_);
+  }
+  [[nodiscard]] bool open() const { return open_; }
+  // First value of one statement; null when it cannot be had.
+  QVariant value(const QString& sql) {
+    QSqlQuery query(db_);
+    return query.exec(sql) && query.next() ? query.value(0) : QVariant();
+  }
+  // One row by its number: 1 read, 0 there is none, -1 it cannot be read.
+  int row(const QString& columns, qint64 number, Revision& out) {
+    QSqlQuery query(db_);
+    if (!query.exec(
+            QStringLiteral("SELECT %1 FROM revisions WHERE row=%2").arg(columns).arg(number))) {
+      return -1;
+    }
+    if (!query.next()) {
+      return query.lastError().isValid() ? -1 : 0;
+    }
+    int column = 0;
+    for (QString* text : {&out.job, &out.revision, &out.parent, &out.changed, &out.origin,
+                          &out.path, &out.folder, &out.headline}) {
+      *text = query.value(column++).toString();
+    }
+    out.content = query.value(column).toByteArray();
+    return 1;
+  }
+
+ private:
+  QSqlDatabase db_;
+  QString name_;
+  bool open_ = false;
+};
+
+// All rows of one file that can be read, into `to`.
+void bringRows(const QString& file, Logbook& to, qint64& states, qint64& lost) {
+  Reader from(file);
+  if (!from.open()) {
+    return;
+  }
+  const QVariant last =
+      from.value(QStringLiteral("SELECT seq FROM sqlite_sequence WHERE "
+                                "name='revisions'"));
+  const qint64 end = last.isNull() ? kMostRows : std::min(last.toLongLong(), kMostRows);
+  std::vector<Revision> batch;
+  const auto flush = [&] {
+    if (!batch.empty() && to.take(batch)) {
+      states += static_cast<qint64>(batch.size());
+    }
+    batch.clear();
+  };
+  int bad = 0;
+  for (qint64 n = 1; n <= end && bad < kBadInARow; ++n) {
+    Revision r;
+    const int read = from.row(revisionColumns(), n, r);
+    bad = read == 1 ? 0 : bad + 1;
+    lost += read < 0 ? 1 : 0;
+    if (read == 1 && !r.job.isEmpty() && !r.revision.isEmpty()) {
+      batch.push_back(std::move(r));
+    }
+    if (batch.size() >= 100) {
+      flush();
+    }
+  }
+  flush();
+}
+
+QStringList backupsOf(const QString& file) {
+  const QFileInfo about(file);
+  QStringList out = QDir(about.absolutePath())
+                        .entryList({about.fileName() + QStringLiteral(".20*-*-*.bak")},
+                                   QDir::Files, QDir::Name | QDir::Reversed);
+  for (auto& name : out) {
+    name = about.absolutePath() + QLatin1Char('/') + name;
+  }
+  return out;
+}
+
+}  // namespace
+
+bool isSound(const QString& file) {
+  if (!QFile::exists(file)) {
+    return true;  // a new one is begun
+  }
+  Reader reader(file);
+  return reader.open() &&
+         reader.value(QStringLiteral("PRAGMA quick_check(1)")).toString() == QStringLiteral("ok");
+}
+
+Result<Salvaged> salvage(const QString& file) {
+  Salvaged out;
+  out.aside = freeName(file + QStringLiteral(".damaged"));
+  // With what was written and not yet taken into the file.
+  for (const char* part : {"", "-wal", "-shm"}) {
+    const QString from = file + QLatin1String(part);
+    if (QFile::exists(from) && !QFile::rename(from, out.aside + QLatin1String(part))) {
+      return Error{file.toStdString(), std::nullopt, "is damaged and cannot be put aside",
+                   "look whether the folder can be written"};
+    }
+  }
+  auto fresh = Logbook::open(file);
+  if (!fresh) {
+    return fresh.error();
+  }
+  bringRows(out.aside, **fresh, out.states, out.lost);
+  for (const auto& backup : backupsOf(file)) {
+    if (!isSound(backup)) {
+      continue;
+    }
+    qint64 before = (*fresh)->count();
+    qint64 ignored = 0;
+    qint64 brought = 0;
+    bringRows(backup, **fresh, brought, ignored);
+    if ((*fresh)->count() > before) {
+      out.fromBackup = backup;
+    }
+    break;  // older ones hold nothing that this one does not
+  }
+  return out;
+}
+
+Status backUp(const QString& file, int keep) {
+  const QString today =
+      file + QLatin1Char('.') + QDate::currentDate().toString(Qt::ISODate) + QStringLiteral(".bak");
+  if (!QFile::exists(today)) {
+    Database db;
+    StoreUrl url;
+    url.path = file;
+    if (auto opened = db.open(url); !opened) {
+      return opened;
+    }
+    // Whole under another name first: a copy that was cut off is no copy.
+    const QString part = today + QStringLiteral(".part");
+    QFile::remove(part);
+    if (auto copied = db.run(QStringLiteral("VACUUM INTO ?"), {part}); !copied) {
+      QFile::remove(part);
+      return copied.error();
+    }
+    if (!QFile::rename(part, today)) {
+      QFile::remove(part);
+    }
+  }
+  QStringList all = backupsOf(file);
+  while (all.size() > keep) {
+    QFile::remove(all.takeLast());
+  }
+  return Done{};
+}
+
+}  // namespace haybale::store
