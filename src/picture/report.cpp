@@ -5,10 +5,10 @@
 #include <algorithm>
 #include <set>
 
+#include "core/plan/steps.h"
 #include "picture/lanes_of.h"
 #include "picture/line_board.h"
 #include "picture/report_course.h"
-#include "core/plan/steps.h"
 
 namespace haybale::picture {
 
@@ -185,8 +185,13 @@ Report reportOf(const ReportInput& input, const Measure& measure) {
                     job.tyre.empty() ? "" : "tyre " + job.tyre + ", ", *circumference);
   }
   report.blocks.emplace_back(Paragraph{vehicle.empty() ? "Vehicle not named." : vehicle});
-  report.blocks.emplace_back(
-      Paragraph{"Printed " + input.when + " by Hay Bale " HAYBALE_VERSION ".", false, true});
+  std::string by;
+  for (const auto& who : {input.shop, input.technician}) {
+    by += who.empty() ? "" : (by.empty() ? "" : ", ") + who;
+  }
+  report.blocks.emplace_back(Paragraph{
+      (by.empty() ? "" : by + ". ") + "Printed " + input.when + " by Hay Bale " HAYBALE_VERSION ".",
+      false, true});
   if (input.reader == Reader::owner) {
     addOwnersPage(report, input);
     if (const auto* suspect = job.suspectCircuit()) {

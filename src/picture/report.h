@@ -56,6 +56,8 @@ struct ReportInput {
   const diagnosis::Proof* proof = nullptr;  ///< null: nothing was said of the proof yet
   std::string when;                         ///< the date printed, "2026-11-24 10:12"
   Reader reader = Reader::file;
+  std::string shop = {};        ///< whose report it is; may be empty
+  std::string technician = {};  ///< who made it; may be empty
 };
 [[nodiscard]] Report reportOf(const ReportInput& input, const Measure& measure);
 

@@ -1,10 +1,13 @@
 // Drives the real window: clicks, typing, drops; then looks at the case and at what is shown.
 #include <QCheckBox>
 #include <QComboBox>
+#include <QDoubleSpinBox>
 #include <QFile>
 #include <QPlainTextEdit>
 
 #include "app/frame/next_panel.h"
+#include "app/model/preferences.h"
+#include "app/parts/preferences_dialog.h"
 #include "app/report/report_view.h"
 #include "app/trace/dial_panel.h"
 #include "app/trace/lanes_widget.h"
@@ -342,6 +345,33 @@ TEST_F(Window, ThePanelFitsWithoutScrolling) {
       }
     }
   }
+}
+
+// Said once, a new job begins with it; the job that is open keeps its own, and the report names the
+// shop.
+TEST_F(Window, PreferencesAreWhatANewJobBeginsWith) {
+  window->model().startNew();
+  const auto before = job().toolbox;
+  Preferences p = preferences();
+  p.shop = QStringLiteral("Yard of the lower barn");
+  PreferencesDialog dialog(p, window.get());
+  for (auto* mark : dialog.findChildren<QCheckBox*>()) {
+    if (mark->objectName() == QStringLiteral("preferences.tool.scan-tool")) {
+      mark->setChecked(true);
+    }
+  }
+  dialog.findChild<QDoubleSpinBox*>(QStringLiteral("preferences.price0"))->setValue(123.5);
+  ASSERT_HB_OK(keepPreferences(dialog.chosen()));
+  EXPECT_EQ(job().toolbox, before);
+  window->model().startNew();
+  EXPECT_EQ(job().costs.hour, 123.5);
+  EXPECT_EQ(std::count(job().toolbox.begin(), job().toolbox.end(), "scan-tool"), 1);
+  EXPECT_EQ(preferences().shop, p.shop);
+  // A damaged file is put aside; new jobs begin as ever.
+  test::write(folder.file("state") + "/preferences.json", "{ hay");
+  window->model().startNew();
+  EXPECT_EQ(job().costs.hour, 90);
+  EXPECT_EQ(test::read(folder.file("state") + "/preferences.json.damaged"), "{ hay");
 }
 
 }  // namespace

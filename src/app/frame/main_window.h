@@ -65,6 +65,9 @@ class MainWindow : public QMainWindow {
   void saveReport(const QString& ending);
   void showJobsMenu(const QPoint& at);
   void retitle();
+  void editPreferences();
+  template <class Page>
+  void showPage();
 
   JobModel model_;
   JobBook book_;

@@ -4,6 +4,7 @@
 #include <QFileInfo>
 #include <algorithm>
 
+#include "app/model/preferences.h"
 #include "core/base/atomic_file.h"
 #include "core/base/json.h"
 #include "core/demo/demo.h"
@@ -64,6 +65,7 @@ void JobModel::adopt(job::Case job, const QString& path, const QString& folder) 
 
 void JobModel::startNew() {
   job::Case fresh = job::newCase();
+  applyTo(fresh, preferences());
   fresh.learnt = learnt_;
   adopt(std::move(fresh), {}, QDir::currentPath());
   tellOpened();

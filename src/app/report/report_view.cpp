@@ -6,6 +6,7 @@
 #include <QScrollArea>
 #include <QVBoxLayout>
 
+#include "app/model/preferences.h"
 #include "app/style/theme.h"
 #include "render/report_pages.h"
 #include "render/scene_painter.h"
@@ -68,6 +69,9 @@ picture::Report ReportView::report() {
   const std::string when =
       QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd HH:mm")).toStdString();
   picture::ReportInput input{&model_.job(), &model_.assessment(), &model_.proof(), when};
+  const auto shop = preferences();
+  input.shop = shop.shop.toStdString();
+  input.technician = shop.technician.toStdString();
   input.reader = owner_->isChecked() ? picture::Reader::owner : picture::Reader::file;
   return picture::reportOf(input, render::measure());
 }

@@ -1,0 +1,93 @@
+#include "app/model/preferences.h"
+
+#include <QDir>
+#include <QFile>
+
+#include "app/model/autosave.h"
+#include "core/base/atomic_file.h"
+#include "core/base/json.h"
+#include "core/job/case_json.h"
+
+namespace haybale::app {
+
+namespace {
+
+QString file() {
+  return stateFolder() + QStringLiteral("/preferences.json");
+}
+
+// Tools, prices and the meter are written as a case has them, and read by its reader: one rule for
+// what they may be.
+Result<Preferences> parse(const std::string& text, const std::string& name) {
+  const auto json = parseJson(text, name);
+  if (!json) {
+    return json.error();
+  }
+  ObjectReader in(*json, "");
+  Preferences p;
+  p.shop = QString::fromStdString(in.text("shop"));
+  p.technician = QString::fromStdString(in.text("technician"));
+  const Json* like = in.object("job");
+  if (!like && !in.error()) {
+    in.fail("job", "is missing", "a case with the shop's tools, prices and meter");
+  }
+  if (in.error()) {
+    return *in.error();
+  }
+  const auto c = job::fromJson(*like, name);
+  if (!c) {
+    return c.error();
+  }
+  p.toolbox = c->toolbox;
+  p.allowed = c->allowed;
+  p.costs = c->costs;
+  p.meter = c->meter;
+  p.school = c->repair.school;
+  return p;
+}
+
+}  // namespace
+
+Preferences preferences() {
+  const job::Case fresh = job::newCase();
+  Preferences usual;
+  usual.toolbox = fresh.toolbox;
+  usual.allowed = fresh.allowed;
+  usual.costs = fresh.costs;
+  usual.meter = fresh.meter;
+  const std::string path = file().toStdString();
+  const auto text = job::readFile(path);
+  if (!text) {
+    return usual;
+  }
+  auto kept = parse(*text, path);
+  if (!kept) {
+    QFile::remove(file() + QStringLiteral(".damaged"));
+    QFile::rename(file(), file() + QStringLiteral(".damaged"));
+    return usual;
+  }
+  return std::move(*kept);
+}
+
+Status keepPreferences(const Preferences& p) {
+  job::Case like = job::newCase();
+  applyTo(like, p);
+  QDir().mkpath(stateFolder());
+  const Json out{{"format", "haybale-preferences"},
+                 {"version", 1},
+                 {"shop", p.shop.toStdString()},
+                 {"technician", p.technician.toStdString()},
+                 {"job", job::toJson(like)}};
+  return job::writeFileAtomically(file().toStdString(),
+                                  out.dump(1, ' ', false, Json::error_handler_t::replace));
+}
+
+void applyTo(job::Case& c, const Preferences& p) {
+  c.toolbox = p.toolbox;
+  c.allowed = p.allowed;
+  c.costs = p.costs;
+  c.meter = p.meter;
+  c.repair.school = p.school;
+}
+
+}  // namespace haybale::app
