@@ -282,8 +282,9 @@ void MainWindow::showView(View view) {
   stack_->setCurrentIndex(view);
   rail_->setCurrent(view);
   side_->setCurrentIndex(view == kTrace ? 1 : 0);
-  // Nothing of the real job stands beside a made-up vehicle.
-  side_->setVisible(view != kPractice);
+  // Nothing of the real job stands beside a made-up vehicle; and the next move of one job is no
+  // matter of all of them.
+  side_->setVisible(view != kPractice && view != kBook);
   strip_->setVisible(view != kPractice);
   if (view == kLine) {
     line_->board()->setFocus();

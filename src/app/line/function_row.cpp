@@ -31,16 +31,39 @@ FunctionRow::FunctionRow(JobModel& model, QWidget* parent)
       model_(model),
       functions_(new QButtonGroup(this)),
       leads_(new QButtonGroup(this)) {
-  auto* layout = new QHBoxLayout(this);
-  layout->setContentsMargins(0, 0, 0, 0);
-  layout->setSpacing(5);
+  whole_ = new QBoxLayout(QBoxLayout::LeftToRight, this);
+  whole_->setContentsMargins(0, 0, 0, 0);
+  whole_->setSpacing(5);
+  row_ = addRow();
   addFunctions();
+  row_->addStretch();
+  row_ = addRow();
   addLeads();
   addState();
-  layout->addStretch();
+  row_->addStretch();
+  whole_->addStretch();
   connect(&model_, &JobModel::selectionChanged, this, &FunctionRow::refresh);
   connect(&model_, &JobModel::changed, this, &FunctionRow::refresh);
   refresh();
+}
+
+QHBoxLayout* FunctionRow::addRow() {
+  auto* row = new QHBoxLayout;
+  row->setSpacing(5);
+  whole_->addLayout(row);
+  return row;
+}
+
+// One below the other where one row would cut the words.
+void FunctionRow::resizeEvent(QResizeEvent* event) {
+  QWidget::resizeEvent(event);
+  int wanted = 0;
+  for (const auto* button : findChildren<QPushButton*>()) {
+    wanted += button->sizeHint().width() + 5;
+  }
+  const bool below = width() < wanted;
+  whole_->setDirection(below ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+  whole_->setSpacing(below ? 5 : 13);
 }
 
 QPushButton* FunctionRow::toggle(const QString& text, const QString& name, const QString& tip) {
@@ -49,7 +72,7 @@ QPushButton* FunctionRow::toggle(const QString& text, const QString& name, const
   button->setObjectName(name);
   button->setToolTip(tip);
   button->setProperty("key", true);
-  layout()->addWidget(button);
+  row_->addWidget(button);
   return button;
 }
 
@@ -73,7 +96,6 @@ void FunctionRow::addFunctions() {
 }
 
 void FunctionRow::addLeads() {
-  static_cast<QHBoxLayout*>(layout())->addSpacing(8);
   const std::pair<Leads, QString> leads[] = {{kPair, tr("a to b")},
                                              {kAToGround, tr("a to gnd")},
                                              {kBToGround, tr("b to gnd")},
@@ -86,7 +108,7 @@ void FunctionRow::addLeads() {
 }
 
 void FunctionRow::addState() {
-  static_cast<QHBoxLayout*>(layout())->addSpacing(8);
+  row_->addSpacing(8);
   key_ = toggle({}, QStringLiteral("line.key"), tr("Ignition key"));
   plugged_ = toggle({}, QStringLiteral("line.plugged"),
                     tr("Whether the connector at this place is apart"));

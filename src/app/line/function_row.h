@@ -5,7 +5,9 @@
 
 #include "app/model/job_model.h"
 
+class QBoxLayout;
 class QButtonGroup;
+class QHBoxLayout;
 class QPushButton;
 
 namespace haybale::app {
@@ -16,7 +18,11 @@ class FunctionRow : public QWidget {
  public:
   explicit FunctionRow(JobModel& model, QWidget* parent = nullptr);
 
+ protected:
+  void resizeEvent(QResizeEvent* event) override;
+
  private:
+  QHBoxLayout* addRow();
   void addFunctions();
   void addLeads();
   void addState();
@@ -25,6 +31,8 @@ class FunctionRow : public QWidget {
   QPushButton* toggle(const QString& text, const QString& name, const QString& tip);
 
   JobModel& model_;
+  QBoxLayout* whole_ = nullptr;
+  QHBoxLayout* row_ = nullptr;  // the one being filled
   QButtonGroup* functions_;
   QButtonGroup* leads_;
   QPushButton* key_ = nullptr;

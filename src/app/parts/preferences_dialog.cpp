@@ -86,6 +86,7 @@ PreferencesDialog::PreferencesDialog(const Preferences& now, QWidget* parent)
     price->setObjectName(QStringLiteral("preferences.price%1").arg(i));
     price->setRange(0, 1e6);
     price->setDecimals(2);
+    price->setButtonSymbols(QAbstractSpinBox::NoButtons);
     price->setValue(now.costs.*kPrices[i]);
     form->addRow(labels[i], price);
     prices_ << price;
@@ -151,7 +152,7 @@ KeysDialog::KeysDialog(QWidget* parent) : QDialog(parent) {
       {QStringLiteral("Ctrl+N, Ctrl+O, Ctrl+S"), tr("new, open, save")},
       {QStringLiteral("Ctrl+Z, Ctrl+Shift+Z"), tr("undo, redo")},
       {QStringLiteral("1 ... 9, 0"), tr("wiggle watch: which leg is being moved, hands off")},
-      {QStringLiteral("F1, ?"), tr("these keys")},
+      {QStringLiteral("F1"), tr("these keys")},
   };
   int row = 0;
   for (const auto& [key, what] : keys) {
