@@ -160,6 +160,7 @@ Result<std::string> ScpiLink::askSurely(const std::string& question) {
     }
     if (answer) {
       tags_ = false;
+      owed_ = true;  // the rest of that answer may be on its way
       continue;
     }
     // A line that was lost while nothing was asked is opened again, once.

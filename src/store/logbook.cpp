@@ -34,16 +34,12 @@ Error notThere(const QString& id) {
                "look for it by a word of it"};
 }
 
-}  // namespace
+// The columns of a revision without the content: a letter where there is any.
+const QString kWithoutContent = QStringLiteral(
+    "job, revision, parent, changed, origin, path, folder, headline, CASE WHEN length(content) > 0 "
+    "THEN 'x' ELSE '' END");
 
-// The same without the content: a letter where there is any.
-const QString& columnsWithoutContent() {
-  static const QString columns = QStringLiteral(
-      "job, revision, parent, changed, origin, path, folder, headline, CASE WHEN length(content) > "
-      "0 "
-      "THEN 'x' ELSE '' END");
-  return columns;
-}
+}  // namespace
 
 const QString& revisionColumns() {
   static const QString columns =
@@ -82,7 +78,7 @@ Result<Revision> Logbook::headOf(const QString& id) {
                              "1 FROM revisions c WHERE c.job=r.job AND "
                              "c.parent=r.revision) ORDER BY changed DESC, revision DESC "
                              "LIMIT 1")
-                  .arg(revisionColumns()),
+                  .arg(kWithoutContent),
               {id});
   if (!head) {
     return head.error();
@@ -367,12 +363,10 @@ Result<JobRow> Logbook::row(const QString& id) {
   return rowOf(*found);
 }
 
-Result<std::vector<Revision>> Logbook::revisions(const QString& id) {
-  auto found =
-      db_.run(QStringLiteral("SELECT job, revision, parent, changed, origin, path, folder, "
-                             "headline, CASE WHEN length(content) > 0 THEN 'x' ELSE '' END "
-                             "FROM revisions WHERE job=? ORDER BY changed DESC, row DESC"),
-              {id});
+Result<std::vector<Revision>> Logbook::listed(const QString& columns, const QString& id,
+                                              const QString& order) {
+  auto found = db_.run(
+      QStringLiteral("SELECT %1 FROM revisions WHERE job=? ORDER BY %2").arg(columns, order), {id});
   if (!found) {
     return found.error();
   }
@@ -381,6 +375,14 @@ Result<std::vector<Revision>> Logbook::revisions(const QString& id) {
     out.push_back(revisionOf(*found));
   }
   return out;
+}
+
+Result<std::vector<Revision>> Logbook::revisions(const QString& id) {
+  return listed(kWithoutContent, id, QStringLiteral("changed DESC, row DESC"));
+}
+
+Result<std::vector<Revision>> Logbook::states(const QString& id) {
+  return listed(revisionColumns(), id, QStringLiteral("row"));
 }
 
 Result<job::Case> Logbook::loadRevision(const QString& revision) {

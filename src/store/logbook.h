@@ -58,6 +58,8 @@ class Logbook {
   [[nodiscard]] Result<JobRow> row(const QString& id);
   /// All kept states, newest first, without their content.
   [[nodiscard]] Result<std::vector<Revision>> revisions(const QString& id);
+  /// The same whole, oldest first.
+  [[nodiscard]] Result<std::vector<Revision>> states(const QString& id);
   [[nodiscard]] Result<job::Case> loadRevision(const QString& revision);
   /// The latest state of a job that is exactly this; empty when it was never kept.
   [[nodiscard]] Result<QString> sameState(const QString& id, const job::Case& c);
@@ -74,6 +76,8 @@ class Logbook {
   static QByteArray contentOf(const QString& id, job::Case c);
   Status settle(const QString& id);
   Status showHead(const Revision& head, const job::Case& c);
+  Result<std::vector<Revision>> listed(const QString& columns, const QString& id,
+                                       const QString& order);
   /// Without its content, but for a letter where there is one.
   Result<Revision> headOf(const QString& id);
 

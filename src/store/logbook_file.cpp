@@ -3,9 +3,10 @@
 #include <fmt/format.h>
 
 #include <QFile>
-#include <QSaveFile>
+#include <QFileInfo>
 #include <algorithm>
 
+#include "core/base/atomic_file.h"
 #include "core/base/json.h"
 #include "core/base/uuid.h"
 #include "core/job/case_json.h"
@@ -40,23 +41,10 @@ Result<Json> stateJson(const Revision& r) {
   return out;
 }
 
-Result<std::vector<Revision>> statesOf(Logbook& book, const QString& id) {
-  auto found = book.database().run(
-      QStringLiteral("SELECT %1 FROM revisions WHERE job=? ORDER BY row").arg(revisionColumns()),
-      {id});
-  if (!found) {
-    return found.error();
-  }
-  std::vector<Revision> out;
-  while (found->next()) {
-    out.push_back(revisionOf(*found));
-  }
-  return out;
-}
-
-// One job as a line; the head's members on top.
-Result<Json> jobJson(Logbook& book, const QString& id, const QString& head) {
-  const auto states = statesOf(book, id);
+// One job as a line; the head's members on top. An earlier state that cannot be read is left out,
+// and said in `leftOut`.
+Result<Json> jobJson(Logbook& book, const QString& id, const QString& head, QStringList& leftOut) {
+  const auto states = book.states(id);
   if (!states) {
     return states.error();
   }
@@ -71,6 +59,8 @@ Result<Json> jobJson(Logbook& book, const QString& id, const QString& head) {
       return state.error();
     }
     if (!state) {
+      leftOut << QStringLiteral("%1, its state of %2: %3")
+                     .arg(id, r.changed, QString::fromStdString(state.error().sentence()));
       continue;
     }
     if (r.revision == head) {
@@ -100,23 +90,26 @@ Result<Exported> exportLogbook(Logbook& book, const QString& file) {
     jobs.emplace_back(rows->value(0).toString(), rows->value(1).toString());
   }
   rows->finish();
-  QSaveFile out(file);
-  if (!out.open(QIODevice::WriteOnly)) {
-    return cannotWrite(file, out.errorString());
-  }
   Exported done;
-  for (const auto& [id, head] : jobs) {
-    const auto line = jobJson(book, id, head);
-    if (!line) {
-      done.leftOut << QString::fromStdString(line.error().sentence());
-      continue;
+  const auto write = [&](const std::string& beside) -> Status {
+    QFile out(QString::fromStdString(beside));
+    bool ok = out.open(QIODevice::WriteOnly);
+    for (const auto& [id, head] : jobs) {
+      const auto line = jobJson(book, id, head, done.leftOut);
+      if (!line) {
+        done.leftOut << QString::fromStdString(line.error().sentence());
+        continue;
+      }
+      ++done.jobs;
+      const auto bytes = QByteArray::fromStdString(
+          line->dump(-1, ' ', false, Json::error_handler_t::replace) + "\n");
+      ok = ok && out.write(bytes) == bytes.size();
     }
-    ++done.jobs;
-    out.write(QByteArray::fromStdString(line->dump(-1, ' ', false, Json::error_handler_t::replace) +
-                                        "\n"));
-  }
-  return out.commit() ? Result<Exported>(done)
-                      : Result<Exported>(cannotWrite(file, out.errorString()));
+    ok = ok && out.flush();
+    return ok ? Status(Done{}) : cannotWrite(file, out.errorString());
+  };
+  const auto written = job::replaceFile(file.toStdString(), write);
+  return written ? Result<Exported>(done) : Result<Exported>(written.error());
 }
 
 namespace {
@@ -198,7 +191,8 @@ Result<std::vector<Revision>> readLine(const QByteArray& line) {
 
 Result<Imported> importLogbook(Logbook& book, const QString& file) {
   QFile in(file);
-  if (!in.open(QIODevice::ReadOnly)) {
+  // A pipe nobody writes into would hold us for ever.
+  if (!QFileInfo(file).isFile() || !in.open(QIODevice::ReadOnly)) {
     return Error{file.toStdString(), std::nullopt, "cannot be read",
                  "choose a logbook that was saved"};
   }

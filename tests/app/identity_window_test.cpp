@@ -133,6 +133,45 @@ TEST_F(Identity, ADamagedAutosaveIsPutAsideAndTheFileOpens) {
   EXPECT_EQ(test::read(kept + ".damaged"), "{ \"format\": \"haybale-auto");
 }
 
+// A page in the middle is spoilt: the window opens and says so, and the next start salvages the
+// rest.
+TEST_F(Identity, ADamagedLogbookIsSaidAndSalvagedAtTheNextStart) {
+  for (int n = 0; n < 12; ++n) {
+    window->model().startNew();
+    typeReading("C2.w pair 1100 unplugged");
+  }
+  const auto before = window->book().logbook()->count();
+  ASSERT_TRUE(window->book()
+                  .logbook()
+                  ->database()
+                  .run(QStringLiteral("PRAGMA wal_checkpoint(TRUNCATE)"))
+                  .ok());
+  window.reset();
+  const std::string file = folder.file("state") + "/logbook.sqlite";
+  std::string bytes = test::read(file);
+  ASSERT_GT(bytes.size(), 60000U);
+  for (std::size_t at = bytes.size() - 9000; at < bytes.size() - 4000; ++at) {
+    bytes[at] = '\x5A';
+  }
+  test::write(file, bytes);
+  for (const auto& entry : std::filesystem::directory_iterator(folder.file("state"))) {
+    if (entry.path().extension() == ".bak") {
+      std::filesystem::remove(entry.path());
+    }
+  }
+  reopen();
+  ASSERT_TRUE(QTest::qWaitFor(
+      [&] { return !window->model().trouble().isEmpty() || !window->book().saved().isEmpty(); },
+      20000));
+  if (window->book().saved().isEmpty()) {
+    reopen();
+  }
+  EXPECT_NE(window->book().saved().toStdString().find("was damaged"), std::string::npos);
+  EXPECT_GE(window->book().logbook()->count(), before / 2);
+  reopen();
+  EXPECT_TRUE(window->book().saved().isEmpty()) << "once";
+}
+
 TEST_F(Identity, WhatCouldNotBeOpenedAgainIsRefusedAndSaid) {
   typeReading("C2.w pair 1100 unplugged");
   for (const char* line : {"C2.w pair 9.91E37 unplugged", "C2.w pair -500 unplugged",

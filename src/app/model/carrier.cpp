@@ -5,6 +5,7 @@
 #include <QThreadPool>
 
 #include "app/model/autosave.h"
+#include "app/parts/back_home.h"
 #include "app/style/words.h"
 #include "core/base/atomic_file.h"
 #include "core/base/json.h"
@@ -173,11 +174,7 @@ void Carrier::tryOut(const QString& text) {
     const QString sentence = book ? tr("It answers; %1 jobs are in it.").arg((*book)->count())
                                   : q(book.error().sentence());
     const bool good = book.ok();
-    if (self) {
-      QMetaObject::invokeMethod(
-          self.data(), [self, sentence, good] { emit self->tried(sentence, good); },
-          Qt::QueuedConnection);
-    }
+    backHome(self, [self, sentence, good] { emit self->tried(sentence, good); });
   });
 }
 

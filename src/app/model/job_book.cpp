@@ -7,7 +7,9 @@
 #include <QPointer>
 #include <QThreadPool>
 
+#include "app/parts/back_home.h"
 #include "app/style/words.h"
+#include "core/base/atomic_file.h"
 #include "core/evidence/good_value.h"
 #include "core/job/case_json.h"
 #include "core/session/closing.h"
@@ -25,6 +27,11 @@ Error noBook() {
   return Error{"", std::nullopt, "the logbook is not open", "see the message at the start"};
 }
 
+// Left beside a logbook that was found damaged while it was in use: the next start salvages it.
+QString damageMark(const QString& file) {
+  return file + QStringLiteral(".found-damaged");
+}
+
 }  // namespace
 
 JobBook::JobBook(JobModel& model, QObject* parent) : QObject(parent), model_(model) {
@@ -39,7 +46,11 @@ JobBook::JobBook(JobModel& model, QObject* parent) : QObject(parent), model_(mod
 Status JobBook::open() {
   const QString file = stateFolder() + QStringLiteral("/logbook.sqlite");
   auto opened = store::Logbook::open(file);
-  if (!opened && !store::isSound(file)) {
+  // The whole file is looked through only where there is a reason: it does not open, or the last
+  // look beside the window found damage.
+  const bool doubted = QFile::remove(damageMark(file));
+  if ((!opened || doubted) && !store::isSound(file)) {
+    opened = noBook();
     const auto saved = store::salvage(file);
     if (!saved) {
       return saved.error();
@@ -69,17 +80,17 @@ Status JobBook::open() {
 void JobBook::lookAfter(const QString& file) {
   QThreadPool::globalInstance()->start([file, self = QPointer<JobBook>(this)] {
     const bool sound = store::isSound(file);
+    if (!sound) {
+      (void)job::writeFileAtomically(damageMark(file).toStdString(), "damaged\n");
+    }
     const auto kept = sound ? store::backUp(file) : Status(Done{});
-    if (self && (!sound || !kept)) {
+    if (!sound || !kept) {
       const QString trouble = sound ? tr("The day's copy of the logbook could not be made: %1")
                                           .arg(q(kept.error().sentence()))
                                     : tr("Parts of the logbook are damaged. Close the program and "
                                          "start it again: what can be "
                                          "read is brought into a new one.");
-      QMetaObject::invokeMethod(
-          self.data(),
-          [self, trouble] { self->model_.setTrouble(QStringLiteral("book"), trouble); },
-          Qt::QueuedConnection);
+      backHome(self, [self, trouble] { self->model_.setTrouble(QStringLiteral("book"), trouble); });
     }
   });
 }

@@ -71,7 +71,7 @@ DebriefPage::DebriefPage(PracticeDesk& desk, QWidget* parent) : QWidget(parent),
   connect(save, &QPushButton::clicked, this, &DebriefPage::savePage);
 }
 
-void DebriefPage::show() {
+void DebriefPage::tell() {
   const auto& s = desk_.score();
   const auto& about = desk_.play()->about();
   QStringList truth;

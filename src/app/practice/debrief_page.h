@@ -16,7 +16,8 @@ class DebriefPage : public QWidget {
 
  public:
   explicit DebriefPage(PracticeDesk& desk, QWidget* parent = nullptr);
-  void show();
+  /// What came of the case that just ended.
+  void tell();
 
  signals:
   void anotherWanted();

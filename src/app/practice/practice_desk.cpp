@@ -4,6 +4,7 @@
 #include <QThreadPool>
 
 #include "app/model/autosave.h"
+#include "app/parts/back_home.h"
 #include "app/style/words.h"
 #include "core/job/reading_line.h"
 #include "core/plan/test_effort.h"
@@ -40,23 +41,16 @@ void PracticeDesk::beside(std::function<void()> work, std::function<void()> done
   emit changed();
   const int round = round_;
   // The play is held by both: it lives until the last of them is through.
-  QThreadPool::globalInstance()->start([this, work = std::move(work), done = std::move(done), round,
-                                        held = play_, alive = QPointer<PracticeDesk>(this)] {
+  QThreadPool::globalInstance()->start([work = std::move(work), done = std::move(done), round,
+                                        held = play_, self = QPointer<PracticeDesk>(this)] {
     work();
-    if (!alive) {
-      return;
-    }
-    QMetaObject::invokeMethod(
-        alive.data(),
-        [this, done, round] {
-          if (round != round_) {
-            return;
-          }
-          busy_ = false;
-          done();
-          emit changed();
-        },
-        Qt::QueuedConnection);
+    backHome(self, [self, done, round] {
+      if (round == self->round_) {
+        self->busy_ = false;
+        done();
+        emit self->changed();
+      }
+    });
   });
 }
 

@@ -32,7 +32,7 @@ PracticeView::PracticeView(JobBook& book, QWidget* parent) : QWidget(parent), de
   connect(debrief_, &DebriefPage::said, this, &PracticeView::said);
   connect(&desk_, &PracticeDesk::said, this, &PracticeView::said);
   connect(&desk_, &PracticeDesk::ended, this, [this] {
-    debrief_->show();
+    debrief_->tell();
     showPage(kDebrief);
   });
   connect(bench_, &BenchPage::leaveWanted, this, [this] {

@@ -32,38 +32,21 @@ std::size_t below(std::mt19937& random, std::size_t n) {
   return random() % n;
 }
 
-const char* complaintFor(Fault fault) {
-  switch (fault) {
-    case Fault::intermittentOpen:
-    case Fault::intermittentShort:
-      return "The lamp comes and goes on the track to the upper meadow.";
-    case Fault::ringTooth:
-    case Fault::ringCracked:
-    case Fault::ringRunout:
-    case Fault::wideGap:
-    case Fault::debris:
-    case Fault::sensorWeak:
-      return "The pedal pulses just before the wagon stands.";
-    default:
-      return "The lamp stays on; it was parked overnight by the barn.";
+// How a fault is complained of.
+struct Told {
+  const char* text;
+  std::vector<std::string> when;
+};
+Told toldOf(Fault fault) {
+  if (diagnosis::isIntermittent(fault)) {
+    return {"The lamp comes and goes on the track to the upper meadow.", {"sometimes", "bump"}};
   }
-}
-
-std::vector<std::string> whenFor(Fault fault) {
-  switch (fault) {
-    case Fault::intermittentOpen:
-    case Fault::intermittentShort:
-      return {"sometimes", "bump"};
-    case Fault::ringTooth:
-    case Fault::ringCracked:
-    case Fault::ringRunout:
-    case Fault::wideGap:
-    case Fault::debris:
-    case Fault::sensorWeak:
-      return {"creep"};
-    default:
-      return {"always"};
+  constexpr std::array kAtCreep{Fault::ringTooth, Fault::ringCracked, Fault::ringRunout,
+                                Fault::wideGap,   Fault::debris,      Fault::sensorWeak};
+  if (std::find(kAtCreep.begin(), kAtCreep.end(), fault) != kAtCreep.end()) {
+    return {"The pedal pulses just before the wagon stands.", {"creep"}};
   }
+  return {"The lamp stays on; it was parked overnight by the barn.", {"always"}};
 }
 
 }  // namespace
@@ -111,8 +94,9 @@ PracticeCase drawnCase(int level, std::uint32_t seed) {
                     ? std::string(circuit::kWireNames[static_cast<std::size_t>(*hidden.fault.wire)])
                     : std::string(),
                 std::string(diagnosis::nameOf(fault)), hidden.severity}};
-    c.complaint.when = whenFor(fault);
-    c.complaint.text = complaintFor(fault);
+    auto told = toldOf(fault);
+    c.complaint.when = std::move(told.when);
+    c.complaint.text = told.text;
     p.skill = fault >= Fault::ringTooth && fault <= Fault::ringWrongCount ? "traces"
               : diagnosis::isIntermittent(fault)                          ? "intermittents"
                                                                           : "isolation";
