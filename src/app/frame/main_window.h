@@ -66,8 +66,7 @@ class MainWindow : public QMainWindow {
   void showJobsMenu(const QPoint& at);
   void retitle();
   void editPreferences();
-  template <class Page>
-  void showPage();
+  void showKeys();
 
   JobModel model_;
   JobBook book_;

@@ -1,5 +1,7 @@
 #include "app/intake/history_form.h"
 
+#include <fmt/format.h>
+
 #include <QComboBox>
 #include <QGridLayout>
 #include <QLabel>

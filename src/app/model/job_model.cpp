@@ -5,6 +5,7 @@
 #include <algorithm>
 
 #include "app/model/preferences.h"
+#include "app/model/snapshot_command.h"
 #include "core/base/atomic_file.h"
 #include "core/base/json.h"
 #include "core/demo/demo.h"
@@ -14,20 +15,6 @@ namespace haybale::app {
 
 using circuit::Place;
 using circuit::TestKind;
-
-/// One edit as the case before and after: cases are small, and a whole copy cannot be half undone.
-class SnapshotCommand : public QUndoCommand {
- public:
-  SnapshotCommand(JobModel& model, job::Case before, job::Case after, const QString& what)
-      : QUndoCommand(what), model_(model), before_(std::move(before)), after_(std::move(after)) {}
-  void undo() override { model_.setJob(before_); }
-  void redo() override { model_.setJob(after_); }
-
- private:
-  JobModel& model_;
-  job::Case before_;
-  job::Case after_;
-};
 
 JobModel::JobModel(QObject* parent) : QObject(parent) {
   // Some 20 ms of reading; larger captures would hold the window up.
@@ -63,166 +50,6 @@ void JobModel::adopt(job::Case job, const QString& path, const QString& folder) 
   reassess();
 }
 
-void JobModel::startNew() {
-  job::Case fresh = job::newCase();
-  applyTo(fresh, preferences());
-  fresh.learnt = learnt_;
-  adopt(std::move(fresh), {}, QDir::currentPath());
-  tellOpened();
-}
-
-Status JobModel::openDemo() {
-  // The demo's files live where they can be read and are made again at every opening: the copy is
-  // the user's to change.
-  const QString folder = stateFolder() + QStringLiteral("/demo");
-  QDir().mkpath(folder);
-  job::Case demo;
-  for (const auto& file : job::demoFiles()) {
-    const std::string path = (folder + QLatin1Char('/')).toStdString() + file.name;
-    if (auto status = job::writeFileAtomically(path, file.bytes, false); !status) {
-      return status;
-    }
-    if (file.name == job::kDemoCaseName) {
-      auto parsed = job::parseCase(file.bytes, file.name);
-      if (!parsed) {
-        return parsed.error();
-      }
-      demo = std::move(*parsed);
-    }
-  }
-  adopt(std::move(demo), {}, folder);
-  tellOpened();
-  return Done{};
-}
-
-Status JobModel::open(const QString& path) {
-  const QString absolute = QFileInfo(path).absoluteFilePath();
-  const auto text = job::readFile(absolute.toStdString());
-  auto saved = text ? job::parseCase(*text, absolute.toStdString(), job::Damaged::kept)
-                    : Result<job::Case>(text.error());
-  if (!saved) {
-    return saved.error();
-  }
-  adopt(std::move(*saved), absolute, QFileInfo(absolute).absolutePath());
-  onDisk_ = *text;
-  auto kept = readAutosave(jobId());
-  if (!kept) {
-    kept = readAutosave(formerAutosaveId(absolute));
-  }
-  if (kept && kept->path == absolute) {
-    drafts_ = kept->drafts;
-    kept->job.id = job_.id;
-    if (kept->unsaved && kept->job != job_) {
-      undo_.push(new SnapshotCommand(*this, job_, kept->job, tr("changes brought back")));
-      emit said(tr("Changes that were not saved are back. Undo shows the file as it was saved."),
-                false);
-    }
-  }
-  noteRecent(absolute);
-  tellOpened();
-  return Done{};
-}
-
-Status JobModel::openKept(const QString& keptId) {
-  auto kept = readAutosave(keptId);
-  if (!kept) {
-    return Error{keptId.toStdString(), std::nullopt, "is not kept any more", "choose another job"};
-  }
-  kept->job.id = keptId.toStdString();
-  adopt(std::move(kept->job), kept->path, kept->folder);
-  drafts_ = kept->drafts;
-  untitled_ = true;
-  tellOpened();
-  return Done{};
-}
-
-void JobModel::openRecord(job::Case job, const QString& recordId, const QString& path,
-                          const QString& folder) {
-  job.id = recordId.toStdString();
-  adopt(std::move(job), path, folder);
-  untitled_ = path.isEmpty();
-  tellOpened();
-}
-
-void JobModel::tellOpened() {
-  if (readOnly_) {
-    emit said(
-        tr("Another window works on this job. Here it can be read; \"Take over\" goes on with "
-           "it in this one."),
-        true);
-  } else if (const auto n = job_.unreadable.size(); n > 0) {
-    emit said(tr("%1 of the readings cannot be read: %2. Kept as written, not counted.")
-                  .arg(n)
-                  .arg(QString::fromStdString(job_.unreadable.front().why)),
-              true);
-  }
-  emit stateChanged();
-  emit reopened();
-  emit changed();
-  emit selectionChanged();
-}
-
-void JobModel::takeOver() {
-  lock_.seize();
-  readOnly_ = false;
-  // What the other window kept last is what is gone on with.
-  if (const auto kept = readAutosave(jobId()); kept && kept->job != job_) {
-    drafts_ = kept->drafts;
-    undo_.push(new SnapshotCommand(*this, job_, kept->job, tr("what the other window had")));
-  }
-  emit stateChanged();
-  emit reopened();
-  emit changed();
-}
-
-struct JobModel::Real {
-  job::Case job;
-  QString path;
-  QString folder;
-  QMap<QString, QString> drafts;
-  bool untitled = false;
-  bool clean = true;
-};
-
-void JobModel::beginTrial() {
-  const Selection chosen = selection_;
-  auto real =
-      std::make_shared<Real>(Real{job_, path_, folder_, drafts_, untitled_, undo_.isClean()});
-  job::Case copy = job_;
-  copy.id.clear();
-  copy.title = tr("Trial: %1").arg(QString::fromStdString(job_.title)).toStdString();
-  adopt(std::move(copy), {}, folder_);
-  trial_ = std::move(real);
-  selection_ = chosen;
-  tellOpened();
-  emit said(tr("A made-up vehicle answers now. What it gives goes into this copy, which is kept "
-               "nowhere; your job comes back when the yard is left."),
-            false);
-}
-
-void JobModel::endTrial() {
-  const auto real = *trial_;
-  trial_.reset();
-  adopt(real->job, real->path, real->folder);
-  drafts_ = real->drafts;
-  untitled_ = real->untitled;
-  if (!real->clean) {
-    undo_.resetClean();  // what was not saved still is not
-  }
-  tellOpened();
-}
-
-// Whether this window may write; when another one took the job over it becomes a reader.
-bool JobModel::stillMine() {
-  if (!readOnly_ && !lock_.mine()) {
-    readOnly_ = true;
-    undo_.clear();
-    emit said(tr("Another window took this job over. Here it can only be read now."), true);
-    emit stateChanged();
-  }
-  return !readOnly_;
-}
-
 void JobModel::setTrouble(const QString& what, const QString& sentence) {
   if (troubles_.value(what) == sentence) {
     return;
@@ -238,65 +65,6 @@ void JobModel::setTrouble(const QString& what, const QString& sentence) {
 
 QString JobModel::trouble() const {
   return troubles_.isEmpty() ? QString() : troubles_.first();
-}
-
-// A file that another program wrote since it was read here is kept beside, under a name that is
-// free; empty when it was not.
-QString JobModel::putAsideIfChanged(const QString& path) {
-  const auto now = job::readFile(path.toStdString());
-  if (path != path_ || !now || *now == onDisk_ || onDisk_.empty()) {
-    return {};
-  }
-  const QString stem = path.left(path.lastIndexOf(QStringLiteral(".json")));
-  QString beside = stem + QStringLiteral(".other.json");
-  for (int n = 2; QFileInfo::exists(beside); ++n) {
-    beside = QStringLiteral("%1.other-%2.json").arg(stem).arg(n);
-  }
-  if (!job::writeFileAtomically(beside.toStdString(), *now)) {
-    return {};
-  }
-  const auto theirs = job::parseCase(*now, path.toStdString(), job::Damaged::kept);
-  const auto found = theirs ? job::differences(job_, *theirs) : std::vector<std::string>{};
-  return tr("Another program wrote %1 meanwhile; what it wrote is kept in %2. Different is %3.")
-      .arg(QFileInfo(path).fileName(), QFileInfo(beside).fileName(),
-           found.empty() ? tr("how it is written") : QString::fromStdString(found.front()));
-}
-
-Status JobModel::save(const QString& path) {
-  const QString absolute = QFileInfo(path).absoluteFilePath();
-  if (!stillMine() && absolute == path_) {
-    return Error{absolute.toStdString(), std::nullopt, "is worked on in another window",
-                 "take the job over, or save under another name"};
-  }
-  const QString newFolder = QFileInfo(absolute).absolutePath();
-  aside_ = putAsideIfChanged(absolute);
-  job::Case moved = diagnosis::withFilesFrom(job_, folder_.toStdString(), newFolder.toStdString());
-  std::string text = job::caseText(moved);
-  if (auto status = job::writeFileAtomically(absolute.toStdString(), text); !status) {
-    return status;
-  }
-  const bool moves = absolute != path_;
-  job_ = std::move(moved);
-  path_ = absolute;
-  folder_ = newFolder;
-  onDisk_ = std::move(text);
-  untitled_ = false;
-  if (moves) {
-    // Steps before the move would bring back paths relative to the old folder.
-    undo_.clear();
-    forgetRecent(QStringLiteral("unsaved:") + jobId());
-    reassess();
-  }
-  undo_.setClean();
-  if (drafts_.isEmpty()) {
-    removeAutosave(jobId());
-    removeAutosave(formerAutosaveId(absolute));
-  } else {
-    autosave(true);
-  }
-  noteRecent(absolute);
-  emit changed();
-  return Done{};
 }
 
 Status JobModel::tryChange(const QString& what, const std::function<void(job::Case&)>& edit) {

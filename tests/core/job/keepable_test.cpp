@@ -262,6 +262,31 @@ TEST(Keepable, WhatReadingsHangOnFollowsARename) {
   EXPECT_TRUE(asReopened(c).ok());
 }
 
+// Keys that keep their order are sought one by one: too many are refused before the parser sees
+// them.
+TEST(Keepable, AnObjectOfTooManyMembersIsRefusedAtOnce) {
+  std::string text = R"({"format":"haybale-case","circuits":[{"name":"RR"}])";
+  for (int n = 0; n < 100000; ++n) {
+    text += ",\"k" + std::to_string(n) + "\":1";
+  }
+  const auto wide = parseCase(text + "}", "wide.json");
+  ASSERT_FALSE(wide.ok());
+  EXPECT_NE(wide.error().sentence().find("members"), std::string::npos);
+  std::string many = R"({"format":"haybale-case","circuits":[{"name":"W"})";
+  for (int n = 0; n < 500; ++n) {
+    many += R"(,{"name":"W)" + std::to_string(n) + "\"}";
+  }
+  EXPECT_NE(parseCase(many + "]}", "many.json").error().sentence().find("at most 500"),
+            std::string::npos);
+  // A long list is none.
+  std::string list =
+      R"({"format":"haybale-case","circuits":[{"name":"RR"}],"of_a_newer_version":[0)";
+  for (int n = 0; n < 100000; ++n) {
+    list += ",1";
+  }
+  EXPECT_TRUE(parseCase(list + "]}", "list.json").ok());
+}
+
 TEST(Keepable, DifferencesAreSaid) {
   const Case ours = newCase();
   Case theirs = ours;
