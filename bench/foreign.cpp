@@ -86,7 +86,7 @@ bool isRight(const foreign::Truth& t, const diagnosis::Suspect& s) {
   return s.element == t.element || (gap && s.element == "ring" && diagnosis::weakens(s.fault));
 }
 
-void drive(const foreign::World& world, int number, bool tell, Score& score) {
+void drive(const foreign::World& world, int number, bool tell, std::ofstream& table, Score& score) {
   const auto folder = (std::filesystem::temp_directory_path() /
                        fmt::format("haybale_foreign_{}_{}", world.name[0], number))
                           .string();
@@ -136,10 +136,17 @@ void drive(const foreign::World& world, int number, bool tell, Score& score) {
   ++tally.second;
   foreign::Car again(world, seed, folder);
   again.readGoodWheel();
-  score.chart += bench::workDownTheChart(
-                     again.job(), [&](const circuit::Test& t) { return again.answer(t); },
-                     bench::ChartOrder::whole)
-                     .minutes;
+  const double chart = bench::workDownTheChart(
+                           again.job(), [&](const circuit::Test& t) { return again.answer(t); },
+                           bench::ChartOrder::whole)
+                           .minutes;
+  score.chart += chart;
+  if (table.is_open()) {
+    table << fmt::format("\"{}\",{},{},{},{},{},{},{:.4f},{:.1f},{},{:.1f}\n", world.name, number,
+                         car.truth().element, car.truth().fault, diagnosis::groupOf(first),
+                         diagnosis::nameOf(first.fault), right ? 1 : 0, said, guide.minutes(),
+                         guide.tests(), chart);
+  }
   if (tell && (!right || guide.minutes() > (getenv("TELLMIN") ? atof(getenv("TELLMIN")) : 45))) {
     std::filesystem::create_directories("/tmp/haybale_foreign_told");
     std::ofstream(fmt::format("/tmp/haybale_foreign_told/{}{}.json", world.name[0], number))
@@ -175,12 +182,19 @@ int main(int argc, char** argv) {
   std::string changed;
   app.add_option("--priors", changed, "a file of priors to use instead of those shipped");
   app.add_flag("--tell", tell, "every test of those gone wrong");
+  std::string table;
+  app.add_option("--table", table, "a CSV file of all cars: what was wrong, what was said");
   CLI11_PARSE(app, argc, argv);
   if (!changed.empty()) {
     if (const auto wrong = priors::useFile(changed)) {
       fmt::print(stderr, "{}\n", wrong->sentence());
       return 3;
     }
+  }
+  std::ofstream rows;
+  if (!table.empty()) {
+    rows.open(table);
+    rows << "world,number,element,fault,said element,said fault,right,said,minutes,tests,chart\n";
   }
   Score all;
   int index = 0;
@@ -190,7 +204,7 @@ int main(int argc, char** argv) {
     }
     Score score;
     for (int n = 0; n < count; ++n) {
-      drive(world, from + n, tell, score);
+      drive(world, from + n, tell, rows, score);
     }
     score.print(world.name);
     for (const auto& [fault, tally] : score.byFault) {

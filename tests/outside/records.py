@@ -222,15 +222,17 @@ def telegrams(rng, law, width, standstill=False, noise=None):
                 pulses.append((a, width))
             last = a
     ohm = rng.uniform(20, 100)
-    sense = rng.random() < 0.5
-    scale = ohm if sense else 1.0
+    where = rng.choice(["sense", "ampere", "feed"])
+    scale = 1.0 if where == "ampere" else ohm
     v = np.full(len(s.t), 0.007)
     for a, w in pulses:
         v[int(np.ceil(a * s.rate)):int(np.ceil((a + w) * s.rate))] = 0.014
     v = v * scale * rng.uniform(0.93, 1.07)
     swing = 0.007 * scale
+    if where == "feed":  # behind a resistor in the feed: the current upside down
+        v = rng.uniform(8, 13.5) - v
     v = v + (rng.uniform(0.003, 0.02) if noise is None else noise) * swing * rng.standard_normal(len(v))
-    return s, quantised(rng, v), ("V" if sense else "A"), len(pulses)
+    return s, quantised(rng, v), ("A" if where == "ampere" else "V"), len(pulses)
 
 
 def words(rng, law):

@@ -359,7 +359,9 @@ class Writer {
     if (c_.sensor.kind == SensorKind::passive) {
       coil(at[0], at[1]);
     } else if (has(FaultKind::sensorDead)) {
-      return;
+      if (c_.sensor.kind != SensorKind::hall) {
+        resistor(at[0], at[1], s.ohmmeterOhm);
+      }
     } else if (c_.sensor.kind == SensorKind::hall) {
       regulator(at[2], at[1], s.hallSupplyA);
       resistor(at[0], at[1], high_ ? s.hallOffOhm : s.hallOnOhm);

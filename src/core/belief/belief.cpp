@@ -46,6 +46,53 @@ double valueAtHz(const Test& test, const job::Reading& reading, const circuit::C
 
 }  // namespace
 
+namespace {
+
+struct Band {
+  double low, high;
+  double share;  // of the hypothesis
+};
+
+// The severities of a hypothesis in bands, for its `set`th set of values. Every set has its bands
+// elsewhere: a severity that happens to lie at the edge of a band in one lies well within in
+// another, and none is held against its hypothesis for where the edges are.
+std::vector<Band> bandsOf(const Hypothesis& h, std::size_t set) {
+  const auto& steps = h.steps;
+  if (steps.size() < 2) {
+    return {{steps[0], steps[0], 1}};
+  }
+  std::vector<Band> out;
+  const std::size_t whole = steps.size() - 1 - (h.lastShare > 0 ? 1 : 0);  // intervals that move
+  if (whole == 0) {
+    return {{steps[0], steps[1], 1}};
+  }
+  const double rest = 1 - h.lastShare;
+  const auto at = [&](double along) {
+    const auto k = std::min(static_cast<std::size_t>(along), whole - 1);
+    const double part = along - static_cast<double>(k);
+    return part <= 0   ? steps[k]
+           : part >= 1 ? steps[k + 1]
+                       : steps[k] * std::pow(steps[k + 1] / steps[k], part);
+  };
+  constexpr double kGolden = 0.6180339887;
+  constexpr double kLeast = 0.05;  // of an interval: a narrower band goes to its neighbour
+  double from = 0;
+  double to = 1 - std::fmod(kGolden * static_cast<double>(set), 1.0);
+  const auto end = static_cast<double>(whole);
+  while (from < end) {
+    to = end - to < kLeast ? end : to < kLeast ? to + 1 : to;
+    out.push_back({at(from), at(to), rest * (to - from) / end});
+    from = to;
+    to += 1;
+  }
+  if (h.lastShare > 0) {
+    out.push_back({steps[whole], steps[whole + 1], h.lastShare});
+  }
+  return out;
+}
+
+}  // namespace
+
 Belief::Belief(const job::Case& c, const WaveformSet& waveforms, const Knowledge& knowledge,
                LikelihoodMemory* memory)
     : vehicle_(c), model_(vehicle_), hypotheses_(allHypotheses(c, vehicle_.suspect())) {
@@ -69,7 +116,8 @@ void Belief::layOut(const circuit::LineParameters& known) {
     }
   }
   const auto intervalsOf = [&](std::size_t h) {
-    return std::max<std::size_t>(1, hypotheses_[h].steps.size() - 1);
+    const std::size_t steps = hypotheses_[h].steps.size();
+    return steps > 2 ? steps : steps > 1 ? std::size_t{2} : std::size_t{1};
   };
   std::size_t total = 0;
   for (std::size_t h = 0; h < hypotheses_.size(); ++h) {
@@ -78,24 +126,16 @@ void Belief::layOut(const circuit::LineParameters& known) {
   // A long line has more hypotheses, each with fewer sets of values.
   const std::size_t setsEach =
       std::clamp<std::size_t>(kMostCells / std::max<std::size_t>(1, total), 1, kValuesEach);
+  // All have the same sets: what speaks for a set speaks for none of them.
+  const std::size_t sets = std::min(setsEach, values_.size());
   for (std::size_t h = 0; h < hypotheses_.size(); ++h) {
-    const auto& steps = hypotheses_[h].steps;
-    const std::size_t intervals = intervalsOf(h);
-    const std::size_t sets = std::min(
-        intervals > 1 ? setsEach : std::max(setsEach, values_.size() * setsEach / kValuesEach),
-        values_.size());
-    const double last = intervals > 1 && hypotheses_[h].lastShare > 0
-                            ? hypotheses_[h].lastShare
-                            : 1 / static_cast<double>(intervals);
     const double each = hypotheses_[h].prior / static_cast<double>(sets);
-    const double before = intervals > 1 ? (1 - last) / static_cast<double>(intervals - 1) : 1;
     for (std::size_t v = 0; v < sets; ++v) {
       // Spread over all the sets, in order of the severity so that neighbours share an end.
       const std::size_t set = v * values_.size() / sets;
-      for (std::size_t i = 0; i < intervals; ++i) {
-        const double high = steps.size() > 1 ? steps[i + 1] : steps[0];
-        const double prior = each * (i + 1 == intervals ? last : before);
-        cells_.push_back({h, set, steps[i], high, prior, prior});
+      for (const auto& band : bandsOf(hypotheses_[h], v)) {
+        const double prior = each * band.share;
+        cells_.push_back({h, set, band.low, band.high, prior, prior});
       }
     }
   }
@@ -133,7 +173,7 @@ void Belief::weighStoredCodes(LikelihoodMemory* memory) {
   if (trust > 0) {
     constexpr double kOnTheLift = 0.4;
     trust *= vehicle_.job().complaint.lift ? kOnTheLift : 1;
-    const auto likelihood = remembered(e, std::nullopt, memory);
+    const auto likelihood = remembered(e, std::nullopt, memory).of;
     const double most = *std::max_element(likelihood.begin(), likelihood.end());
     double total = 0;
     for (std::size_t i = 0; i < cells_.size(); ++i) {
@@ -155,25 +195,36 @@ void Belief::weighStoredCodes(LikelihoodMemory* memory) {
   }
 }
 
+// By the middle half of the sets, so that the few that are doubtful do not blur every reading.
 double Belief::unsure(const Test& test, const Scale& scale) const {
-  double n = 0;
-  double sum = 0;
-  double squares = 0;
+  constexpr double kNormalMiddleHalf = 1.349;  // quartile to quartile, in standard deviations
+  std::vector<double> at;
   // Two dozen sets tell a spread.
   const std::size_t step = std::max<std::size_t>(1, values_.size() / 24);
   for (std::size_t i = 0; i < values_.size(); i += step) {
     if (const auto v = vehicle_.electrical(test, World{}, values_[i])) {
-      const double x = scale.at(*v);
-      n += 1;
-      sum += x;
-      squares += x * x;
+      at.push_back(scale.at(*v));
     }
   }
-  return n > 1 ? std::sqrt(std::max(0.0, squares / n - sum / n * sum / n)) : 0;
+  if (at.size() < 2) {
+    return 0;
+  }
+  std::sort(at.begin(), at.end());
+  return (at[at.size() * 3 / 4] - at[at.size() / 4]) / kNormalMiddleHalf;
 }
 
-std::vector<double> Belief::numeric(const job::Evidence& e) const {
-  std::vector<double> out(cells_.size(), 1);
+namespace {
+
+Likelihoods::Ends endsOf(const std::optional<double>& low, const std::optional<double>& high) {
+  return low && high ? Likelihoods::Ends{static_cast<float>(*low), static_cast<float>(*high)}
+                     : Likelihoods::Ends{};
+}
+
+}  // namespace
+
+Likelihoods Belief::numeric(const job::Evidence& e) const {
+  Likelihoods all{std::vector<double>(cells_.size(), 1), {}};
+  auto& out = all.of;
   const Test& test = e.test;
   const Scale scale{test.kind, vehicle_.job().meter.topOhm()};
   const auto& entry = *e.reading.value;
@@ -191,6 +242,13 @@ std::vector<double> Belief::numeric(const job::Evidence& e) const {
   };
   std::vector<std::optional<double>> sound(values_.size());
   parallelFor(values_.size(), [&](std::size_t i) { sound[i] = onScale(World{}, values_[i]); });
+  if (isOfAnother(e.test)) {
+    return fedOrNot(e, [&](const World& world, const circuit::ParameterPoint& values) {
+      const auto at = onScale(world, values);
+      return (1 - slip) * (at ? intervalDensity(x, *at, *at, spread) : 1.0) + mistaken;
+    });
+  }
+  all.ends.resize(cells_.size());
   parallelFor(piecesOf(cells_.size(), kPiece), [&](std::size_t piece) {
     const auto [from, to] = pieceOf(cells_.size(), kPiece, piece);
     // Neighbouring steps of severity share an end.
@@ -202,6 +260,7 @@ std::vector<double> Belief::numeric(const job::Evidence& e) const {
       if (!vehicle_.touches(test, h)) {
         const auto& rest = sound[cell.values];
         out[i] = (1 - slip) * (rest ? intervalDensity(x, *rest, *rest, spread) : 1.0) + mistaken;
+        all.ends[i] = endsOf(rest, rest);
         continue;
       }
       const bool follows = i > from && cells_[i - 1].hypothesis == cell.hypothesis &&
@@ -215,10 +274,44 @@ std::vector<double> Belief::numeric(const job::Evidence& e) const {
       if (shows < 1) {
         const auto& rest = sound[cell.values];
         p = shows * p + (1 - shows) * (rest ? intervalDensity(x, *rest, *rest, spread) : 1.0);
+      } else {
+        all.ends[i] = endsOf(low, high);
       }
       out[i] = (1 - slip) * p + mistaken;
     }
   });
+  return all;
+}
+
+bool Belief::isOfAnother(const Test& test) const {
+  return test.circuit != vehicle_.suspect().name && !test.state.swap;
+}
+
+// A number of another wheel has taught the values it has to teach. Here it tells whether the module
+// feeds that wheel, and which sets of values are not this car's: all hypotheses have the same sets.
+// A set that alone happens to fit does not take it all, for the reading may have been taken on a
+// tooth or be a slip.
+Likelihoods Belief::fedOrNot(
+    const job::Evidence& e,
+    const std::function<double(const World&, const circuit::ParameterPoint&)>& density) const {
+  constexpr double kAnyway = 0.3;
+  constexpr double kMost = 1.3;
+  const Hypothesis starved{Fault::modulePower, e.test.circuit, std::nullopt, 0, {0}};
+  std::vector<double> fed(values_.size());
+  double all = 0;
+  double none = 0;
+  for (std::size_t v = 0; v < values_.size(); ++v) {
+    fed[v] = density(World{}, values_[v]);
+    all += fed[v] / static_cast<double>(values_.size());
+    none +=
+        density(worldOf(starved, 0, values_[v]), values_[v]) / static_cast<double>(values_.size());
+  }
+  Likelihoods out{std::vector<double>(cells_.size()), {}};
+  for (std::size_t i = 0; i < cells_.size(); ++i) {
+    const bool power = hypotheses_[cells_[i].hypothesis].fault == Fault::modulePower;
+    const double fits = kAnyway + (1 - kAnyway) * std::min(kMost, fed[cells_[i].values] / all);
+    out.of[i] = power ? none : all * fits;
+  }
   return out;
 }
 
@@ -287,7 +380,7 @@ double Belief::cellLikelihood(const Cell& cell, const job::Evidence& e,
                               const TraceFacts* facts) const {
   const Hypothesis& h = hypotheses_[cell.hypothesis];
   const auto& values = values_[cell.values];
-  const double severity = cell.severity();
+  const double severity = cell.middle();
   const auto inWorld = [&](const auto& likelihood) {
     if (h.fault == Fault::ringWrongCount || h.fault == Fault::wrongTyre) {
       // A speed tells a ratio more finely than the steps are.
@@ -337,22 +430,23 @@ double Belief::cellLikelihood(const Cell& cell, const job::Evidence& e,
   return (1 - slip) * p + slip * slipAmong(e.test.kind);
 }
 
-std::vector<double> Belief::likelihoods(const job::Evidence& e, const TraceFacts* facts) const {
+Likelihoods Belief::likelihoods(const job::Evidence& e, const TraceFacts* facts) const {
   const bool known = vehicle_.job().find(e.test.circuit) != nullptr;
   if (!known) {
-    return std::vector<double>(cells_.size(), 1);
+    return {std::vector<double>(cells_.size(), 1), {}};
   }
   if (isNumber(e)) {
     return numeric(e);
   }
-  std::vector<double> out(cells_.size());
+  Likelihoods all{std::vector<double>(cells_.size()), {}};
+  auto& out = all.of;
   parallelFor(piecesOf(cells_.size(), kPiece), [&](std::size_t piece) {
     const auto [from, to] = pieceOf(cells_.size(), kPiece, piece);
     for (std::size_t i = from; i < to; ++i) {
       out[i] = cellLikelihood(cells_[i], e, facts);
     }
   });
-  return out;
+  return all;
 }
 
 namespace {
@@ -372,9 +466,8 @@ bool speaksOf(const job::Case& c, const job::Evidence& e) {
 
 }  // namespace
 
-std::vector<double> Belief::remembered(const job::Evidence& e,
-                                       const std::optional<TraceFacts>& facts,
-                                       LikelihoodMemory* memory) const {
+Likelihoods Belief::remembered(const job::Evidence& e, const std::optional<TraceFacts>& facts,
+                               LikelihoodMemory* memory) const {
   const TraceFacts* known = facts ? &*facts : nullptr;
   if (!memory) {
     return likelihoods(e, known);
@@ -405,7 +498,7 @@ void Belief::takeIn(std::size_t k, const std::optional<TraceFacts>& facts,
   if (isNumber(e)) {
     spreads_.emplace(&e, spreadOf(e, {e.test.kind, vehicle_.job().meter.topOhm()}));
   }
-  auto likelihood = remembered(e, facts, memory);
+  auto [likelihood, ends] = remembered(e, facts, memory);
   const double any = anything(e, likelihood);
   std::size_t sound = 0;
   for (std::size_t i = 0; i < cells_.size(); ++i) {
@@ -429,6 +522,13 @@ void Belief::takeIn(std::size_t k, const std::optional<TraceFacts>& facts,
     told[i] *= likelihood[i] / any;
   }
   logAnything_ += std::log(any);
+  if (!ends.empty()) {
+    const double top = vehicle_.job().meter.topOhm();
+    const Scale scale{e.test.kind, top};
+    numbers_.push_back({std::move(ends), weighing.family,
+                        scale.at(e.reading.value->overload ? top : e.reading.value->value),
+                        spreadOf(e, scale), mistakenDensity(e)});
+  }
   std::vector<double> before(cells_.size());
   for (std::size_t i = 0; i < cells_.size(); ++i) {
     before[i] = cells_[i].weight;
@@ -472,10 +572,64 @@ void Belief::reweigh() {
     cells_[i].weight = weight;
     total += weight;
   }
+  total = holdTogether(total);
   for (auto& cell : cells_) {
     cell.weight /= total;
   }
   logEvidence_ += std::log(total);
+}
+
+// Each reading was weighed as if the severity lay anywhere in the cell, anew for every one of them.
+// But it is one severity that all of them share: readings that agree on it must not be held against
+// a cell for its width, once a reading. For cells that count, the product of averages gives way to
+// the average of the product, over the severity; a family that is doubted there stays out of it.
+double Belief::holdTogether(double total) {
+  constexpr int kPoints = 32;
+  constexpr double kCounts = 1e-6;
+  if (numbers_.empty()) {
+    return total;
+  }
+  double changed = 0;
+  for (std::size_t i = 0; i < cells_.size(); ++i) {
+    Cell& cell = cells_[i];
+    if (cell.low == cell.high || cell.weight < kCounts * total) {
+      changed += cell.weight;
+      continue;
+    }
+    std::array<double, kPoints> product;
+    product.fill(1);
+    double apart = 1;
+    int shared = 0;
+    for (const auto& n : numbers_) {
+      const auto [low, high] = n.ends[i];
+      if (std::isnan(low) || low == high || doubted(cell, n.family) > 0.5) {
+        continue;
+      }
+      ++shared;
+      double sum = 0;
+      for (std::size_t k = 0; k < kPoints; ++k) {
+        const double along = (static_cast<double>(k) + 0.5) / kPoints;
+        const double at = low + along * (high - low);
+        const double p =
+            (1 - of(Id::slipNumber)) * normalDensity(n.read - at, n.spread) + n.mistaken;
+        product[k] *= p;
+        sum += p;
+      }
+      apart *= sum / kPoints;
+    }
+    if (shared > 0 && apart > 0) {
+      double joint = 0;
+      double along = 0;
+      for (std::size_t k = 0; k < kPoints; ++k) {
+        joint += product[k];
+        along += product[k] * (static_cast<double>(k) + 0.5) / kPoints;
+      }
+      cell.weight *= joint / kPoints / apart;
+      cell.along = joint > 0 ? along / joint : 0.5;
+    }
+    changed += cell.weight;
+  }
+  return changed;
 }
 
 void Belief::weigh(const WaveformSet& waveforms, LikelihoodMemory* memory) {

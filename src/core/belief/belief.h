@@ -10,6 +10,7 @@
 // likelihood. Deterministic: cells are laid out, not drawn.
 #pragma once
 
+#include <functional>
 #include <memory>
 #include <vector>
 
@@ -57,8 +58,8 @@ class Belief {
   /// Facts of the trace of a weighing; empty for other kinds.
   [[nodiscard]] const std::vector<std::optional<TraceFacts>>& facts() const { return facts_; }
   /// Likelihood of one more reading in every cell, mistakes included.
-  [[nodiscard]] std::vector<double> likelihoods(const job::Evidence& evidence,
-                                                const TraceFacts* facts) const;
+  [[nodiscard]] Likelihoods likelihoods(const job::Evidence& evidence,
+                                        const TraceFacts* facts) const;
   /// Likelihood, mistakes left out, of a reading on a vehicle with exactly this wrong; 1 for what
   /// only hands and eyes tell.
   [[nodiscard]] double likelihoodIn(const job::Evidence& evidence, const TraceFacts* facts,
@@ -89,16 +90,21 @@ class Belief {
   void takeIn(std::size_t evidence, const std::optional<TraceFacts>& facts,
               LikelihoodMemory* memory);
   void reweigh();
+  double holdTogether(double total);
   [[nodiscard]] double anything(const job::Evidence& e,
                                 const std::vector<double>& likelihood) const;
   [[nodiscard]] std::vector<double> sumsByHypothesis() const;
-  [[nodiscard]] std::vector<double> remembered(const job::Evidence& e,
-                                               const std::optional<TraceFacts>& facts,
-                                               LikelihoodMemory* memory) const;
+  [[nodiscard]] Likelihoods remembered(const job::Evidence& e,
+                                       const std::optional<TraceFacts>& facts,
+                                       LikelihoodMemory* memory) const;
   [[nodiscard]] double cellLikelihood(const Cell& cell, const job::Evidence& evidence,
                                       const TraceFacts* facts) const;
   [[nodiscard]] double spreadOf(const job::Evidence& e, const Scale& scale) const;
-  [[nodiscard]] std::vector<double> numeric(const job::Evidence& evidence) const;
+  [[nodiscard]] Likelihoods numeric(const job::Evidence& evidence) const;
+  [[nodiscard]] bool isOfAnother(const circuit::Test& test) const;
+  [[nodiscard]] Likelihoods fedOrNot(
+      const job::Evidence& evidence,
+      const std::function<double(const World&, const circuit::ParameterPoint&)>& density) const;
 
   Vehicle vehicle_;
   ReadingModel model_;
@@ -115,6 +121,13 @@ class Belief {
   std::array<std::vector<double>, kFamilies> told_;
   std::array<double, kFamilies> whole_{};           // of each family, over all that may be wrong
   std::map<const job::Evidence*, double> spreads_;  // of the numbers taken in
+  // A number that was taken in: what each cell would have read from one end of it to the other.
+  struct Number {
+    std::vector<Likelihoods::Ends> ends;
+    Family family;
+    double read, spread, mistaken;
+  };
+  std::vector<Number> numbers_;
   double logAnything_ = 0;
   double logEvidence_ = 0;
   bool cleared_ = false;

@@ -60,9 +60,9 @@ double movesWater(const std::string& element, const CarState& state,
   if (state.disturb->element.empty()) {
     return of(Id::waterMovesWhole);
   }
-  return state.disturb->element == element               ? of(Id::waterMovesHere)
+  return state.disturb->element == element                  ? of(Id::waterMovesHere)
          : beside(circuit, state.disturb->element, element) ? of(Id::waterMovesBeside)
-                                                           : of(Id::waterMovesElsewhere);
+                                                            : of(Id::waterMovesElsewhere);
 }
 
 }  // namespace
@@ -149,14 +149,22 @@ double sightChance(Sight seen, Fault fault, circuit::ElementKind kind) {
       return pick({{Sight::debris, of(Id::lookDebrisSeen)},
                    {Sight::notSeated, of(Id::lookDebrisNotSeated)}},
                   of(Id::lookDebrisOk));
+    case Fault::shortToGround:
+    case Fault::shortToSupply:
+      // Copper that touches what it should not needs no crust: a plug looks as it does when sound.
+      if (!wiring) {
+        return pick({{Sight::corroded, of(Id::lookPlugShortCorroded)},
+                     {Sight::loose, of(Id::lookPlugLoose)},
+                     {Sight::broken, 2 * of(Id::lookPlugBroken)}},
+                    of(Id::lookPlugShortOk));
+      }
+      [[fallthrough]];
     case Fault::leak:
     case Fault::resistive:
     case Fault::open:
     case Fault::intermittentOpen:
     case Fault::intermittentShort:
     case Fault::wiresTouching:
-    case Fault::shortToGround:
-    case Fault::shortToSupply:
       return wiring ? pick({{Sight::chafed, of(Id::lookWiringChafed)},
                             {Sight::broken, of(Id::lookWiringBroken)},
                             {Sight::corroded, of(Id::lookWiringCorroded)},

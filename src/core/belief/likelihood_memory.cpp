@@ -5,9 +5,18 @@
 
 namespace haybale::diagnosis {
 
+namespace {
+
+constexpr double kOpenEnd = 1e14;
+
+}  // namespace
+
+double Cell::middle() const {
+  return high > kOpenEnd || low <= 0 ? high : std::sqrt(low * high);
+}
+
 double Cell::severity() const {
-  constexpr double kOpenEnd = 1e14;
-  return high > kOpenEnd ? high : std::sqrt(std::max(0.0, low * high));
+  return high > kOpenEnd || low <= 0 ? high : low * std::pow(high / low, along);
 }
 
 LikelihoodMemory::Room& LikelihoodMemory::roomOf(const BeliefLayout& layout) {
@@ -24,10 +33,9 @@ LikelihoodMemory::Room& LikelihoodMemory::roomOf(const BeliefLayout& layout) {
   return rooms_.back();
 }
 
-const std::vector<double>* LikelihoodMemory::find(const BeliefLayout& layout,
-                                                  const circuit::Test& test,
-                                                  const job::Reading& reading,
-                                                  const std::optional<TraceFacts>& facts) {
+const Likelihoods* LikelihoodMemory::find(const BeliefLayout& layout, const circuit::Test& test,
+                                          const job::Reading& reading,
+                                          const std::optional<TraceFacts>& facts) {
   for (const auto& entry : roomOf(layout).entries) {
     if (entry.test == test && entry.reading == reading && entry.facts == facts) {
       return &entry.values;
@@ -36,11 +44,10 @@ const std::vector<double>* LikelihoodMemory::find(const BeliefLayout& layout,
   return nullptr;
 }
 
-const std::vector<double>& LikelihoodMemory::keep(const BeliefLayout& layout,
-                                                  const circuit::Test& test,
-                                                  const job::Reading& reading,
-                                                  const std::optional<TraceFacts>& facts,
-                                                  std::vector<double> values) {
+const Likelihoods& LikelihoodMemory::keep(const BeliefLayout& layout, const circuit::Test& test,
+                                          const job::Reading& reading,
+                                          const std::optional<TraceFacts>& facts,
+                                          Likelihoods values) {
   auto& entries = roomOf(layout).entries;
   if (entries.size() == kMostEntries) {
     entries.clear();

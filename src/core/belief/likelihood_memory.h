@@ -1,6 +1,7 @@
 // Likelihoods worked out once: kept as long as everything they hang on is the same.
 #pragma once
 
+#include <limits>
 #include <vector>
 
 #include "core/belief/likelihood.h"
@@ -14,10 +15,26 @@ struct Cell {
   double low = 0;          ///< severity from, to
   double high = 0;
   double prior = 0;
-  double weight = 0;  ///< normalised over all cells
+  double weight = 0;   ///< normalised over all cells
+  double along = 0.5;  ///< where in it the severity lies by the readings, 0 its low end
 
-  /// The severity that stands for the interval: its geometric middle, an open end for itself.
+  /// The severity that stands for the interval: where the readings put it, on a logarithmic scale;
+  /// an open end for itself.
   [[nodiscard]] double severity() const;
+  /// The same before any reading: the geometric middle.
+  [[nodiscard]] double middle() const;
+};
+
+/// Likelihoods of one reading, cell by cell.
+struct Likelihoods {
+  /// What would be read at the two ends of a cell's severity, on the reading's scale; a probability
+  /// alone (`shows` of the time, else as when sound) is left out: not a number.
+  struct Ends {
+    float low = std::numeric_limits<float>::quiet_NaN();
+    float high = std::numeric_limits<float>::quiet_NaN();
+  };
+  std::vector<double> of;
+  std::vector<Ends> ends;  ///< empty for what is no number
 };
 
 /// Everything a likelihood hangs on beside the reading: compared as it is, not by a digest.
@@ -52,20 +69,19 @@ struct BeliefLayout {
 class LikelihoodMemory {
  public:
   /// What was kept for a reading in this layout; nullptr when nothing was.
-  [[nodiscard]] const std::vector<double>* find(const BeliefLayout& layout, const circuit::Test& test,
-                                                const job::Reading& reading,
-                                                const std::optional<TraceFacts>& facts);
-  const std::vector<double>& keep(const BeliefLayout& layout, const circuit::Test& test,
-                                  const job::Reading& reading,
-                                  const std::optional<TraceFacts>& facts,
-                                  std::vector<double> values);
+  [[nodiscard]] const Likelihoods* find(const BeliefLayout& layout, const circuit::Test& test,
+                                        const job::Reading& reading,
+                                        const std::optional<TraceFacts>& facts);
+  const Likelihoods& keep(const BeliefLayout& layout, const circuit::Test& test,
+                          const job::Reading& reading, const std::optional<TraceFacts>& facts,
+                          Likelihoods values);
 
  private:
   struct Entry {
     circuit::Test test;
     job::Reading reading;
     std::optional<TraceFacts> facts;
-    std::vector<double> values;
+    Likelihoods values;
   };
   struct Room {
     BeliefLayout layout;

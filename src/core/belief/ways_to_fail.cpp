@@ -28,14 +28,17 @@ const std::vector<double> kResistiveSteps{80, 250, 1e3, 4e3, 15e3, 60e3, 250e3, 
 const std::vector<double> kResistiveCoilSteps{500, 1e3, 4e3, 15e3, 60e3, 250e3, 1e6};
 // Copper on copper, and water or crust between two wires.
 const std::vector<double> kTouchingSteps{0.05, 20, 100, 400, 1500};
-const std::vector<double> kCreepingSteps{1500, 6e3, 25e3, 100e3};
+const std::vector<double> kCreepingSteps{1500, 4e3, 12e3, 40e3};
 // Narrow enough that several readings of the same thing tell the severity they share: a wide step
 // is held against its hypothesis at each of them.
 const std::vector<double> kShortSteps{0.05, 1, 5, 16, 50};
-const std::vector<double> kLeakSteps{50, 250, 1e3, 4e3, 15e3, 60e3, 250e3, 1e6, 4e6, 15e6};
+// The last step is water that harms nothing while it is dry, and is a witness all the same. A
+// coil's bias bears less than a current loop.
+const std::vector<double> kLeakCoilSteps{50, 200, 800, 3e3, 12e3, 50e3, 15e6};
+const std::vector<double> kLeakSteps{50, 200, 800, 3e3, 12e3, 15e6};
 const std::vector<double> kSupplySteps{0.05, 5, 20, 60, 180, 600, 3e3};
 const std::vector<double> kOpenCoilSteps{10e3, 50e3, 300e3, 2e6, 15e6, 1e9, kOpen};
-const std::vector<double> kShortedCoilSteps{1, 30, 120, 300, 500, 700};
+const std::vector<double> kShortedCoilSteps{1, 15, 50, 130, 300, 700};
 const std::vector<double> kWrongCoilSteps{280, 420, 600, 2000, 2800, 4000};
 const std::vector<double> kWeakSteps{0.05, 0.12, 0.25, 0.38, 0.5};
 // Continuous over the counts that are fitted: 29 to 100 against one another, without the ratios
@@ -125,7 +128,10 @@ class Builder {
            const std::vector<double>& steps, double along = 0.5) {
     if (weight > 0) {
       const bool parts = steps.size() > 1 && steps.back() == kOpen;
-      out_.push_back({fault, element, wire, weight, steps, along, parts ? of(Id::openWhole) : 0.0});
+      const double last = fault == Fault::leak ? of(wet_ ? Id::leakFaintWet : Id::leakFaint)
+                          : parts              ? of(Id::openWhole)
+                                               : 0.0;
+      out_.push_back({fault, element, wire, weight, steps, along, last});
     }
   }
 
@@ -161,7 +167,8 @@ class Builder {
           coil_ ? kResistiveCoilSteps : kResistiveSteps, along);
       add(Fault::intermittentOpen, e.id, wire, w * sometimes, {kOpen}, along);
       for (const double at : halves) {
-        add(Fault::leak, e.id, wire, half * w * of(Id::wiringLeak) * leaks, kLeakSteps, at);
+        add(Fault::leak, e.id, wire, half * w * of(Id::wiringLeak) * leaks,
+            coil_ ? kLeakCoilSteps : kLeakSteps, at);
         add(Fault::shortToGround, e.id, wire, half * w * of(Id::wiringShortGround) * grounded,
             kShortSteps, at);
         add(Fault::shortToSupply, e.id, wire, half * w * of(Id::wiringShortSupply) * supplied,

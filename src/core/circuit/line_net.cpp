@@ -297,6 +297,10 @@ void LineNet::addSensor(const Element& e, const Wires& at) {
     return;
   }
   if (faultOf(e, FaultKind::sensorDead)) {
+    // What an ohmmeter makes of its inside says nothing of whether it lives.
+    if (circuit_->sensor.kind != SensorKind::hall) {
+      net_.addResistor(plus, minus, s.ohmmeterOhm);
+    }
     return;
   }
   if (circuit_->sensor.kind == SensorKind::hall) {

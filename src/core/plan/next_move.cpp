@@ -46,7 +46,10 @@ class Planner {
       // What clearing has cured already cannot be told from nothing wrong.
       const bool cured = belief_.codesCleared() && h.fault == Fault::latchedOff;
       const Fault fault = cured ? Fault::none : h.fault;
-      const std::string group = cured || h.element.empty() ? std::string(nameOf(fault)) : h.element;
+      // What clearing or a fuse cures is another thing to do than a new module.
+      const bool apart = h.fault == Fault::latchedOff || h.fault == Fault::modulePower;
+      const std::string group =
+          cured || apart || h.element.empty() ? std::string(nameOf(fault)) : h.element;
       elementOf_.push_back(
           elements.emplace(std::pair{group, byKind ? s.belief : nullptr}, elements.size())
               .first->second);
@@ -59,6 +62,7 @@ class Planner {
                                    [](const auto& e) { return !e.withdrawn; });
     if (last != evidence.rend()) {
       stance_ = stanceOf(belief_.vehicle().suspect(), last->test);
+      apart_ = last->test.state.unplugged;
     }
   }
 
@@ -76,7 +80,8 @@ class Planner {
     out.stance = stanceOf(belief_.vehicle().suspect(), test);
     const double cost = of(Id::turnMinutes) + out.minutes +
                         (out.intrusion >= Intrusion::pierce ? of(Id::pierceMinutes) : 0) +
-                        (stance_ && out.stance != *stance_ ? of(Id::changeMinutes) : 0);
+                        (stance_ && out.stance != *stance_ ? of(Id::changeMinutes) : 0) +
+                        of(Id::putBackMinutes) * toPutBack(test);
     out.score = ((1 - waysCount_) * out.bits + waysCount_ * out.ways) / cost;
     const bool another =
         std::find(witnesses_.begin(), witnesses_.end(), familyOf(test)) == witnesses_.end();
@@ -88,6 +93,12 @@ class Planner {
   }
 
  private:
+  // Plugs that the last test left apart and this one needs together.
+  [[nodiscard]] double toPutBack(const Test& test) const {
+    return static_cast<double>(std::count_if(
+        apart_.begin(), apart_.end(), [&](const auto& id) { return !test.state.isUnplugged(id); }));
+  }
+
   // Mutual information of outcome and group, in bits.
   [[nodiscard]] double information(const Outlook& outlook, const std::vector<std::size_t>& groupOf,
                                    std::size_t groups) const {
@@ -166,7 +177,8 @@ class Planner {
   std::vector<std::size_t> wayOf_;
   std::size_t elements_ = 0;
   std::size_t ways_ = 0;
-  std::optional<Stance> stance_;  // of the last test made
+  std::optional<Stance> stance_;    // of the last test made
+  std::vector<std::string> apart_;  // what it left unplugged
 };
 
 // A complaint of wet weather that nothing has reproduced yet, and no plug was taken apart.
@@ -306,6 +318,7 @@ std::vector<Proposal> proposeTests(const Beliefs& beliefs, const Conclusion& con
       proposal->rank += kFreeFirst;
     }
     if (repeats) {
+      proposal->again = true;
       proposal->rank += kAgainFirst;
       proposal->title = "Again: " + proposal->title;
     }

@@ -32,10 +32,11 @@ struct Proposal {
   std::vector<std::string> steps;     ///< in order, short sentences
   std::vector<std::string> cautions;  ///< every one that belongs to it
   double minutes = 0;
-  double bits = 0;   ///< about the element to be repaired
-  double ways = 0;   ///< bits about element, wire and way to fail together
-  double score = 0;  ///< what a minute is worth: bits, ways to fail counted in part
-  double rank = 0;   ///< what it is ordered by: the score, with what comes first for its own sake
+  double bits = 0;     ///< about the element to be repaired
+  double ways = 0;     ///< bits about element, wire and way to fail together
+  double score = 0;    ///< what a minute is worth: bits, ways to fail counted in part
+  double rank = 0;     ///< what it is ordered by: the score, with what comes first for its own sake
+  bool again = false;  ///< a reading that clashes, taken once more
   Intrusion intrusion = Intrusion::none;
   Stance stance = Stance::atModule;
   /// What is seen instead of measured: the answers there are, in words, and the reading each stands

@@ -27,8 +27,7 @@ std::string wireWords(const Circuit& circuit, const Probe& probe) {
     return circuit::spoken(probe.place);
   }
   const auto& wire = circuit.wire(*probe.wire);
-  return fmt::format("wire {}{} at {}",
-                     circuit::kWireNames[static_cast<std::size_t>(*probe.wire)],
+  return fmt::format("wire {}{} at {}", circuit::kWireNames[static_cast<std::size_t>(*probe.wire)],
                      wire.colour.empty() ? "" : " (" + wire.colour + ")",
                      circuit::spoken(probe.place));
 }
@@ -39,8 +38,9 @@ bool pierces(const std::optional<Probe>& probe) {
 }
 
 bool onPins(const Circuit& circuit, const std::optional<Probe>& probe) {
-  return probe && (probe->place.kind == Place::Kind::modulePins ||
-                   probe->place.kind == Place::Kind::modulePlug) &&
+  return probe &&
+         (probe->place.kind == Place::Kind::modulePins ||
+          probe->place.kind == Place::Kind::modulePlug) &&
          !circuit.path.empty();
 }
 
@@ -71,7 +71,8 @@ class Writer {
   void car() {
     switch (test_.state.wheel) {
       case WheelMotion::spun:
-        say("Raise the wheel so that it turns freely, the car on rated stands, the others chocked.");
+        say("Raise the wheel so that it turns freely, the car on rated stands, the others "
+            "chocked.");
         break;
       case WheelMotion::driven:
         say("Warn whoever is about, and have a second person watch the instrument.");
@@ -170,7 +171,8 @@ class Writer {
       disturb("the whole loom, from the module to the wheel");
     }
     if (test_.state.wheel == WheelMotion::spun) {
-      say(fmt::format("Spin the wheel by hand, about {:.0f} km/h.", circuit::wheelKmh(test_.state)));
+      say(fmt::format("Spin the wheel by hand, about {:.0f} km/h.",
+                      circuit::wheelKmh(test_.state)));
     } else if (test_.state.wheel == WheelMotion::driven) {
       const double kmh = circuit::wheelKmh(test_.state);
       say(kmh <= kSlowKmh ? "Drive at walking pace in a straight line, and stop gently."
@@ -181,7 +183,8 @@ class Writer {
                       test_.looked));
     }
     if (test_.kind == TestKind::benchSensor) {
-      say("Take the sensor out, meter in ohms on its two pins, and pass a steel tool across its tip.");
+      say("Take the sensor out, meter in ohms on its two pins, and pass a steel tool across its "
+          "tip.");
     }
   }
 
@@ -208,8 +211,9 @@ class Writer {
   void watch() {
     switch (test_.kind) {
       case TestKind::codes:
-        say(test_.state.wheel == WheelMotion::still ? "Read which codes come back with the car standing."
-                                                    : "Read which codes come back.");
+        say(test_.state.wheel == WheelMotion::still
+                ? "Read which codes come back with the car standing."
+                : "Read which codes come back.");
         break;
       case TestKind::liveSpeed:
         say("Look which wheels follow, and which stay, drop out or read otherwise.");
@@ -218,7 +222,11 @@ class Writer {
         say("Watch the reading, and note where it jumps and where it does not.");
         break;
       case TestKind::waveform:
-        say("Look at height, evenness and levels; keep the record.");
+        say(test_.state.wheel == WheelMotion::spun
+                ? "Keep it turning for two turns at least. Look at height, evenness and levels; "
+                  "keep the "
+                  "record."
+                : "Look at height, evenness and levels; keep the record.");
         break;
       case TestKind::inspect:
         say("Note what you see, or that it cannot be seen.");
@@ -267,7 +275,8 @@ std::vector<std::string> cautionsOf(const Circuit& circuit, const Test& test) {
   if (test.kind == TestKind::lamp) {
     out.emplace_back(
         "Test lamp: a sensor pin gives milliamperes, a filament bulb draws a hundred times that. "
-        "An LED tester, a 1 k\xCE\xA9 resistor or a meter only; a small bulb just where the pin is a "
+        "An LED tester, a 1 k\xCE\xA9 resistor or a meter only; a small bulb just where the pin is "
+        "a "
         "chassis ground.");
   }
   if (pierces(test.red) || pierces(test.black)) {
@@ -278,16 +287,19 @@ std::vector<std::string> cautionsOf(const Circuit& circuit, const Test& test) {
   if (state.wheel == WheelMotion::spun) {
     out.emplace_back(
         "Wheel up: rated stands on sound points, the others chocked, never on a jack alone. Hands, "
-        "sleeves and leads clear of the turning wheel; turned by the engine, clear of the driveline.");
+        "sleeves and leads clear of the turning wheel; turned by the engine, clear of the "
+        "driveline.");
   }
   if (state.wheel == WheelMotion::driven) {
     out.emplace_back(
-        "ABS and ESC may be off during tests: drive accordingly, where it is lawful; a second person "
+        "ABS and ESC may be off during tests: drive accordingly, where it is lawful; a second "
+        "person "
         "watches the instrument.");
   }
   if (state.disturb && state.disturb->kind == DisturbKind::wet) {
     out.emplace_back(
-        "Salt water only on loom and plugs, never into a module or on anything orange; rinse it off "
+        "Salt water only on loom and plugs, never into a module or on anything orange; rinse it "
+        "off "
         "afterwards.");
   }
   if (state.disturb && state.disturb->kind == DisturbKind::heat) {
@@ -302,31 +314,34 @@ std::vector<std::string> cautionsOf(const Circuit& circuit, const Test& test) {
   } else if (state.disturb && (state.disturb->kind == DisturbKind::flex ||
                                state.disturb->kind == DisturbKind::shake)) {
     out.emplace_back(
-        "Move the loom by hand only, engine off or clear of belts and fans; nothing of an airbag and "
+        "Move the loom by hand only, engine off or clear of belts and fans; nothing of an airbag "
+        "and "
         "nothing orange.");
   }
   if (module || onPins(circuit, test.red) || onPins(circuit, test.black)) {
     out.emplace_back(
-        module ? "Key off and wait before the module's plug comes off; do not spread or bridge its "
-                 "pins. Airbag and orange high-voltage circuits are out of bounds."
-               : "From behind the plug, with a thin probe: do not spread or bridge the module's pins. "
-                 "Airbag and orange high-voltage circuits are out of bounds.");
+        module
+            ? "Key off and wait before the module's plug comes off; do not spread or bridge its "
+              "pins. Airbag and orange high-voltage circuits are out of bounds."
+            : "From behind the plug, with a thin probe: do not spread or bridge the module's pins. "
+              "Airbag and orange high-voltage circuits are out of bounds.");
   }
   if (state.swap) {
     out.emplace_back(
-        "Long leads: clear of wheels and hot parts, no bare clip that touches the body; both circuits "
+        "Long leads: clear of wheels and hot parts, no bare clip that touches the body; both "
+        "circuits "
         "set codes while they are apart.");
   }
   if (circuit::unitOf(test.kind) == units::Unit::ohm) {
-    out.emplace_back(
-        "Ohms only with the key off; battery off where the maker asks for it.");
+    out.emplace_back("Ohms only with the key off; battery off where the maker asks for it.");
   }
   if (!state.unplugged.empty() && !module) {
     out.emplace_back("Key off before a plug is taken apart or put together.");
   }
   if (test.kind == TestKind::inspect || test.kind == TestKind::benchSensor) {
     out.emplace_back(
-        "Under a car only on rated stands; hot brakes, brake dust; no part of the brake hangs on its "
+        "Under a car only on rated stands; hot brakes, brake dust; no part of the brake hangs on "
+        "its "
         "hose.");
   }
   out.emplace_back("The maker's procedure, local rules and licensed practice come first.");

@@ -152,7 +152,9 @@ Stance stanceOf(const Circuit& circuit, const Test& test) {
     return e && e->kind != ElementKind::module && e->zone != circuit::Zone::cabin &&
            e->zone != circuit::Zone::engineBay && e->zone != circuit::Zone::unknown;
   };
-  bool under = test.state.wheel == WheelMotion::spun || test.state.swap || below(test.looked) ||
+  // Where a lead is held one stands, whoever turns the wheel.
+  const bool turnedOnly = test.state.wheel == WheelMotion::spun && !test.red;
+  bool under = turnedOnly || test.state.swap || below(test.looked) ||
                test.kind == TestKind::benchSensor ||
                (test.state.disturb && below(test.state.disturb->element)) ||
                (test.state.jumper && below(test.state.jumper->element)) ||

@@ -94,10 +94,11 @@ class Lister {
     add(TestKind::dcVoltage, place, WireId::a, Probe{place, WireId::b}, unplugged);
   }
 
-  void spun(TestKind kind, const Place& place, const std::vector<std::string>& unplugged) {
+  void turning(TestKind kind, const Place& place, const std::vector<std::string>& unplugged,
+               WheelMotion wheel) {
     if (coil_) {
       Test t = make(kind, Probe{place, WireId::a}, Probe{place, WireId::b}, unplugged);
-      t.state.wheel = WheelMotion::spun;
+      t.state.wheel = wheel;
       t.state.key = unplugged.empty() ? Key::on : Key::off;
       out_.push_back(t);
       return;
@@ -105,9 +106,12 @@ class Lister {
     // The current is sensed in the feed or in the return: either wire may carry the signal.
     for (const WireId wire : {WireId::a, WireId::b}) {
       Test t = make(kind, Probe{place, wire}, ground(), unplugged);
-      t.state.wheel = WheelMotion::spun;
+      t.state.wheel = wheel;
       out_.push_back(t);
     }
+  }
+  void spun(TestKind kind, const Place& place, const std::vector<std::string>& unplugged) {
+    turning(kind, place, unplugged, WheelMotion::spun);
   }
 
   void atModule() {
@@ -127,6 +131,8 @@ class Lister {
     } else {
       spun(TestKind::waveform, plug, {});
     }
+    // A hand seldom turns the ring twice; on the road it comes round again and again.
+    turning(TestKind::waveform, plug, {}, WheelMotion::driven);
   }
 
   void atConnector(const Element& e) {

@@ -35,7 +35,7 @@ bool Guide::settled() const {
     return suspects.empty();
   }
   const double top = leadingShare(conclusion);
-  if (top < of(Id::settled) || witness()) {
+  if (top < of(Id::settled) || witness() || clearing()) {
     return false;
   }
   // The element is known; which wire and how is asked on as long as that is cheap.
@@ -74,26 +74,41 @@ const Proposal* Guide::witness() const {
                                                                                    : nullptr;
 }
 
+// Clearing the codes, while a module is blamed for a supply that may only be latched off.
+const Proposal* Guide::clearing() const {
+  if (!assessment_.conclusion.clearFirst) {
+    return nullptr;
+  }
+  const auto& proposals = assessment_.proposals;
+  const auto codes = std::find_if(proposals.begin(), proposals.end(), [&](const Proposal& p) {
+    return p.test.kind == circuit::TestKind::codes && !p.test.state.swap && !p.test.state.jumper &&
+           minutes_ + p.minutes <= limits_.mostMinutes;
+  });
+  return codes != proposals.end() ? &*codes : nullptr;
+}
+
 const Proposal* Guide::ask() const {
   const auto& proposals = assessment_.proposals;
   if (proposals.empty() || tests_ >= limits_.mostTests || settled()) {
     return nullptr;
   }
-  if (leadingShare(assessment_.conclusion) >= of(Id::settled)) {
+  const double top = leadingShare(assessment_.conclusion);
+  if (top >= of(Id::settled)) {
+    if (const auto* codes = clearing()) {
+      return codes;
+    }
     if (const auto* second = witness()) {
       return second;
     }
   }
   // The best that still fits into the minutes left; a clashing reading is repeated first.
-  const bool repeats = assessment_.conclusion.clash.has_value();
   // While nothing is as good as known a dear test is still better than a guess.
   // The longer it has taken, the more a minute has to tell.
-  const double patience = std::max(1.0, minutes_ / of(Id::patienceMinutes));
-  const double least = patience * (leadingShare(assessment_.conclusion) < of(Id::narrowed)
-                                       ? of(Id::worthwhileUnknown)
-                                       : of(Id::worthwhile));
+  const double late = std::max(1.0, minutes_ / of(Id::patienceMinutes));
+  const double least =
+      late * late * (top < of(Id::narrowed) ? of(Id::worthwhileUnknown) : of(Id::worthwhile));
   const auto fits = std::find_if(proposals.begin(), proposals.end(), [&](const Proposal& p) {
-    const bool worth = p.score >= least || (repeats && &p == &proposals.front());
+    const bool worth = p.score >= least || (p.again && top < of(Id::settledForGood));
     return worth && minutes_ + p.minutes <= limits_.mostMinutes;
   });
   return fits != proposals.end() ? &*fits : witness();

@@ -40,6 +40,7 @@ class Guide {
   void think();
   [[nodiscard]] bool settled() const;
   [[nodiscard]] const Proposal* witness() const;
+  [[nodiscard]] const Proposal* clearing() const;
 
   job::Case case_;
   std::string folder_;

@@ -9,6 +9,7 @@
 #include "core/capture/extent.h"
 #include "core/trace/coded.h"
 #include "core/trace/dropouts.h"
+#include "core/trace/feed_side.h"
 #include "core/trace/findings.h"
 #include "core/trace/levels.h"
 #include "core/trace/measures.h"
@@ -307,6 +308,15 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
   reading.resting = restingLine(samples, d, out.levels.noiseRms);
   if (reading.resting) {
     reading.moves = whatMoves(*reading.resting, samples.size(), record.time);
+    const bool forward = reading.moves == Moves::telegrams || reading.moves == Moves::words;
+    const bool currents = out.unit == units::Unit::volt && !sensed && !forward &&
+                          reading.asked != Signal::passive && reading.asked != Signal::hall;
+    if (const auto about =
+            currents ? feedSide(*reading.resting, samples.size(), record.time) : std::nullopt) {
+      auto turned = analyse(turnedOver(record, index, *about), 0, options);
+      turnBack(turned, *about);
+      return turned;
+    }
     judgeMoves(reading, out);
   }
   const double least = (out.unit == units::Unit::ampere ? kFlatAmperes : kFlatVolts) / scale;

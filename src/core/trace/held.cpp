@@ -7,11 +7,11 @@ namespace haybale::trace {
 
 namespace {
 
-constexpr double kJumps = 0.2;        // of the half swing, at least
-constexpr double kCoarseJumps = 0.6;  // the same, where the steps of the converter are coarse
-constexpr double kFlat = 0.1;         // of the half swing, at most
-constexpr std::size_t kLeast = 3;     // samples of a stretch
-constexpr std::size_t kTells = 200;   // samples of it that tell its level
+constexpr double kJumps = 0.2;         // of the half swing, at least
+constexpr double kCoarseJumps = 0.6;   // the same, where the steps of the converter are coarse
+constexpr double kFlat = 0.1;          // of the half swing, at most
+constexpr std::size_t kLeastHeld = 3;  // samples of a stretch
+constexpr std::size_t kTells = 200;    // samples of it that tell its level
 constexpr std::size_t kMostJumps = 100'000;  // a line that jumps more often is a square wave
 
 // The steepest of the differences, but for one in two hundred, from one sample to the next, from
@@ -87,16 +87,16 @@ class Holder {
   void forward(std::size_t at) {
     for (const std::size_t from : {at, at + 1}) {
       const std::size_t probe = std::min(samples_.size(), from + 9);
-      if (from + kLeast > samples_.size()) {
+      if (from + kLeastHeld > samples_.size()) {
         return;
       }
-      double level = levelFrom(from, std::min(probe, from + kLeast));
+      double level = levelFrom(from, std::min(probe, from + kLeastHeld));
       std::size_t to = reach(from, level);
-      if (to - from > kLeast) {
+      if (to - from > kLeastHeld) {
         level = levelFrom(from, std::min(to, from + kTells));
         to = reach(from, level);
       }
-      if (to - from >= kLeast && keeps(from, to, true)) {
+      if (to - from >= kLeastHeld && keeps(from, to, true)) {
         add(from, to);
         return;
       }
@@ -115,15 +115,15 @@ class Holder {
   // The flat stretch that ends before `at`, where nothing was found to begin it.
   void backward(std::size_t at) {
     const std::size_t last = out_.empty() ? 0 : out_.back().to;
-    if (at < last + kLeast) {
+    if (at < last + kLeastHeld) {
       return;
     }
-    const double level = levelFrom(at - kLeast, at);
+    const double level = levelFrom(at - kLeastHeld, at);
     std::size_t from = at;
     while (from > last && std::abs(samples_[from - 1] - level) <= flat_) {
       --from;
     }
-    if (at - from >= kLeast && keeps(from, at, false)) {
+    if (at - from >= kLeastHeld && keeps(from, at, false)) {
       add(from, at);
     }
   }

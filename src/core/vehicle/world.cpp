@@ -64,12 +64,12 @@ World worldOf(const Hypothesis& h, double severity, const ParameterPoint& values
       w.output = 0;
       break;
     case Fault::sensorShorted:
-      put(FaultKind::coil, severity);
-      w.output = std::min(1.0, severity / values.sensor.coilOhm);
+      put(FaultKind::coil, severity);  // the turns that are left give what they give
       break;
     case Fault::wrongSensor:
+      // Made for another ring; a coil of fewer ohms is not one of fewer turns.
       put(FaultKind::coil, severity);
-      w.output = 0.5;
+      w.output = 0.5 / std::min(1.0, severity / values.sensor.coilOhm);
       break;
     case Fault::sensorDead:
       w.output = 0;
@@ -261,8 +261,8 @@ bool Vehicle::touches(const Test& test, const Hypothesis& h) const {
   if (h.fault == Fault::none || isOfTheRing(h.fault) || h.fault == Fault::inputDead ||
       h.fault == Fault::circuitsExchanged || h.fault == Fault::wrongTyre ||
       h.fault == Fault::encoderReversed || h.fault == Fault::other) {
-    return h.fault == Fault::encoderReversed && (test.kind == TestKind::acVoltage ||
-                                                 test.kind == TestKind::waveform);
+    return h.fault == Fault::encoderReversed &&
+           (test.kind == TestKind::acVoltage || test.kind == TestKind::waveform);
   }
   if (test.state.swap || test.state.inject || test.circuit != suspect_.name) {
     return true;
@@ -362,8 +362,8 @@ void Vehicle::checkStanding(const Scene& scene, const circuit::CarState& state,
   const bool fed = std::none_of(scene.faults.begin(), scene.faults.end(),
                                 [](auto& x) { return x.kind == FaultKind::noSupply; });
   if (!fed) {
-    out.open = 0.6;
-    out.shortGround = 0.3;
+    out.open = 0.75;  // no current flows
+    out.shortGround = 0.15;
     out.shortSupply = 0;
   }
 }
@@ -435,15 +435,17 @@ Vehicle::Monitor Vehicle::monitor(const std::string& name, const circuit::CarSta
   const double swing =
       circuit::predict(*scene.circuit, scene.values, trace, scene.faults).value_or(0);
   if (coil) {
-    out.signal = logistic(std::log(std::max(swing, 1e-6) / of(Id::monitorLossVolt)) / of(Id::monitorLossSpread));
+    out.signal = logistic(std::log(std::max(swing, 1e-6) / of(Id::monitorLossVolt)) /
+                          of(Id::monitorLossSpread));
   } else {
     const double sound = circuit::predict(*scene.circuit, values, trace).value_or(1);
     const bool gap = world.fault == Fault::wideGap || world.fault == Fault::debris;
-    const double weak = !suspectsSensor                           ? 1
+    const double weak = !suspectsSensor                         ? 1
                         : world.fault == Fault::encoderReversed ? of(Id::monitorBlindShare)
                         : gap                                   ? 0.3
                                                                 : 1;
-    out.signal = weak * logistic((swing / std::max(1e-6, sound) - 0.5) / of(Id::monitorShareSpread));
+    out.signal =
+        weak * logistic((swing / std::max(1e-6, sound) - 0.5) / of(Id::monitorShareSpread));
   }
   out.signal *= 1 - std::min(1.0, still) * (coil ? 0.3 : 0.8);
   out.ringShows = suspectsSensor && isOfTheRing(world.fault);

@@ -70,7 +70,8 @@ std::string titleFor(const Test& test) {
     case TestKind::loop:
       return "Loop check from the " + place;
     case TestKind::waveform:
-      return std::string("Scope trace at ") + (place.starts_with("module") ? "the " : "") + place;
+      return std::string("Scope trace at ") + (place.starts_with("module") ? "the " : "") + place +
+             (test.state.wheel == circuit::WheelMotion::driven ? spin(test) : "");
     case TestKind::acVoltage:
       return "AC volts at " + place + spin(test);
     case TestKind::codes:

@@ -247,7 +247,7 @@ void concludeFrom(Conclusion& out, const Circuit& circuit) {
                    [](const auto& a, const auto& b) { return a.second > b.second; });
   const std::string& first = ranked[0].first;
   if (ranked[0].second >= priors::of(priors::Id::isolated) && first != nameOf(Fault::other)) {
-    out.state = out.wantsWitness ? State::narrowed : State::isolated;
+    out.state = out.wantsWitness || out.clearFirst ? State::narrowed : State::isolated;
   } else if (ranked[0].second + ranked[1].second >= priors::of(priors::Id::narrowed)) {
     out.state = State::narrowed;
   }
@@ -264,6 +264,10 @@ void concludeFrom(Conclusion& out, const Circuit& circuit) {
   }
   if (out.state == State::isolated) {
     out.headline = "Isolated: " + spoken(out.suspects.front(), circuit);
+  } else if (out.clearFirst && out.state == State::narrowed) {
+    out.headline = "No supply from the module: it may only be latched off";
+    out.action =
+        "Clear the codes, cycle the ignition and read the supply again before a module is blamed.";
   } else if (out.wantsWitness && out.state == State::narrowed) {
     out.headline = fmt::format("{}, by one witness", spoken(out.suspects.front(), circuit));
     out.action =
@@ -295,6 +299,11 @@ void callWitnesses(Conclusion& out, const Beliefs& beliefs, const Circuit& circu
     }
   }
   out.wantsWitness = buysPart(*first, circuit) && out.witnesses.size() < 2;
+  const auto latched = std::find_if(out.suspects.begin(), out.suspects.end(),
+                                    [](const Suspect& s) { return s.fault == Fault::latchedOff; });
+  out.clearFirst = first->fault == Fault::noSupply && !out.codesCleared &&
+                   latched != out.suspects.end() &&
+                   latched->share >= priors::of(priors::Id::latchDoubt);
 }
 
 }  // namespace

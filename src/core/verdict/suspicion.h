@@ -15,7 +15,7 @@ struct Suspect {
   std::string element;  ///< empty: nothing is wrong
   std::optional<circuit::WireId> wire;
   Fault fault = Fault::none;
-  double share = 0;   ///< probability, 0..1
+  double share = 0;  ///< probability, 0..1
 };
 
 enum class State { isolated, narrowed, open, contradictory };
@@ -53,6 +53,8 @@ struct Conclusion {
   std::vector<Family> witnesses;
   /// Money would be spent on the leading element and fewer than two witnesses speak against it.
   bool wantsWitness = false;
+  /// The module is blamed for a supply that may only be latched off: codes were not cleared yet.
+  bool clearFirst = false;
   std::vector<KindShare> kinds;  ///< of the suspect's sensor, the likeliest first
 };
 

@@ -122,7 +122,6 @@ TEST_F(Substitution, AgreesWithTheWholeVehiclePutTogetherAnewForEveryFaultAndDir
     const auto b = belief();
     for (const auto& test :
          {swap(TestKind::liveSpeed, "RL", "RR"), swap(TestKind::liveSpeed, "RR", "RL")}) {
-      const double sound = swingOf(c, test, World{}, b.values().front());
       for (const auto& row : outlookOf(b, test).rows) {
         const Cell* cell = heaviestOf(b, row.suspect);
         ASSERT_NE(cell, nullptr);
@@ -139,8 +138,9 @@ TEST_F(Substitution, AgreesWithTheWholeVehiclePutTogetherAnewForEveryFaultAndDir
           continue;  // cured by clearing; a gap's edge is not in the current
         }
         const auto& values = b.values()[cell->values];
-        const double severity = cell->high > 1e14 ? cell->high : std::sqrt(cell->low * cell->high);
+        const double severity = cell->severity();
         const double swing = swingOf(c, test, worldOf(h, severity, values), values);
+        const double sound = swingOf(c, test, World{}, values);
         const double follows = row.inputs.front().follows;
         const bool coil = sensor == SensorKind::passive;
         if (follows > 0.25 && follows < 0.75) {

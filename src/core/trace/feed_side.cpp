@@ -1,0 +1,61 @@
+#include "core/trace/feed_side.h"
+
+#include <algorithm>
+#include <tuple>
+
+namespace haybale::trace {
+
+std::optional<double> feedSide(const RestingLine& line, std::size_t samples,
+                               const capture::TimeBase& time) {
+  constexpr std::size_t kLeast = 4;
+  if (line.off.size() < kLeast) {
+    return std::nullopt;
+  }
+  // The least of the usual depths: of a data word's two, that of its bits.
+  std::vector<double> depths;
+  for (const auto& e : line.off) {
+    depths.push_back(line.rest - e.level);
+  }
+  std::sort(depths.begin(), depths.end());
+  const double step = depths[depths.size() / 4];
+  if (!(step > 0)) {
+    return std::nullopt;
+  }
+  const double about = line.rest + step;
+  RestingLine turned = line;
+  turned.rest = step;
+  for (auto& e : turned.off) {
+    e.level = about - e.level;
+  }
+  const Moves moves = whatMoves(turned, samples, time);
+  return moves == Moves::telegrams || moves == Moves::words ? std::optional(about) : std::nullopt;
+}
+
+capture::Record turnedOver(const capture::Record& record, std::size_t index, double about) {
+  capture::Record out;
+  out.file = record.file;
+  out.time = record.time;
+  out.channels.push_back(record.channels[index]);
+  for (float& x : out.channels.front().samples) {
+    x = static_cast<float>(about) - x;
+  }
+  return out;
+}
+
+void turnBack(ChannelAnalysis& a, double about) {
+  const auto single = static_cast<float>(about);
+  auto& l = a.levels;
+  std::tie(l.min, l.max) = std::pair{about - l.max, about - l.min};
+  std::tie(l.low, l.high) = std::pair{about - l.high, about - l.low};
+  l.mean = about - l.mean;
+  l.bias = about - l.bias;
+  for (auto& d : a.dropouts) {
+    d.level = about - d.level;
+  }
+  for (auto& c : a.cycles) {
+    std::tie(c.low, c.high) = std::pair{single - c.high, single - c.low};
+    c.mean = single - c.mean;
+  }
+}
+
+}  // namespace haybale::trace
