@@ -47,6 +47,22 @@ class Job : public testing::Test {
 
   [[nodiscard]] Assessment assessed() { return assessCase(c, "/", shelf); }
 
+  /// Share of the suspects at an element, of one way to fail or of all.
+  [[nodiscard]] double share(const std::string& element, std::optional<Fault> fault = {}) {
+    double sum = 0;
+    for (const auto& s : assessed().conclusion.suspects) {
+      sum += s.element == element && (!fault || s.fault == *fault) ? s.share : 0;
+    }
+    return sum;
+  }
+
+  /// All circuits have this kind of sensor.
+  void kind(circuit::SensorKind k) {
+    for (auto& circuit : c.circuits) {
+      circuit.sensor.kind = k;
+    }
+  }
+
   job::Case c;
   CaptureShelf shelf;
 };

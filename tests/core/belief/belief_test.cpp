@@ -21,13 +21,6 @@ class BeliefOf : public Job {
     fill(e);
     c.evidence.push_back(e);
   }
-  [[nodiscard]] double share(const std::string& element) {
-    const auto a = assessed();
-    const auto it =
-        std::find_if(a.conclusion.elementShares.begin(), a.conclusion.elementShares.end(),
-                     [&](const auto& e) { return e.first == element; });
-    return it == a.conclusion.elementShares.end() ? 0 : it->second;
-  }
 };
 
 TEST_F(BeliefOf, TheSameCaseGivesTheSameBelief) {

@@ -8,21 +8,7 @@
 namespace haybale::diagnosis {
 namespace {
 
-class Shared : public Job {
- protected:
-  [[nodiscard]] double share(const std::string& element, std::optional<Fault> fault = {}) {
-    double sum = 0;
-    for (const auto& s : assessed().conclusion.suspects) {
-      sum += s.element == element && (!fault || s.fault == *fault) ? s.share : 0;
-    }
-    return sum;
-  }
-  void kind(circuit::SensorKind k) {
-    for (auto& circuit : c.circuits) {
-      circuit.sensor.kind = k;
-    }
-  }
-};
+using Shared = Job;
 
 // The same coil measured from one plug after the other is one finding, not three.
 TEST_F(Shared, TheSameOhmsFromOnePlugAfterTheOtherTellWhereAndNotMoreOften) {

@@ -13,18 +13,6 @@ namespace {
 
 class WholeCar : public Job {
  protected:
-  [[nodiscard]] double share(const std::string& element, std::optional<Fault> fault = {}) {
-    double sum = 0;
-    for (const auto& s : assessed().conclusion.suspects) {
-      sum += s.element == element && (!fault || s.fault == *fault) ? s.share : 0;
-    }
-    return sum;
-  }
-  void kind(circuit::SensorKind k) {
-    for (auto& circuit : c.circuits) {
-      circuit.sensor.kind = k;
-    }
-  }
   void codes(std::vector<job::Code> list, circuit::WheelMotion wheel) {
     job::Evidence e;
     e.id = c.nextEvidenceId();

@@ -21,11 +21,6 @@ class Substitution : public Job {
     c.toolbox = {"multimeter", "scope", "scan-tool", "jumper-leads", "signal-source"};
     c.allowed = {"unplug", "back-probe"};
   }
-  void kind(SensorKind kind) {
-    for (auto& circuit : c.circuits) {
-      circuit.sensor.kind = kind;
-    }
-  }
   [[nodiscard]] Belief belief() {
     waveforms_ = {};
     knowledge_ = learnAll(c);

@@ -18,13 +18,6 @@ class CloseOut : public Job {
     c.toolbox = {"multimeter", "scan-tool", "scope", "jumper-leads"};
     c.allowed = {"unplug", "back-probe"};
   }
-  [[nodiscard]] double share(const std::string& element) {
-    double sum = 0;
-    for (const auto& s : assessed().conclusion.suspects) {
-      sum += s.element == element ? s.share : 0;
-    }
-    return sum;
-  }
   void stored(const char* meaning, const char* status) {
     job::StoredCode code;
     code.circuit = "RR";
