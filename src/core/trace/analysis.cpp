@@ -334,7 +334,7 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
     return out;
   }
   // A few steps of a converter whose range is far wider are no picture of a signal.
-  constexpr double kSteps = 4.5;
+  constexpr double kSteps = 6.5;
   constexpr double kOfTheRange = 0.02;
   if (out.converterStep > 0 && d.max() - d.min() < kSteps * out.converterStep &&
       out.converterStep < kOfTheRange * std::max(std::abs(d.max()), std::abs(d.min()))) {

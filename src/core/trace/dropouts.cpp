@@ -18,6 +18,8 @@ constexpr double kSilent = 4;
 constexpr double kTelegramApartS = 0.05;
 constexpr double kMostSilent = 1e4;  // that are counted in one
 
+constexpr int kRustles = 3;  // teeth that noise has to drown before it is called so
+
 class Finder {
  public:
   explicit Finder(const DropoutInput& in) : in_(in) {
@@ -46,6 +48,8 @@ class Finder {
     }
     atTheEnd();
     beyondTheLevels();
+    rustling();
+    dropStops();
     merge();
     return std::move(out_);
   }
@@ -133,6 +137,12 @@ class Finder {
       add(start, end, level);
       if (end > start && !out_.empty()) {
         out_.back().pitches = tooth.pitch;
+      }
+    } else if (!in_.square && tooth.lost >= kRustles) {
+      // Neither pulses nor a level: where it moves as far as the wave did, it is noise.
+      if (kindAt(level, inner, to) == DropoutKind::noise) {
+        out_.push_back({in_.time.at(inner), in_.time.at(to - 1), DropoutKind::noise, level,
+                        tooth.pitch, false});
       }
     }
   }
@@ -265,6 +275,85 @@ class Finder {
       }
       i += i == start ? 1 : 0;
     }
+  }
+
+  // Stretches of mere noise, as high as the wave: one period after the other is another, in a
+  // record whose periods otherwise follow each other evenly.
+  void rustling() {
+    constexpr double kAnother = 0.25;  // of the logarithm, from one period to the next
+    constexpr std::size_t kLeast = 6;
+    const auto& teeth = in_.teeth;
+    if (in_.square || in_.coded || teeth.size() < 4 * kLeast) {
+      return;
+    }
+    std::vector<std::size_t> odd;
+    for (std::size_t i = 0; i + 1 < teeth.size(); ++i) {
+      const double a = teeth[i].periodS, b = teeth[i + 1].periodS;
+      const bool high = std::min(teeth[i].halfSwing, teeth[i + 1].halfSwing) > 0.15 * swing_;
+      if (a > 0 && b > 0 && high && std::abs(std::log(b / a)) > kAnother) {
+        odd.push_back(i);
+      }
+    }
+    std::vector<std::pair<std::size_t, std::size_t>> runs;
+    std::size_t within = 0;
+    for (std::size_t k = 0; k < odd.size();) {
+      std::size_t end = k;
+      while (end + 1 < odd.size() && odd[end + 1] - odd[end] <= 2) {
+        ++end;
+      }
+      if (end - k + 1 >= kLeast) {
+        runs.emplace_back(odd[k], odd[end] + 1);
+        within += end - k + 1;
+      }
+      k = end + 1;
+    }
+    if (20 * (odd.size() - within) > teeth.size() || 2 * within > teeth.size()) {
+      return;  // uneven all along
+    }
+    for (const auto& [from, to] : runs) {
+      out_.push_back({teeth[from].riseS, teeth[to].riseS + teeth[to].periodS, DropoutKind::noise,
+                      in_.levels.bias, 0, false});
+    }
+  }
+
+  // A coil's output follows the speed: where the pulses have sunk on both sides of a pause the
+  // wheel was coming to rest and starting again, and nothing let go.
+  void dropStops() {
+    dropStarts();
+    constexpr double kSunk = 0.45;
+    std::vector<double> heights;
+    for (const auto& t : in_.teeth) {
+      if (t.halfSwing > 0) {
+        heights.push_back(t.halfSwing);
+      }
+    }
+    if (in_.square || heights.size() < 8) {
+      return;
+    }
+    const double sunk = kSunk * median(heights);
+    const auto low = [&](const Tooth& t) { return t.halfSwing <= sunk; };
+    std::erase_if(out_, [&](const Dropout& d) {
+      const auto behind = std::find_if(in_.teeth.begin(), in_.teeth.end(), [&](const Tooth& t) {
+        return t.riseS >= d.endS && t.halfSwing > 0;
+      });
+      auto before = in_.teeth.end();
+      for (auto t = in_.teeth.begin(); t != in_.teeth.end() && t->riseS < d.startS; ++t) {
+        before = t->halfSwing > 0 && t->riseS + t->periodS <= d.startS + period_ ? t : before;
+      }
+      return !d.pulled && d.kind == DropoutKind::flat && before != in_.teeth.end() &&
+             behind != in_.teeth.end() && low(*before) && low(*behind);
+    });
+  }
+
+  // Behind the first pulse or two of a record the wheel may just have begun to turn.
+  void dropStarts() {
+    constexpr long kBegun = 3;
+    std::erase_if(out_, [&](const Dropout& d) {
+      const auto before = std::count_if(in_.teeth.begin(), in_.teeth.end(),
+                                        [&](const Tooth& t) { return t.riseS <= d.startS; });
+      return in_.coded && !d.pulled && before < kBegun &&
+             std::abs(d.level - in_.levels.low) < tolerance_;
+    });
   }
 
   void merge() {

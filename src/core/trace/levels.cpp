@@ -142,11 +142,18 @@ double Distribution::share(double low, double high) const {
 
 namespace {
 
-// A handful of values is a digital record: its steps are edges, none of them noise.
+// A handful of values is a digital record: its steps are edges, none of them noise. Values that
+// change all the time are those of a coarse converter.
 bool isDigital(std::span<const float> samples) {
   constexpr std::size_t kMost = 8;
+  constexpr std::size_t kSurely = 3;
+  constexpr std::size_t kSeldom = 10;  // of so many samples one is an edge
   std::vector<float> seen;
+  std::size_t edges = 0;
+  float last = samples.empty() ? 0 : samples.front();
   for (const float v : samples) {
+    edges += v != last && !std::isnan(v) ? 1 : 0;
+    last = v;
     if (!std::isnan(v) && std::find(seen.begin(), seen.end(), v) == seen.end()) {
       seen.push_back(v);
       if (seen.size() > kMost) {
@@ -154,7 +161,7 @@ bool isDigital(std::span<const float> samples) {
       }
     }
   }
-  return true;
+  return seen.size() <= kSurely || kSeldom * edges < samples.size();
 }
 
 }  // namespace
@@ -186,7 +193,21 @@ std::vector<double> stepsOf(std::span<const float> samples) {
 
 double converterStep(std::span<const float> samples) {
   const auto steps = stepsOf(samples);
-  return steps.empty() ? 0 : *std::min_element(steps.begin(), steps.end());
+  if (steps.empty()) {
+    return 0;
+  }
+  const double least = *std::min_element(steps.begin(), steps.end());
+  // Of a record without noise that has two levels the least difference is the swing itself: unless
+  // it is small beside what the converter reaches to, it is none of its steps.
+  constexpr double kOfTheRange = 0.3;
+  constexpr double kOfTheReach = 0.02;
+  if (*std::max_element(steps.begin(), steps.end()) > 2 * least) {
+    return least;  // seen beside greater ones
+  }
+  const auto extent = capture::extentOf(samples);
+  const double reach = std::max(std::abs(extent.min), std::abs(extent.max));
+  const bool alone = least > kOfTheRange * (static_cast<double>(extent.max) - extent.min);
+  return alone && least > kOfTheReach * reach ? 0 : least;
 }
 
 double coarsestStep(std::span<const float> samples) {

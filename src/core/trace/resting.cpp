@@ -63,6 +63,36 @@ std::vector<double> ratiosOf(const std::vector<Excursion>& off) {
   return out;
 }
 
+// From the rest to twice or half of it: the two currents of a sensor (7 and 14 mA, VDA interface,
+// from memory), where a contact goes to nothing and a short to far more.
+bool isTheOtherCurrent(const RestingLine& line) {
+  const double ratio = line.rest > 0 ? line.off.front().level / line.rest : 0;
+  return (ratio > 1.9 && ratio < 2.1) || (ratio > 0.475 && ratio < 0.525);
+}
+
+// A wheel does not go from fast to slow and back within a tooth: from one period to the next it
+// changes by less than half, at least half of the time.
+bool turnsLikeAWheel(const std::vector<Excursion>& off) {
+  std::vector<double> changes;
+  for (std::size_t i = 2; i < off.size(); ++i) {
+    const auto before = static_cast<double>(off[i - 1].from - off[i - 2].from);
+    const auto after = static_cast<double>(off[i].from - off[i - 1].from);
+    changes.push_back(std::abs(std::log(after / before)));
+  }
+  return changes.size() < 3 || median(changes) < 0.7;
+}
+
+// Teeth that pass one after the other are of like width.
+bool ofLikeLength(const std::vector<Excursion>& off) {
+  std::size_t shortest = off.front().to - off.front().from;
+  std::size_t longest = shortest;
+  for (const auto& e : off) {
+    shortest = std::min(shortest, e.to - e.from);
+    longest = std::max(longest, e.to - e.from);
+  }
+  return longest < 4 * shortest;
+}
+
 bool oneLevel(const RestingLine& line) {
   std::vector<double> levels;
   for (const auto& e : line.off) {
@@ -237,10 +267,11 @@ Moves whatMoves(const RestingLine& line, std::size_t samples, const capture::Tim
     const auto ratios = ratiosOf(line.off);
     const bool alike = std::all_of(ratios.begin(), ratios.end(),
                                    [](double r) { return std::abs(r) < std::log(2.5); });
-    return !ratios.empty() && alike && !cut ? Moves::teeth : Moves::line;
+    const bool asTeeth = !ratios.empty() && alike && !cut && ofLikeLength(line.off);
+    return asTeeth || isTheOtherCurrent(line) ? Moves::teeth : Moves::line;
   }
   const auto ratios = ratiosOf(line.off);
-  return areEven(ratios) ? Moves::teeth : Moves::line;
+  return areEven(ratios) && turnsLikeAWheel(line.off) ? Moves::teeth : Moves::line;
 }
 
 }  // namespace haybale::trace

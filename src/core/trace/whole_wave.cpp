@@ -37,7 +37,9 @@ Cut::Cut(Reading& r, const ChannelAnalysis& out) {
   for (const auto& e : held_) {
     total += e.to - e.from;
   }
-  if (held_.empty() ||
+  // Held again and again, at one of two levels: the halves of a square wave.
+  constexpr std::size_t kHalves = 20;
+  if (held_.empty() || (held_.size() >= kHalves && plateausOf(r.samples, r.time, *r.d).square) ||
       static_cast<double>(total) > kMostHeld * static_cast<double>(r.samples.size())) {
     held_.clear();
     return;
@@ -64,10 +66,28 @@ Cut::Cut(Reading& r, const ChannelAnalysis& out) {
   r.cut = true;
 }
 
+namespace {
+
+// A slow crest stands still for a moment, within the height of the wave.
+bool isCrest(const Dropout& d, const ChannelAnalysis& out) {
+  if (std::abs(d.level - out.levels.bias) > 0.55 * (out.levels.high - out.levels.low)) {
+    return false;
+  }
+  const auto around = std::find_if(out.teeth.begin(), out.teeth.end(), [&](const Tooth& t) {
+    return t.periodS > 0 && t.riseS + t.periodS > d.startS;
+  });
+  return around != out.teeth.end() && d.endS - d.startS < 0.75 * around->periodS;
+}
+
+}  // namespace
+
 void Cut::add(const Reading& r, const LineAt& line, ChannelAnalysis& out) const {
   for (const auto& e : held_) {
-    out.dropouts.push_back({r.time.at(e.from), r.time.at(e.to), DropoutKind::toRail, e.level, 0,
-                            isPulled(e.level, line)});
+    const Dropout held{r.time.at(e.from),      r.time.at(e.to), DropoutKind::toRail, e.level, 0,
+                       isPulled(e.level, line)};
+    if (!isCrest(held, out)) {
+      out.dropouts.push_back(held);
+    }
   }
   std::sort(out.dropouts.begin(), out.dropouts.end(),
             [](const Dropout& a, const Dropout& b) { return a.startS < b.startS; });
