@@ -132,6 +132,11 @@ class Finder {
         tooth.periodS > kTelegramApartS) {
       return;
     }
+    // One pulse is late, and the line stood at the height of a crest: a slow crest.
+    const double beside = std::abs(level - in_.levels.bias);
+    if (!in_.square && tooth.lost == 1 && beside > 0.2 * swing_ && beside < 0.75 * swing_) {
+      return;
+    }
     // A line without signal lies still for most of the time; a slow wave passes any level soon.
     if (2 * (end - start) >= to - from - std::min(cycle, to - from)) {
       add(start, end, level);

@@ -31,7 +31,7 @@ constexpr double kShortOnceTrue = 0.95;
 constexpr double kManyDropoutsTrue = 0.98;
 constexpr double kCurrentTrue = 0.97;
 constexpr double kRustlesTrue = 0.95;
-constexpr double kUnevenTrue = 0.5;
+constexpr double kUnevenTrue = 0.45;
 constexpr double kHint = 0.3;  // said, never blamed
 
 constexpr double kGapLimitShare = 0.3;  // of the telegrams: common practice, no source

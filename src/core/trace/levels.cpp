@@ -146,7 +146,7 @@ namespace {
 // change all the time are those of a coarse converter.
 bool isDigital(std::span<const float> samples) {
   constexpr std::size_t kMost = 8;
-  constexpr std::size_t kSurely = 3;
+  constexpr std::size_t kSurely = 2;
   constexpr std::size_t kSeldom = 10;  // of so many samples one is an edge
   std::vector<float> seen;
   std::size_t edges = 0;

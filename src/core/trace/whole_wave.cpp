@@ -70,13 +70,20 @@ namespace {
 
 // A slow crest stands still for a moment, within the height of the wave.
 bool isCrest(const Dropout& d, const ChannelAnalysis& out) {
-  if (std::abs(d.level - out.levels.bias) > 0.55 * (out.levels.high - out.levels.low)) {
+  if (std::abs(d.level - out.levels.bias) > 0.75 * (out.levels.high - out.levels.low)) {
     return false;
   }
-  const auto around = std::find_if(out.teeth.begin(), out.teeth.end(), [&](const Tooth& t) {
-    return t.periodS > 0 && t.riseS + t.periodS > d.startS;
-  });
-  return around != out.teeth.end() && d.endS - d.startS < 0.75 * around->periodS;
+  const auto next = std::find_if(out.teeth.begin(), out.teeth.end(),
+                                 [&](const Tooth& t) { return t.riseS >= d.endS; });
+  const auto paced =
+      std::find_if(next, out.teeth.end(), [](const Tooth& t) { return t.periodS > 0; });
+  if (paced == out.teeth.end()) {
+    return false;
+  }
+  // As long as no pulse is missing around it.
+  const double before = next == out.teeth.begin() ? out.startS : std::prev(next)->riseS;
+  const double around = std::min(next->riseS - before, 3 * paced->periodS);
+  return d.endS - d.startS < 0.5 * around && next->riseS - d.endS < 3 * paced->periodS;
 }
 
 }  // namespace

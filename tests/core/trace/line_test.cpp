@@ -4,9 +4,11 @@
 #include <numbers>
 #include <random>
 
+#include "core/trace/analysis.h"
 #include "core/trace/baseline.h"
 #include "core/trace/held.h"
 #include "core/trace/hum.h"
+#include "core/trace/levels.h"
 #include "core/trace/pulled.h"
 #include "core/trace/resting.h"
 #include "core/trace/stands.h"
@@ -159,6 +161,65 @@ TEST_F(Line, HumKeepsStepWithTheMainsAndAWheelDoesNot) {
   EXPECT_TRUE(humAtRest(wave(50, 0.1, 2), kRate).has_value());
   EXPECT_FALSE(humAtRest(wave(54.7, 0.1, 2), kRate).has_value());
   EXPECT_FALSE(humAtRest(wave(50, 0.6, 2), kRate).has_value()) << "a wheel that happens to turn so";
+}
+
+// An instrument of few bits leaves no noise on a line that rests: the swing is no step of its.
+TEST_F(Line, ALoomMovedUnderAnInstrumentWithoutNoiseIsMovedAllTheSame) {
+  capture::Record record;
+  record.time = time();
+  record.channels.push_back({"feed", units::Unit::volt, flat(8.75, 3, 0)});
+  auto& samples = record.channels[0].samples;
+  EXPECT_EQ(converterStep(samples), 0) << "nothing tells it";
+  for (const auto& [from, to] : {std::pair{0.16, 0.19}, {1.13, 1.28}, {1.3, 1.32}, {1.9, 1.98}}) {
+    std::fill(samples.begin() + static_cast<std::ptrdiff_t>(from * kRate),
+              samples.begin() + static_cast<std::ptrdiff_t>(to * kRate), 10.56F);
+  }
+  const auto a = analyse(record, 0, {});
+  EXPECT_EQ(a.dropouts.size(), 4U);
+  EXPECT_EQ(a.findings.front().code, Code::intermittentOpen) << a.findings.front().text;
+}
+
+// Values that change with every other sample are noise, however few they are.
+TEST_F(Line, AFewValuesThatFlickerAreNoDigitalRecord) {
+  std::vector<float> flicker, edges;
+  for (int i = 0; i < 5000; ++i) {
+    flicker.push_back(static_cast<float>(11.7 + 0.1 * static_cast<double>(random() % 5)));
+    edges.push_back(i / 500 % 2 == 0 ? 0.5F : 1.0F);
+  }
+  EXPECT_GT(noiseRms(flicker), 0.03);
+  EXPECT_EQ(noiseRms(edges), 0);
+}
+
+// v = 0 for a while: the wave sinks, stays away and comes again as it went.
+TEST_F(Line, AWheelThatStopsAndStartsAgainLostNothing) {
+  capture::Record record;
+  record.time = time();
+  record.channels.push_back({"RR", units::Unit::volt, flat(0, 4, 0.003)});
+  double phase = 0;
+  for (std::size_t i = 0; i < record.channels[0].samples.size(); ++i) {
+    const double s = static_cast<double>(i) / kRate;
+    const double share = std::clamp(std::max(1.4 - s, s - 2.6) / 0.5, 0.0, 1.0);
+    phase += 120 * share / kRate;
+    record.channels[0].samples[i] +=
+        static_cast<float>(0.75 * share * std::sin(2 * std::numbers::pi * phase));
+  }
+  const auto a = analyse(record, 0, {});
+  EXPECT_TRUE(a.dropouts.empty());
+  EXPECT_EQ(a.findings.front().code, Code::healthy) << a.findings.front().text;
+}
+
+// A contact that crackles: noise as high as the wave, for a dozen teeth.
+TEST_F(Line, AStretchOfMereNoiseIsCalledSo) {
+  capture::Record record;
+  record.time = time();
+  record.channels.push_back({"RR", units::Unit::volt, wave(100, 1, 3)});
+  const auto noise = flat(0, 0.15, 0.6);
+  std::copy(noise.begin(), noise.end(),
+            record.channels[0].samples.begin() + static_cast<std::ptrdiff_t>(1.2 * kRate));
+  const auto a = analyse(record, 0, {});
+  ASSERT_FALSE(a.dropouts.empty());
+  EXPECT_NEAR(a.dropouts.front().startS, 1.2, 0.03);
+  EXPECT_NE(a.findings.front().code, Code::healthy);
 }
 
 }  // namespace
