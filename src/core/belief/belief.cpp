@@ -533,7 +533,7 @@ void Belief::takeIn(std::size_t k, const std::optional<TraceFacts>& facts,
   for (std::size_t i = 0; i < cells_.size(); ++i) {
     before[i] = cells_[i].weight;
   }
-  reweigh();
+  reweigh(false);
   for (std::size_t i = 0; i < cells_.size(); ++i) {
     if (cells_[i].weight > 1e-12 && before[i] > 0) {
       weighing.bits += cells_[i].weight * std::log2(cells_[i].weight / before[i]);
@@ -547,7 +547,7 @@ void Belief::takeIn(std::size_t k, const std::optional<TraceFacts>& facts,
 
 // Every family either means what the model says, or tells a story of its own, which holds together
 // and is false: then all of it is as probable as it is over all that may be wrong.
-void Belief::reweigh() {
+void Belief::reweigh(bool last) {
   logEvidence_ = logAnything_;
   for (std::size_t f = 0; f < kFamilies; ++f) {
     whole_[f] = 1;
@@ -572,7 +572,7 @@ void Belief::reweigh() {
     cells_[i].weight = weight;
     total += weight;
   }
-  total = holdTogether(total);
+  total = holdTogether(total, last);
   for (auto& cell : cells_) {
     cell.weight /= total;
   }
@@ -583,53 +583,61 @@ void Belief::reweigh() {
 // But it is one severity that all of them share: readings that agree on it must not be held against
 // a cell for its width, once a reading. For cells that count, the product of averages gives way to
 // the average of the product, over the severity; a family that is doubted there stays out of it.
-double Belief::holdTogether(double total) {
-  constexpr int kPoints = 32;
-  constexpr double kCounts = 1e-6;
+// On the way there only the cells that weigh most are looked at: the course is told by them.
+double Belief::holdTogether(double total, bool last) {
+  const double counts = (last ? 1e-6 : 1e-3) * total;
   if (numbers_.empty()) {
     return total;
   }
+  parallelFor(piecesOf(cells_.size(), kPiece), [&](std::size_t piece) {
+    const auto [from, to] = pieceOf(cells_.size(), kPiece, piece);
+    for (std::size_t i = from; i < to; ++i) {
+      if (cells_[i].low != cells_[i].high && cells_[i].weight >= counts) {
+        holdTogether(i);
+      }
+    }
+  });
   double changed = 0;
-  for (std::size_t i = 0; i < cells_.size(); ++i) {
-    Cell& cell = cells_[i];
-    if (cell.low == cell.high || cell.weight < kCounts * total) {
-      changed += cell.weight;
-      continue;
-    }
-    std::array<double, kPoints> product;
-    product.fill(1);
-    double apart = 1;
-    int shared = 0;
-    for (const auto& n : numbers_) {
-      const auto [low, high] = n.ends[i];
-      if (std::isnan(low) || low == high || doubted(cell, n.family) > 0.5) {
-        continue;
-      }
-      ++shared;
-      double sum = 0;
-      for (std::size_t k = 0; k < kPoints; ++k) {
-        const double along = (static_cast<double>(k) + 0.5) / kPoints;
-        const double at = low + along * (high - low);
-        const double p =
-            (1 - of(Id::slipNumber)) * normalDensity(n.read - at, n.spread) + n.mistaken;
-        product[k] *= p;
-        sum += p;
-      }
-      apart *= sum / kPoints;
-    }
-    if (shared > 0 && apart > 0) {
-      double joint = 0;
-      double along = 0;
-      for (std::size_t k = 0; k < kPoints; ++k) {
-        joint += product[k];
-        along += product[k] * (static_cast<double>(k) + 0.5) / kPoints;
-      }
-      cell.weight *= joint / kPoints / apart;
-      cell.along = joint > 0 ? along / joint : 0.5;
-    }
+  for (const Cell& cell : cells_) {
     changed += cell.weight;
   }
   return changed;
+}
+
+void Belief::holdTogether(std::size_t i) {
+  constexpr int kPoints = 32;
+  Cell& cell = cells_[i];
+  std::array<double, kPoints> product;
+  product.fill(1);
+  double apart = 1;
+  int shared = 0;
+  for (const auto& n : numbers_) {
+    const auto [low, high] = n.ends[i];
+    if (std::isnan(low) || low == high || doubted(cell, n.family) > 0.5) {
+      continue;
+    }
+    ++shared;
+    double sum = 0;
+    for (std::size_t k = 0; k < kPoints; ++k) {
+      const double along = (static_cast<double>(k) + 0.5) / kPoints;
+      const double at = low + along * (high - low);
+      const double p = (1 - of(Id::slipNumber)) * normalDensity(n.read - at, n.spread) + n.mistaken;
+      product[k] *= p;
+      sum += p;
+    }
+    apart *= sum / kPoints;
+  }
+  if (shared == 0 || !(apart > 0)) {
+    return;
+  }
+  double joint = 0;
+  double along = 0;
+  for (std::size_t k = 0; k < kPoints; ++k) {
+    joint += product[k];
+    along += product[k] * (static_cast<double>(k) + 0.5) / kPoints;
+  }
+  cell.weight *= joint / kPoints / apart;
+  cell.along = joint > 0 ? along / joint : 0.5;
 }
 
 void Belief::weigh(const WaveformSet& waveforms, LikelihoodMemory* memory) {
@@ -648,6 +656,10 @@ void Belief::weigh(const WaveformSet& waveforms, LikelihoodMemory* memory) {
                                              : std::optional(comparison->second));
     }
     takeIn(k, facts, memory);
+  }
+  if (!weighings_.empty()) {
+    reweigh(true);
+    history_.back() = sumsByHypothesis();
   }
   for (std::size_t k = 0; k < weighings_.size(); ++k) {
     const double mistake = mistakenDensity(evidence[weighings_[k].evidence]);

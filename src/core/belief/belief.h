@@ -89,8 +89,9 @@ class Belief {
   void weigh(const WaveformSet& waveforms, LikelihoodMemory* memory);
   void takeIn(std::size_t evidence, const std::optional<TraceFacts>& facts,
               LikelihoodMemory* memory);
-  void reweigh();
-  double holdTogether(double total);
+  void reweigh(bool last);
+  double holdTogether(double total, bool last);
+  void holdTogether(std::size_t cell);
   [[nodiscard]] double anything(const job::Evidence& e,
                                 const std::vector<double>& likelihood) const;
   [[nodiscard]] std::vector<double> sumsByHypothesis() const;
