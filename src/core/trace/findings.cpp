@@ -21,8 +21,8 @@ constexpr double kWeakFluxMwb = 0.15;  // passive: far below any sound sensor at
 constexpr double kLowLeastA = 0.0056, kLowMostA = 0.0084;
 constexpr double kHighLeastA = 0.0112, kHighMostA = 0.0168;
 
-// Confidences: the share of such findings that were true on 6,000 captures made by other code
-// (tests/outside/records.py), rounded.
+// Confidences: the share of such findings that were true on 3,000 captures made by other code
+// (tests/outside/records.py, seed 12), rounded.
 constexpr double kFlatTrue = 0.97;
 constexpr double kRestMovesTrue = 0.78;
 constexpr double kLevelStepTrue = 0.97;
