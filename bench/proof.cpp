@@ -8,6 +8,7 @@
 
 #include "core/belief/ways_to_fail.h"
 #include "core/session/guide.h"
+#include "core/session/session.h"
 #include "random_vehicle.h"
 
 namespace {
@@ -45,9 +46,8 @@ sim::HiddenFault other(const job::Case& c, const std::string& element, std::mt19
 
 void prove(job::Case& c, sim::SimVehicle& vehicle, const std::string& folder, Tally& tally,
            const std::string& fault, bool tell) {
-  diagnosis::CaptureShelf shelf;
-  diagnosis::LikelihoodMemory memory;
-  const auto plan = diagnosis::proveCase(c, folder, shelf, &memory).plan;
+  const auto room = std::make_shared<diagnosis::Workroom>();
+  const auto plan = diagnosis::Session(c, folder, room).proof().plan;
   std::string told;
   for (const auto& step : plan) {
     // What is not as it should be is read once more, as at a second contact.
@@ -62,7 +62,7 @@ void prove(job::Case& c, sim::SimVehicle& vehicle, const std::string& folder, Ta
       e.test = step.test;
       e.reading = *reading;
       c.proof.push_back(std::move(e));
-      const auto result = diagnosis::proveCase(c, folder, shelf, &memory).results.back();
+      const auto result = diagnosis::Session(c, folder, room).proof().results.back();
       told += fmt::format("    {}: {} {:.3f}\n", step.title,
                           result.asItShould ? "as it should" : "NOT", result.wrongAfter);
       if (result.asItShould) {
@@ -70,7 +70,7 @@ void prove(job::Case& c, sim::SimVehicle& vehicle, const std::string& folder, Ta
       }
     }
   }
-  const auto proof = diagnosis::proveCase(c, folder, shelf, &memory);
+  const auto proof = diagnosis::Session(c, folder, room).proof();
   ++tally.vehicles;
   tally.shown += proof.shown() ? 1 : 0;
   tally.complete += proof.complete() ? 1 : 0;

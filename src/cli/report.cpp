@@ -6,6 +6,7 @@
 
 #include "cli/options.h"
 #include "core/job/case_json.h"
+#include "core/session/session.h"
 #include "render/report_pages.h"
 #include "render/scene_painter.h"
 
@@ -39,9 +40,8 @@ int report(const std::string& file, const std::string& to, bool owner, Streams s
     return fail(streams, job.error(), kMalformed);
   }
   const Offscreen application;
-  diagnosis::CaptureShelf shelf;
-  const auto folder = std::filesystem::absolute(file).parent_path().string();
-  const auto assessment = diagnosis::assessCase(*job, folder, shelf);
+  const diagnosis::Session session(*job, std::filesystem::absolute(file).parent_path().string());
+  const auto& assessment = session.assessment();
   for (const auto& [id, waveform] : assessment.waveforms.waveforms) {
     if (!waveform.error.empty()) {
       streams.err << waveform.error << "\n";
@@ -51,9 +51,8 @@ int report(const std::string& file, const std::string& to, bool owner, Streams s
       QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd HH:mm")).toStdString();
   picture::ReportInput input{&*job, &assessment, nullptr, when};
   input.reader = owner ? picture::Reader::owner : picture::Reader::file;
-  const auto proof = diagnosis::proveCase(*job, folder, shelf);
   if (!job->proof.empty() || !job->repair.done.empty() || job->closing.closed()) {
-    input.proof = &proof;
+    input.proof = &session.proof();
   }
   const auto made =
       render::saveReport(picture::reportOf(input, render::measure()), QString::fromStdString(to));

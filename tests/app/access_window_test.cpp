@@ -107,6 +107,7 @@ TEST_F(Access, ThePlacesOfTheLineAreChildrenThatCanBeChosen) {
 TEST_F(Access, LanesAndTeethAreChildren) {
   window->openDemo();
   window->showView(MainWindow::kTrace);
+  settle();
   QApplication::processEvents();
   int lanes = 0;
   int teeth = 0;

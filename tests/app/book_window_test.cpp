@@ -37,7 +37,7 @@ TEST_F(BookWindow, AJobIsKeptAsItIsWorkedOnAndFoundByAnyWord) {
   window->showView(MainWindow::kLine);
   typeReading("C2.w pair 4.83M unplugged");
   startJob("Pedal pulses", "Hay rake 9");
-  ASSERT_EQ(window->book().logbook()->count(), 2);
+  ASSERT_EQ(book().logbook()->count(), 2);
   QTest::keyClick(window.get(), Qt::Key_F, Qt::ControlModifier);
   ASSERT_EQ(window->view(), MainWindow::kBook);
   EXPECT_EQ(rows("book.jobs"), 2);
@@ -59,21 +59,21 @@ TEST_F(BookWindow, ASavedJobStaysOneRowAndOpensFromItsFileOrWithoutIt) {
   startJob("Lamp at the gate", "Straw carrier 4");
   nextSave = QString::fromStdString(folder.file("gate.haybale.json"));
   ASSERT_TRUE(window->save());
-  EXPECT_EQ(window->book().logbook()->count(), 1);
+  EXPECT_EQ(book().logbook()->count(), 1);
   startJob("Other", "Other");
-  const auto found = window->book().logbook()->search({QStringLiteral("gate"), {}, {}, {}, {}, {}});
+  const auto found = book().logbook()->search({QStringLiteral("gate"), {}, {}, {}, {}, {}});
   ASSERT_TRUE(found.ok());
   ASSERT_EQ(found->size(), 1U);
-  ASSERT_TRUE(window->book().show(found->front().id).ok());
+  ASSERT_TRUE(book().show(found->front().id).ok());
   EXPECT_EQ(window->model().path(), nextSave);
   // The file is gone: the logbook has it still.
   window->model().startNew();
   ASSERT_TRUE(QFile::remove(nextSave));
-  ASSERT_TRUE(window->book().show(found->front().id).ok());
+  ASSERT_TRUE(book().show(found->front().id).ok());
   EXPECT_EQ(job().title, "Lamp at the gate");
   EXPECT_NE(label("notice").find("is gone"), std::string::npos);
   reopen();
-  EXPECT_EQ(window->book().logbook()->count(), 2) << "still there after a restart";
+  EXPECT_EQ(book().logbook()->count(), 2) << "still there after a restart";
 }
 
 TEST_F(BookWindow, WhatClosedJobsTaughtGoesIntoTheNextOne) {
@@ -109,7 +109,7 @@ TEST_F(BookWindow, ABundleGoesOutAndComesInOnAnotherProfile) {
   click(find<QPushButton>("book.bundleIn"));
   EXPECT_EQ(job().title, before["job"]["title"]);
   EXPECT_EQ(job().evidence.size(), before["evidence"].size());
-  for (const auto& [id, waveform] : window->model().assessment().waveforms.waveforms) {
+  for (const auto& [id, waveform] : assessment().waveforms.waveforms) {
     EXPECT_TRUE(waveform.error.empty()) << waveform.error;
     EXPECT_NE(waveform.record, nullptr);
   }
@@ -143,21 +143,23 @@ TEST_F(BookWindow, AFullDiskIsToldAtOnceAndWhatWasKeptStays) {
   startJob("Lamp at the gate", "Straw carrier 4");
   window->showView(MainWindow::kLine);
   typeReading("C2.w pair 4.83M unplugged");
+  settle();
   ::signal(SIGXFSZ, SIG_IGN);
   rlimit before{};
   ASSERT_EQ(::getrlimit(RLIMIT_FSIZE, &before), 0);
   const rlimit tight{64, before.rlim_max};
   ASSERT_EQ(::setrlimit(RLIMIT_FSIZE, &tight), 0);
   typeReading("C2.w pair 4.91M unplugged");
+  settle();
   ASSERT_EQ(::setrlimit(RLIMIT_FSIZE, &before), 0);
-  EXPECT_NE(label("notice").find("could not"), std::string::npos) << label("notice");
-  EXPECT_EQ(job().evidence.size(), 2U) << "it is still in the window";
   const auto kept = window->book().logbook()->search({});
   ASSERT_TRUE(kept.ok());
   ASSERT_EQ(kept->size(), 1U);
   EXPECT_EQ(window->book().logbook()->load(kept->front().id)->evidence.size(), 1U);
+  EXPECT_NE(label("notice").find("could not"), std::string::npos) << label("notice");
+  EXPECT_EQ(job().evidence.size(), 2U) << "it is still in the window";
   typeReading("C2.w pair 4.85M unplugged");
-  EXPECT_EQ(window->book().logbook()->load(kept->front().id)->evidence.size(), 3U)
+  EXPECT_EQ(book().logbook()->load(kept->front().id)->evidence.size(), 3U)
       << "room again: all of it is kept";
 }
 
@@ -206,7 +208,7 @@ TEST_F(BookWindow, GoodTracesMakeALimitOfTheirOutputPerHertz) {
     click(find<QPushButton>(("goods.keep." + trace).c_str()));
   }
   const auto kept =
-      window->book().goods({QString::fromStdString(vehicle), {}, {}, judging::Quantity::fluxSwing});
+      book().goods({QString::fromStdString(vehicle), {}, {}, judging::Quantity::fluxSwing});
   ASSERT_TRUE(kept.ok());
   ASSERT_EQ(kept->size(), 3U);
   // The demo's good wheel is made with 2 mWb.
@@ -223,7 +225,7 @@ TEST_F(BookWindow, GoodTracesMakeALimitOfTheirOutputPerHertz) {
     c.limits.push_back(limit);
   });
   int judged = 0;
-  for (const auto& view : window->model().assessment().views) {
+  for (const auto& view : assessment().views) {
     for (const auto& check : view.checks) {
       if (check.reason.find("output per hertz") != std::string::npos) {
         EXPECT_EQ(check.verdict == judging::Verdict::pass, view.circuit == "RL") << check.reason;

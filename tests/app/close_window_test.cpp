@@ -38,8 +38,9 @@ class CloseWindow : public Window {
   // Answers every step of the proof as a sound vehicle does.
   void proveAll() {
     for (int n = 0; n < 20; ++n) {
-      auto* answer = window->findChild<QPushButton*>(QStringLiteral("proof.answer0"));
       auto* entry = find<QLineEdit>("proof.entry");
+      QApplication::processEvents();  // what was made just now is shown
+      auto* answer = window->findChild<QPushButton*>(QStringLiteral("proof.answer0"));
       const auto made = job().proof.size();
       if (entry->isVisible()) {
         entry->setFocus();
@@ -51,7 +52,7 @@ class CloseWindow : public Window {
       } else if (answer && answer->isVisible()) {
         space(sound().c_str());
       } else {
-        EXPECT_EQ(made, window->model().proof().plan.size()) << label("proof.title");
+        EXPECT_EQ(made, proof().plan.size()) << label("proof.title");
         return;
       }
       QApplication::processEvents();
@@ -129,13 +130,13 @@ TEST_F(CloseWindow, TheWholeWayFromTheCounterToTheReportByKeyboard) {
     typeReading(other ? reading + 3 : reading);
   }
   ASSERT_EQ(job().evidence.size(), 4U);
-  EXPECT_EQ(window->model().assessment().conclusion.suspects.front().element, "sensor");
+  EXPECT_EQ(assessment().conclusion.suspects.front().element, "sensor");
   // The repair.
   keys(Qt::Key_5, Qt::ControlModifier);
   ASSERT_EQ(window->view(), MainWindow::kClose);
   EXPECT_NE(label("repair.headline").find("sensor"), std::string::npos) << label("repair.headline");
   // Cheapest first; the owner takes the one that fits a part.
-  const auto& options = window->model().assessment().options;
+  const auto& options = assessment().options;
   const auto fit = std::find_if(options.begin(), options.end(), [](const auto& o) {
     return o.deed == diagnosis::Deed::fit && o.element == "sensor";
   });
@@ -155,7 +156,7 @@ TEST_F(CloseWindow, TheWholeWayFromTheCounterToTheReportByKeyboard) {
   auto* table = find<QTableWidget>("proof.table");
   ASSERT_GE(table->rowCount(), 3);
   proveAll();
-  EXPECT_TRUE(window->model().proof().complete()) << label("proof.sentence");
+  EXPECT_TRUE(proof().complete()) << label("proof.sentence");
   space("proof.close");
   EXPECT_TRUE(job().closing.closed());
   EXPECT_TRUE(job().closing.proved);

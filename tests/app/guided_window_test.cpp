@@ -67,12 +67,10 @@ TEST_F(Guided, APartedReturnIsFoundFromTheFirstReadingToTheLast) {
   sim::SimVehicle vehicle(job(), hidden, 1e15, options);
   model.change(QStringLiteral("the good wheel"),
                [&](job::Case& c) { c.evidence = vehicle.goodWheel(); });
-  const auto isolated = [&] {
-    return model.assessment().conclusion.state == diagnosis::State::isolated;
-  };
+  const auto isolated = [&] { return assessment().conclusion.state == diagnosis::State::isolated; };
   for (int step = 0; step < 25 && !isolated(); ++step) {
-    ASSERT_FALSE(model.assessment().proposals.empty());
-    const auto proposal = model.assessment().proposals.front();
+    ASSERT_FALSE(assessment().proposals.empty());
+    const auto proposal = assessment().proposals.front();
     const auto reading = vehicle.answer(proposal.test);
     const auto before = job().evidence.size();
     if (!reading || !giveAnswer(proposal, *reading)) {
@@ -81,9 +79,9 @@ TEST_F(Guided, APartedReturnIsFoundFromTheFirstReadingToTheLast) {
     ASSERT_EQ(job().evidence.size(), before + 1) << proposal.title << ": " << label("notice");
   }
   EXPECT_TRUE(isolated());
-  EXPECT_EQ(model.assessment().conclusion.suspects.front().element, "L2")
-      << model.assessment().conclusion.headline;
-  EXPECT_NE(model.assessment().conclusion.headline.find("L2"), std::string::npos);
+  EXPECT_EQ(assessment().conclusion.suspects.front().element, "L2")
+      << assessment().conclusion.headline;
+  EXPECT_NE(assessment().conclusion.headline.find("L2"), std::string::npos);
   // Undo takes the last answer back, and with it what was believed of it.
   const auto count = job().evidence.size();
   QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);

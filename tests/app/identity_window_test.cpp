@@ -31,7 +31,7 @@ TEST_F(Identity, TheIdGoesIntoTheFileAndStays) {
   // Saved elsewhere it is the same job, one row.
   saveAs("b.haybale.json");
   EXPECT_EQ(job::loadCase(folder.file("b.haybale.json"))->id, c->id);
-  EXPECT_EQ(window->book().logbook()->count(), 1);
+  EXPECT_EQ(book().logbook()->count(), 1);
 }
 
 // A second job under the name of the first one does not take the first one out of the logbook.
@@ -43,9 +43,9 @@ TEST_F(Identity, AFileSavedOverAnotherLosesNoJob) {
   typeReading("C2.w pair 900 unplugged");
   saveAs("job.haybale.json");
   EXPECT_NE(window->model().jobId(), first);
-  EXPECT_EQ(window->book().logbook()->count(), 2);
+  EXPECT_EQ(book().logbook()->count(), 2);
   // Shown from the logbook the first one is itself, not what lies in its file now.
-  ASSERT_HB_OK(window->book().show(first));
+  ASSERT_HB_OK(book().show(first));
   ASSERT_EQ(job().evidence.size(), 1U);
   EXPECT_EQ(job().evidence[0].reading.value->value, 1100);
   EXPECT_NE(label("notice").find("another job"), std::string::npos) << label("notice");
@@ -65,12 +65,14 @@ TEST_F(Identity, ASecondWindowReadsUntilItTakesOver) {
   EXPECT_EQ(other->model().job().evidence.size(), 1U);
   // The first goes on, and then the second takes over: it has what the first had.
   typeReading("C2.w pair 1101 unplugged");
+  settle();
   auto* take = other->findChild<QPushButton*>(QStringLiteral("strip.takeOver"));
   ASSERT_TRUE(take && take->isVisible());
   click(take);
   EXPECT_FALSE(other->model().isReadOnly());
   EXPECT_EQ(other->model().job().evidence.size(), 2U);
   ASSERT_HB_OK(other->model().enterReading(QStringLiteral("C2.w pair 1102 unplugged")));
+  other->model().settle();
   // The first notices before it writes.
   typeReading("C2.w pair 1 unplugged");
   EXPECT_EQ(job().evidence.size(), 2U);
@@ -116,13 +118,14 @@ TEST_F(Identity, AnOlderCopyIsNotTakenForTheLatest) {
   EXPECT_NE(label("notice").find("later state"), std::string::npos) << label("notice");
   typeReading("C2.w pair 1200 unplugged");
   // Both are there: the one built on the old copy, and the one it did not know.
-  EXPECT_EQ(window->book().logbook()->besideHead(id)->size(), 1U);
+  EXPECT_EQ(book().logbook()->besideHead(id)->size(), 1U);
 }
 
 TEST_F(Identity, ADamagedAutosaveIsPutAsideAndTheFileOpens) {
   typeReading("C2.w pair 1100 unplugged");
   const QString file = saveAs("a.haybale.json");
   typeReading("C2.w pair 1101 unplugged");
+  settle();
   const std::string kept =
       folder.file("state") + "/autosave/" + window->model().jobId().toStdString() + ".json";
   ASSERT_FALSE(test::read(kept).empty());
@@ -140,12 +143,9 @@ TEST_F(Identity, ADamagedLogbookIsSaidAndSalvagedAtTheNextStart) {
     window->model().startNew();
     typeReading("C2.w pair 1100 unplugged");
   }
-  const auto before = window->book().logbook()->count();
-  ASSERT_TRUE(window->book()
-                  .logbook()
-                  ->database()
-                  .run(QStringLiteral("PRAGMA wal_checkpoint(TRUNCATE)"))
-                  .ok());
+  const auto before = book().logbook()->count();
+  ASSERT_TRUE(
+      book().logbook()->database().run(QStringLiteral("PRAGMA wal_checkpoint(TRUNCATE)")).ok());
   window.reset();
   const std::string file = folder.file("state") + "/logbook.sqlite";
   std::string bytes = test::read(file);
@@ -161,15 +161,14 @@ TEST_F(Identity, ADamagedLogbookIsSaidAndSalvagedAtTheNextStart) {
   }
   reopen();
   ASSERT_TRUE(QTest::qWaitFor(
-      [&] { return !window->model().trouble().isEmpty() || !window->book().saved().isEmpty(); },
-      20000));
-  if (window->book().saved().isEmpty()) {
+      [&] { return !window->model().trouble().isEmpty() || !book().saved().isEmpty(); }, 20000));
+  if (book().saved().isEmpty()) {
     reopen();
   }
-  EXPECT_NE(window->book().saved().toStdString().find("was damaged"), std::string::npos);
-  EXPECT_GE(window->book().logbook()->count(), before / 2);
+  EXPECT_NE(book().saved().toStdString().find("was damaged"), std::string::npos);
+  EXPECT_GE(book().logbook()->count(), before / 2);
   reopen();
-  EXPECT_TRUE(window->book().saved().isEmpty()) << "once";
+  EXPECT_TRUE(book().saved().isEmpty()) << "once";
 }
 
 TEST_F(Identity, WhatCouldNotBeOpenedAgainIsRefusedAndSaid) {

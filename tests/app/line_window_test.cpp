@@ -68,7 +68,7 @@ TEST_F(LineWindow, ALineIsBuiltAndHalvedByKeyboardAlone) {
     EXPECT_EQ(cliff->tip, "the cliff: between L2, 25 % along and L2, 50 % along, 0.2 m");
     EXPECT_FALSE(board()->grab().isNull());
   }
-  EXPECT_EQ(window->model().assessment().conclusion.suspects.front().element, "L2");
+  EXPECT_EQ(assessment().conclusion.suspects.front().element, "L2");
 
   // Every edit was one step of undo: six readings, the length, the name, the connector.
   for (int i = 0; i < 9; ++i) {

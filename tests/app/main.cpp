@@ -16,8 +16,9 @@ int main(int argc, char** argv) {
   QApplication application(argc, argv);
   QApplication::setStyle(QStringLiteral("Fusion"));
   haybale::render::loadFonts();
-  if (argc == 3 && qstrcmp(argv[1], "--typist") == 0) {
-    return haybale::app::typist(QString::fromLocal8Bit(argv[2]));
+  if (argc == 5 && qstrcmp(argv[1], "--typist") == 0) {
+    return haybale::app::typist(QString::fromLocal8Bit(argv[2]), qstrcmp(argv[3], "rival") == 0,
+                                std::atoi(argv[4]));
   }
   testing::InitGoogleTest(&argc, argv);
   return RUN_ALL_TESTS();

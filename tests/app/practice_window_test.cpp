@@ -125,7 +125,7 @@ TEST_F(Practice, TheRealJobIsTheSameByteForByte) {
   ASSERT_TRUE(window->save());
   const std::string before = test::read(nextSave.toStdString());
   const QString id = window->model().jobId();
-  const auto kept = window->book().logbook()->revisions(id);
+  const auto kept = book().logbook()->revisions(id);
   window->showView(MainWindow::kPractice);
   key(Qt::Key_Return);
   for (int n = 0; n < 4; ++n) {
@@ -146,8 +146,8 @@ TEST_F(Practice, TheRealJobIsTheSameByteForByte) {
   EXPECT_TRUE(find<QWidget>("strip")->isVisible());
   EXPECT_TRUE(window->save());
   EXPECT_EQ(test::read(nextSave.toStdString()), before);
-  EXPECT_EQ(window->book().logbook()->revisions(id)->size(), kept->size());
-  EXPECT_EQ(window->book().logbook()->count(), 1);
+  EXPECT_EQ(book().logbook()->revisions(id)->size(), kept->size());
+  EXPECT_EQ(book().logbook()->count(), 1);
 }
 
 TEST_F(Practice, ACaseOpensByItsFileAndABrokenOneIsSaid) {

@@ -81,8 +81,8 @@ TEST_F(Shop, JobsAreBroughtOverAndComeFromOtherBenches) {
   row.id = QStringLiteral("other-bay-job");
   row.changed = store::utcNow();
   ASSERT_HB_OK(there->keep(row, other));
-  window->book().carrier().nudge();
-  EXPECT_TRUE(QTest::qWaitFor([&] { return window->book().logbook()->row(row.id).ok(); }, 15000));
+  book().carrier().nudge();
+  EXPECT_TRUE(QTest::qWaitFor([&] { return book().logbook()->row(row.id).ok(); }, 15000));
 }
 
 TEST_F(Shop, WithTheServerAwayWorkGoesOnAndIsBroughtOverLater) {
@@ -94,10 +94,10 @@ TEST_F(Shop, WithTheServerAwayWorkGoesOnAndIsBroughtOverLater) {
     typeReading("C2.w pair 1100 unplugged");
   }
   const QString id = window->model().jobId();
-  EXPECT_EQ(window->book().logbook()->load(id)->evidence.size(), 3U);
+  EXPECT_EQ(book().logbook()->load(id)->evidence.size(), 3U);
   ASSERT_TRUE(standing("wait to be brought over")) << label("shop.standing");
   tell("start");
-  window->book().carrier().nudge();
+  book().carrier().nudge();
   ASSERT_TRUE(standing("All is brought over")) << label("shop.standing");
   EXPECT_EQ(shop()->load(id)->evidence.size(), 3U);
 }
@@ -117,14 +117,14 @@ TEST_F(Shop, AJobChangedOnTwoBenchesKeepsBothAndComparesThem) {
   row.changed = store::utcNow();
   ASSERT_HB_OK(there->keep(row, theirs));
   qunsetenv("HAYBALE_BENCH");
-  window->book().carrier().nudge();
+  book().carrier().nudge();
   ASSERT_TRUE(QTest::qWaitFor(
       [&] { return label("notice").find("changed on another bench") != std::string::npos; }, 15000))
       << label("notice");
   // Going on here makes a state beside it: the later one is shown, both are kept.
   window->showView(MainWindow::kLine);
   typeReading("C2.w pair 1101 unplugged");
-  EXPECT_EQ(window->book().logbook()->besideHead(id)->size(), 1U);
+  EXPECT_EQ(book().logbook()->besideHead(id)->size(), 1U);
   window->showView(MainWindow::kBook);
   click(find<QPushButton>("book.page.jobs"));
   click(find<QPushButton>("book.states"));

@@ -68,7 +68,7 @@ TEST_F(AtTheYard, ADeadCoilIsFoundWithLiveInstrumentsFromTheFirstReadingToTheVer
   click(find<QPushButton>("inject.start"));
   EXPECT_TRUE(QTest::qWaitFor(
       [&] { return window->instruments().speeds().value(QStringLiteral("RR")) == 0; }, 4000));
-  const auto& conclusion = window->model().assessment().conclusion;
+  const auto& conclusion = assessment().conclusion;
   EXPECT_EQ(conclusion.suspects.front().element, "sensor") << conclusion.headline;
   EXPECT_NE(conclusion.state, diagnosis::State::contradictory) << conclusion.headline;
   EXPECT_GT(diagnosis::leadingShare(conclusion), 0.9) << conclusion.headline;
@@ -89,8 +89,8 @@ TEST_F(AtTheYard, TheLegThatReactsIsNamed) {
   EXPECT_EQ(ranks.front().element, "L2") << label("wiggle.ranking");
   EXPECT_TRUE(ranks.front().claimed()) << label("wiggle.ranking");
   click(find<QPushButton>("wiggle.keep"));
-  EXPECT_EQ(window->model().assessment().conclusion.suspects.front().element, "L2")
-      << window->model().assessment().conclusion.headline;
+  EXPECT_EQ(assessment().conclusion.suspects.front().element, "L2")
+      << assessment().conclusion.headline;
   EXPECT_NE(label("notice").find("reacts at L2"), std::string::npos);
 }
 
@@ -108,7 +108,7 @@ TEST_F(AtTheYard, TheSwapDeskSaysWhatWouldComeAndKeepsWhatDid) {
   click(find<QPushButton>("swap.crossed"));
   const auto beyondNow = [&] {
     double sum = 0;
-    for (const auto& [id, share] : window->model().assessment().conclusion.elementShares) {
+    for (const auto& [id, share] : assessment().conclusion.elementShares) {
       sum += id == "sensor" || id == "ring" ? share : 0;
     }
     return sum;
@@ -158,6 +158,7 @@ TEST_F(AtTheYard, WhyShowsHowSuspicionMovedAndWhatASupposedReadingWouldDo) {
     EXPECT_GT(timeline->height(), 100);
     auto* supposed = dialog->findChild<QLineEdit*>(QStringLiteral("reasons.suppose"));
     QTest::keyClicks(supposed, QStringLiteral("OL"));
+    settle();
     auto* outcome = dialog->findChild<QLabel*>(QStringLiteral("reasons.outcome"));
     EXPECT_TRUE(outcome->text().startsWith(QStringLiteral("Then: ")))
         << outcome->text().toStdString();

@@ -135,6 +135,7 @@ TEST_F(TraceWindow, TurnsLieOverEachOther) {
   // After the repair: the trace before it stays beside the new one.
   const std::string repaired = spin("RR mended", 1.5, {});
   dropFile(find<QWidget>("chip.RR"), QString::fromStdString(repaired));
+  settle();
   EXPECT_NE(turns->scene().spot("tooth:RR, earlier:13"), nullptr);
   EXPECT_EQ(turns->scene().spot("tooth:RR:13"), nullptr) << "the mended ring has no gap";
   QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
@@ -238,7 +239,7 @@ TEST_F(TraceWindow, AFileThatLeavesItsRateOpenIsAskedAbout) {
   ASSERT_TRUE(asked);
   ASSERT_EQ(job().evidence.size(), 1U);
   const auto analysis = [&]() -> const trace::ChannelAnalysis& {
-    return *window->model().assessment().waveforms.analyses.at(job().evidence.front().id);
+    return *assessment().waveforms.analyses.at(job().evidence.front().id);
   };
   EXPECT_NEAR(analysis().frequencyHz->median, 2000 * 0.2 / (2 * std::numbers::pi), 0.5);
   EXPECT_NEAR(analysis().levels.peakToPeak, 1.6, 0.02) << "thousandths, read as millivolts";

@@ -64,7 +64,7 @@ TEST_F(WholeCar, WhatWasDoneIsEvidence) {
   // A new sensor in the old gap is still in the old gap.
   const auto sensorShare = [this] {
     double sum = 0;
-    for (const auto& s : window->model().assessment().conclusion.suspects) {
+    for (const auto& s : assessment().conclusion.suspects) {
       const bool itself = s.element == "sensor" && s.fault != diagnosis::Fault::wideGap &&
                           s.fault != diagnosis::Fault::debris &&
                           s.fault != diagnosis::Fault::wrongSensor;
@@ -106,7 +106,7 @@ TEST_F(WholeCar, ATestIsShownStepByStepWithAllItsCautions) {
     auto* dialog = qobject_cast<StepsDialog*>(QApplication::activeModalWidget());
     ASSERT_NE(dialog, nullptr);
     const auto labels = dialog->findChildren<QLabel*>();
-    const auto& proposal = window->model().assessment().proposals.front();
+    const auto& proposal = assessment().proposals.front();
     EXPECT_EQ(static_cast<std::size_t>(labels.size()),
               1 + proposal.steps.size() + proposal.cautions.size());
     seen = true;

@@ -47,6 +47,9 @@ class Window : public testing::Test {
 
   /// A fresh window, as after a start of the program.
   void reopen() {
+    if (window) {
+      settle();
+    }
     window = std::make_unique<MainWindow>();
     window->resize(1280, 800);
     window->show();
@@ -55,8 +58,17 @@ class Window : public testing::Test {
     QApplication::setActiveWindow(window.get());
   }
 
+  /// What follows from the last edit is worked out, shown and kept.
+  void settle() {
+    window->model().settle();
+    window->book().settle();
+    QApplication::sendPostedEvents(nullptr, QEvent::LayoutRequest);
+    QApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+  }
+
   template <class T>
   T* find(const char* name) {
+    settle();
     T* found = window->findChild<T*>(QString::fromLatin1(name));
     EXPECT_NE(found, nullptr) << name;
     return found;
@@ -78,6 +90,18 @@ class Window : public testing::Test {
   }
 
   [[nodiscard]] const job::Case& job() const { return window->model().job(); }
+  [[nodiscard]] const diagnosis::Assessment& assessment() {
+    settle();
+    return window->model().assessment();
+  }
+  [[nodiscard]] JobBook& book() {
+    settle();
+    return window->book();
+  }
+  [[nodiscard]] const diagnosis::Proof& proof() {
+    window->model().settle(true);
+    return *window->model().proof();
+  }
   [[nodiscard]] std::string label(const char* name) {
     return find<QLabel>(name)->text().toStdString();
   }

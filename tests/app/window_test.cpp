@@ -66,7 +66,7 @@ TEST_F(Window, FromTheDemoToASavedJobAndBack) {
   reopen();
   window->openPath(nextSave);
   EXPECT_EQ(job::toJson(job()), saved);
-  EXPECT_EQ(window->model().assessment().views.back().verdict, judging::Verdict::fail);
+  EXPECT_EQ(assessment().views.back().verdict, judging::Verdict::fail);
   window->showView(MainWindow::kTrace);
   EXPECT_NE(label("finding.weak-output").find("17 %"), std::string::npos)
       << "the capture was found again";
@@ -118,7 +118,7 @@ TEST_F(Window, TheBoardIsWorkedByKeysAlone) {
 
 TEST_F(Window, TheNextMoveTakesItsAnswerInThePanel) {
   window->openDemo();
-  const auto proposed = window->model().assessment().proposals.front().test;
+  const auto proposed = assessment().proposals.front().test;
   EXPECT_EQ(proposed.kind, circuit::TestKind::resistance)
       << "a clean, weak sine: the whole pair in one reading parts a gap from a broken wire";
   EXPECT_FALSE(label("side.title").empty());

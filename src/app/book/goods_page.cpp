@@ -56,6 +56,7 @@ GoodsPage::GoodsPage(JobModel& model, JobBook& book, QWidget* parent)
     }
   };
   connect(&model_, &JobModel::changed, this, renew);
+  connect(&model_, &JobModel::assessed, this, renew);
   connect(&book_, &JobBook::changed, this, renew);
 }
 

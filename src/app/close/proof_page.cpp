@@ -114,11 +114,13 @@ ProofPage::ProofPage(JobModel& model, JobBook& book, QWidget* parent)
   connect(overlay_, &QPushButton::clicked, this, &ProofPage::overlayWanted);
   connect(close_, &QPushButton::clicked, this, &ProofPage::closeJob);
   connect(&model_, &JobModel::reopened, this, [this] { chosen_ = 0; });
-  connect(&model_, &JobModel::changed, this, [this] {
-    if (isVisible()) {
-      refresh();
-    }
-  });
+  for (const auto news : {&JobModel::changed, &JobModel::workedOut}) {
+    connect(&model_, news, this, [this] {
+      if (isVisible()) {
+        refresh();
+      }
+    });
+  }
 }
 
 void ProofPage::showEvent(QShowEvent*) {
@@ -129,9 +131,9 @@ const diagnosis::ProofStep* ProofPage::step() {
   if (!isVisible()) {
     return nullptr;  // the plan is made when it is looked at
   }
-  const auto& plan = model_.proof().plan;
-  return static_cast<std::size_t>(chosen_) < plan.size() ? &plan[static_cast<std::size_t>(chosen_)]
-                                                         : nullptr;
+  const auto& plan = known().plan;
+  const auto chosen = static_cast<std::size_t>(chosen_);
+  return chosen < plan.size() ? &plan[chosen] : nullptr;
 }
 
 const job::Evidence* ProofPage::madeOf(const diagnosis::ProofStep& step) const {
@@ -148,15 +150,27 @@ bool ProofPage::isOpen(const diagnosis::ProofStep& step) {
   const auto times = std::count_if(proof.begin(), proof.end(), [&](const job::Evidence& e) {
     return !e.withdrawn && circuit::sameTest(e.test, step.test);
   });
-  const auto& results = model_.proof().results;
+  const auto& results = known().results;
   const auto result = std::find_if(results.begin(), results.end(),
                                    [&](const auto& r) { return made && r.evidence == made->id; });
   return !made || (times == 1 && result != results.end() && !result->asItShould);
 }
 
+// What is worked out of the proof; of none one that is empty.
+const diagnosis::Proof& ProofPage::known() {
+  static const diagnosis::Proof none;
+  const auto* proof = model_.proof();
+  return proof ? *proof : none;
+}
+
 void ProofPage::refresh() {
-  const auto& proof = model_.proof();
-  sentence_->setText(q(proof.sentence()));
+  const auto& proof = known();
+  answers_->setEnabled(model_.proofStands());
+  if (!model_.proofStands() && !proof.plan.empty()) {
+    sentence_->setText(tr("Working the proof out ..."));
+    return;  // the next step is chosen by what follows from the last one
+  }
+  sentence_->setText(model_.proofStands() ? q(proof.sentence()) : tr("Working the proof out ..."));
   sentence_->setProperty("bad", proof.shown());
   // The next one not made is the one to do.
   if (const auto* s = step(); !s || !isOpen(*s)) {
@@ -192,7 +206,7 @@ void ProofPage::refresh() {
 }
 
 void ProofPage::fillTable() {
-  const auto& proof = model_.proof();
+  const auto& proof = known();
   const QSignalBlocker quiet(table_);
   table_->setRowCount(static_cast<int>(proof.plan.size()));
   for (int row = 0; row < table_->rowCount(); ++row) {

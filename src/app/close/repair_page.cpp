@@ -93,11 +93,13 @@ RepairPage::RepairPage(JobModel& model, QWidget* parent) : QWidget(parent), mode
       textLabel(this, "faint",
                 tr("Common practice; the maker's procedure, local rules and a licensed "
                    "technician's judgement come first.")));
-  connect(&model_, &JobModel::changed, this, [this] {
-    if (isVisible()) {
-      refresh();
-    }
-  });
+  for (const auto news : {&JobModel::changed, &JobModel::assessed}) {
+    connect(&model_, news, this, [this] {
+      if (isVisible()) {
+        refresh();
+      }
+    });
+  }
 }
 
 void RepairPage::showEvent(QShowEvent*) {

@@ -161,6 +161,7 @@ JobStrip::JobStrip(JobModel& model, QWidget* parent) : QWidget(parent), model_(m
           [this, jobs] { emit jobsMenuWanted(jobs->mapToGlobal(QPoint(0, jobs->height()))); });
   connect(takeOver_, &QPushButton::clicked, &model_, &JobModel::takeOver);
   connect(&model_, &JobModel::changed, this, &JobStrip::refresh);
+  connect(&model_, &JobModel::assessed, this, &JobStrip::refresh);
   connect(&model_, &JobModel::stateChanged, this, &JobStrip::refresh);
   connect(&model_, &JobModel::selectionChanged, this, [this] {
     for (auto* chip : chipButtons_) {
@@ -188,6 +189,7 @@ void JobStrip::refresh() {
   const bool trouble = !model_.trouble().isEmpty();
   saved_->setText(trouble                   ? tr("NOT KEPT on disk")
                   : model_.isReadOnly()     ? tr("read only: open elsewhere")
+                  : !model_.isKept()        ? tr("keeping ...")
                   : model_.path().isEmpty() ? tr("kept here; no file yet")
                   : model_.isUnsaved()      ? tr("kept; Ctrl+S saves %1").arg(file)
                                             : tr("saved in %1").arg(file));

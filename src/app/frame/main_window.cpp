@@ -10,7 +10,6 @@
 #include <QMenu>
 #include <QMimeData>
 #include <QScreen>
-#include <QStackedWidget>
 #include <QStyle>
 #include <QTimer>
 #include <QVBoxLayout>
@@ -31,6 +30,7 @@
 #include "app/parts/scene_access.h"
 #include "app/parts/spoken_names.h"
 #include "app/practice/practice_view.h"
+#include "app/style/pages.h"
 #include "app/style/theme.h"
 #include "app/swap/swap_view.h"
 #include "app/trace/capture_desk.h"
@@ -74,7 +74,7 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
   notice_->hide();
   auto* progress = new ProgressStrip(whole);
   captures_ = new CaptureDesk(model_, progress, this);
-  stack_ = new QStackedWidget(whole);
+  stack_ = new Pages(whole);
   intake_ = new IntakeView(model_);
   line_ = new LineView(model_);
   trace_ = new TraceView(model_);
@@ -88,7 +88,7 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
   }
   panel_ = new NextPanel(model_, whole);
   auto* dial = new DialPanel(model_, whole);
-  side_ = new QStackedWidget(whole);
+  side_ = new Pages(whole);
   side_->setFixedWidth(panel_->width());
   side_->addWidget(panel_);
   side_->addWidget(dial);
@@ -203,6 +203,11 @@ void MainWindow::connectRecords() {
 }
 
 MainWindow::~MainWindow() {
+  book_.settle();
+  // What they still have to say finds nobody.
+  for (QObject* speaker : std::initializer_list<QObject*>{&model_, &book_, &hub_}) {
+    disconnect(speaker, nullptr, this, nullptr);
+  }
   if (QWidget* focus = focusWidget()) {
     focus->clearFocus();
   }

@@ -194,8 +194,9 @@ NextPanel::NextPanel(JobModel& model, QWidget* parent) : QWidget(parent), model_
       emit fileWanted(q(current()->test.circuit));
     }
   });
-  connect(&model_, &JobModel::changed, this, [this] {
-    shown_ = 0;
+  connect(&model_, &JobModel::changed, this, [this] { refresh(); });
+  connect(&model_, &JobModel::assessed, this, [this] {
+    shown_ = indexOf(std::exchange(wanted_, {}));
     refresh();
   });
   connect(&ThemeHub::instance(), &ThemeHub::changed, this, [this] { update(); });
@@ -205,6 +206,14 @@ NextPanel::NextPanel(JobModel& model, QWidget* parent) : QWidget(parent), model_
 const diagnosis::Proposal* NextPanel::current() const {
   const auto& proposals = model_.assessment().proposals;
   return shown_ < proposals.size() ? &proposals[shown_] : nullptr;
+}
+
+// Of the proposals; the first where that test is none of them.
+std::size_t NextPanel::indexOf(const circuit::Test& test) const {
+  const auto& proposals = model_.assessment().proposals;
+  const auto it = std::find_if(proposals.begin(), proposals.end(),
+                               [&](const auto& p) { return circuit::sameTest(p.test, test); });
+  return it == proposals.end() ? 0 : static_cast<std::size_t>(it - proposals.begin());
 }
 
 void NextPanel::show(std::size_t index) {
@@ -227,10 +236,14 @@ void NextPanel::refresh() {
   why_->setVisible(!reasons.empty());
   const auto* p = current();
   const bool trace = p && p->test.kind == circuit::TestKind::waveform;
-  title_->setText(p ? q(p->title) : tr("No further test would tell more"));
+  const bool thinking = !p && model_.isThinking();
+  title_->setText(p ? q(p->title) : thinking ? QString() : tr("No further test would tell more"));
   instructions_->setText(
-      p ? q(p->instructions)
-        : tr("Act on what stands below, then prove it: repeat the reading that failed."));
+      p          ? q(p->instructions)
+      : thinking ? QString()
+                 : tr("Act on what stands below, then prove it: repeat the reading that failed."));
+  // What is asked next follows from what was just answered.
+  answers_->setEnabled(!model_.isThinking());
   outcomes_->setOutcomes(p ? p->outcomes : std::vector<diagnosis::Outcome>{});
   cost_->setText(p ? q(costOf(*p)) : QString());
   caution_->setText(!p               ? QString()
@@ -326,16 +339,9 @@ void NextPanel::insistOnCodes() {
   auto* none = new QPushButton(tr("None were stored"), answers_);
   none->setObjectName(QStringLiteral("side.noCodes"));
   connect(none, &QPushButton::clicked, this, [this] {
-    const auto test = current() ? current()->test : circuit::Test{};
-    model_.change(tr("no codes were stored"), [](job::Case& c) { c.intake.noCodes = true; });
     // The same test is shown again, now with its answers.
-    const auto& proposals = model_.assessment().proposals;
-    for (std::size_t i = 0; i < proposals.size(); ++i) {
-      if (circuit::sameTest(proposals[i].test, test)) {
-        show(i);
-        break;
-      }
-    }
+    wanted_ = current() ? current()->test : circuit::Test{};
+    model_.change(tr("no codes were stored"), [](job::Case& c) { c.intake.noCodes = true; });
   });
   grid->addWidget(write, 0, 0, 1, 2);
   grid->addWidget(none, 1, 0, 1, 2);

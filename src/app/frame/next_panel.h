@@ -55,10 +55,12 @@ class NextPanel : public QWidget {
   void insistOnCodes();
   [[nodiscard]] bool clearsCodes(const diagnosis::Proposal* proposal) const;
   void show(std::size_t index);
+  [[nodiscard]] std::size_t indexOf(const circuit::Test& test) const;
   [[nodiscard]] const diagnosis::Proposal* current() const;
 
   JobModel& model_;
   std::size_t shown_ = 0;
+  circuit::Test wanted_;  // shown once it is worked out, if it is proposed
   QLabel* headline_;
   QLabel* action_;
   QLabel* reasons_;

@@ -18,6 +18,8 @@ namespace haybale::app {
 
 bool savePicture(MainWindow& window, const QString& path) {
   window.resize(1280, 800);
+  QApplication::processEvents();
+  window.model().settle(true);
   for (int i = 0; i < 4; ++i) {
     QApplication::processEvents();
   }

@@ -25,6 +25,7 @@ KindLine::KindLine(JobModel& model, QWidget* parent)
   row->addWidget(take_);
   connect(take_, &QPushButton::clicked, this, &KindLine::take);
   connect(&model_, &JobModel::changed, this, &KindLine::refresh);
+  connect(&model_, &JobModel::assessed, this, &KindLine::refresh);
   refresh();
 }
 
@@ -43,7 +44,7 @@ void KindLine::refresh() {
       said ? tr("%1 is taken as %2, as you say. Choose \"unknown\" and the readings decide.")
                  .arg(name, first)
            : tr("%1 %2. Choose a kind to overrule it.")
-                            .arg(name, q(diagnosis::spoken(kinds, false))));
+                 .arg(name, q(diagnosis::spoken(kinds, false))));
   take_->setText(tr("It is %1").arg(first));
   take_->setVisible(!said && kinds.front().share >= kWorthSaying);
 }

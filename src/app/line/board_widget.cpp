@@ -24,12 +24,26 @@ BoardWidget::BoardWidget(JobModel& model, QWidget* parent) : QWidget(parent), mo
   setAcceptDrops(true);
   setMinimumHeight(440);
   connect(&model_, &JobModel::changed, this, &BoardWidget::rebuild);
+  connect(&model_, &JobModel::assessed, this, &BoardWidget::rebuild);
   connect(&model_, &JobModel::selectionChanged, this, &BoardWidget::rebuild);
   connect(&ThemeHub::instance(), &ThemeHub::changed, this, [this] { update(); });
   rebuild();
 }
 
 void BoardWidget::rebuild() {
+  due_ = true;
+  update();
+}
+
+const picture::Scene& BoardWidget::scene() const {
+  if (due_) {
+    scene_ = drawn();
+    due_ = false;
+  }
+  return scene_;
+}
+
+picture::Scene BoardWidget::drawn() const {
   picture::BoardInput input;
   input.job = &model_.job();
   input.assessment = &model_.assessment();
@@ -48,13 +62,12 @@ void BoardWidget::rebuild() {
   }
   input.width = width();
   input.height = height();
-  scene_ = picture::lineBoard(input, render::measure());
-  update();
+  return picture::lineBoard(input, render::measure());
 }
 
 void BoardWidget::paintEvent(QPaintEvent*) {
   QPainter painter(this);
-  render::paint(painter, scene_, ThemeHub::instance().theme());
+  render::paint(painter, scene(), ThemeHub::instance().theme());
   if (hasFocus()) {
     painter.setPen(QPen(render::colour(picture::Role::strawLine, ThemeHub::instance().theme()), 2));
     painter.drawRect(rect().adjusted(1, 1, -1, -1));
@@ -66,7 +79,7 @@ void BoardWidget::resizeEvent(QResizeEvent*) {
 }
 
 void BoardWidget::mousePressEvent(QMouseEvent* event) {
-  const auto* spot = scene_.spotAt({event->position().x(), event->position().y()});
+  const auto* spot = scene().spotAt({event->position().x(), event->position().y()});
   const auto* circuit = model_.selectedCircuit();
   if (!spot || !circuit) {
     return;
@@ -86,7 +99,7 @@ void BoardWidget::mousePressEvent(QMouseEvent* event) {
 }
 
 void BoardWidget::mouseMoveEvent(QMouseEvent* event) {
-  const auto* spot = scene_.spotAt({event->position().x(), event->position().y()});
+  const auto* spot = scene().spotAt({event->position().x(), event->position().y()});
   const bool clickable = spot && !spot->id.starts_with("element:");
   setCursor(clickable ? Qt::PointingHandCursor : Qt::ArrowCursor);
 }
@@ -94,8 +107,8 @@ void BoardWidget::mouseMoveEvent(QMouseEvent* event) {
 bool BoardWidget::event(QEvent* event) {
   if (event->type() == QEvent::ToolTip) {
     const auto* help = static_cast<QHelpEvent*>(event);
-    const auto* spot =
-        scene_.spotAt({static_cast<double>(help->pos().x()), static_cast<double>(help->pos().y())});
+    const auto* spot = scene().spotAt(
+        {static_cast<double>(help->pos().x()), static_cast<double>(help->pos().y())});
     if (spot && !spot->tip.empty()) {
       QToolTip::showText(help->globalPos(), QString::fromStdString(spot->tip), this);
     } else {

@@ -15,7 +15,7 @@ class BoardWidget : public QWidget {
  public:
   explicit BoardWidget(JobModel& model, QWidget* parent = nullptr);
   /// The scene as painted last; for tests and for tools that need to know where things are.
-  [[nodiscard]] const picture::Scene& scene() const { return scene_; }
+  [[nodiscard]] const picture::Scene& scene() const;
 
  signals:
   void captureDropped(const QString& circuit, const QString& file);
@@ -36,13 +36,16 @@ class BoardWidget : public QWidget {
 
  private:
   void rebuild();
+  [[nodiscard]] picture::Scene drawn() const;
   void step(int places);
   void otherWire();
   void stepPart(int parts);
   bool editKey(QKeyEvent* event);
 
   JobModel& model_;
-  picture::Scene scene_;
+  // Drawn when it is looked at, however often it fell due before.
+  mutable picture::Scene scene_;
+  mutable bool due_ = true;
 };
 
 }  // namespace haybale::app

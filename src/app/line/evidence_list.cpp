@@ -11,6 +11,7 @@
 #include <QVBoxLayout>
 
 #include "app/parts/dialogs.h"
+#include "app/parts/when_seen.h"
 #include "app/style/theme.h"
 #include "app/style/words.h"
 #include "picture/line_board.h"
@@ -76,9 +77,10 @@ EvidenceList::EvidenceList(JobModel& model, QWidget* parent)
       keysFor(model_.job().evidenceById(chosen().toStdString()));
     }
   });
-  connect(&model_, &JobModel::changed, this, &EvidenceList::refresh);
-  connect(&ThemeHub::instance(), &ThemeHub::changed, this, &EvidenceList::refresh);
-  refresh();
+  auto* seen = new WhenSeen(this, [this] { refresh(); });
+  connect(&model_, &JobModel::changed, seen, &WhenSeen::due);
+  connect(&model_, &JobModel::assessed, seen, &WhenSeen::due);
+  connect(&ThemeHub::instance(), &ThemeHub::changed, seen, &WhenSeen::due);
 }
 
 void EvidenceList::addKeys() {

@@ -12,6 +12,7 @@
 #include "app/line/line_editor.h"
 #include "app/line/meter_dialog.h"
 #include "app/line/meter_strip.h"
+#include "app/style/pages.h"
 #include "app/style/words.h"
 #include "core/base/json.h"
 
@@ -21,7 +22,7 @@ LineView::LineView(JobModel& model, QWidget* parent)
     : QWidget(parent),
       model_(model),
       board_(new BoardWidget(model, this)),
-      upper_(new QStackedWidget(this)),
+      upper_(new Pages(this)),
       lower_(new QStackedWidget(this)) {
   setObjectName(QStringLiteral("page"));
   setAttribute(Qt::WA_StyledBackground);
@@ -47,6 +48,7 @@ LineView::LineView(JobModel& model, QWidget* parent)
     }
   });
   connect(&model_, &JobModel::changed, this, &LineView::refresh);
+  connect(&model_, &JobModel::assessed, this, &LineView::refresh);
   connect(&model_, &JobModel::selectionChanged, this, &LineView::refresh);
   refresh();
 }

@@ -50,6 +50,7 @@ MeterStrip::MeterStrip(JobModel& model, QWidget* parent)
   connect(remove_, &QPushButton::clicked, this,
           [this] { model_.removeEvidence(model_.selection().evidence); });
   connect(&model_, &JobModel::changed, this, &MeterStrip::refresh);
+  connect(&model_, &JobModel::assessed, this, &MeterStrip::refresh);
   connect(&model_, &JobModel::selectionChanged, this, &MeterStrip::refresh);
   connect(&ThemeHub::instance(), &ThemeHub::changed, this, &MeterStrip::refresh);
   refresh();
@@ -58,6 +59,13 @@ MeterStrip::MeterStrip(JobModel& model, QWidget* parent)
 void MeterStrip::setLive(bool live) {
   live_ = live;
   refresh();
+}
+
+// Dressing anew costs a millisecond, also in the same clothes.
+void MeterStrip::dress(const QString& sheet) {
+  if (text_->styleSheet() != sheet) {
+    text_->setStyleSheet(sheet);
+  }
 }
 
 void MeterStrip::refresh() {
@@ -84,7 +92,7 @@ void MeterStrip::showReading(const diagnosis::ReadingView& view, const job::Evid
   }
   text_->setToolTip(text);
   text_->setText(evidence.withdrawn ? tr("Withdrawn, kept: ") + text : text);
-  text_->setStyleSheet(
+  dress(
       QStringLiteral("color: %1; font-weight: bold;").arg(css(picture::verdictRole(view.verdict))));
   withdraw_->setText(evidence.withdrawn ? tr("Count again") : tr("Withdraw"));
 }
@@ -95,7 +103,7 @@ void MeterStrip::showNext() {
   const auto known = model_.assessment().knowledge.find(test.circuit);
   if (!circuit || !test.red || known == model_.assessment().knowledge.end()) {
     text_->setText(tr("Click a place on the line."));
-    text_->setStyleSheet(QString());
+    dress(QString());
     return;
   }
   const auto setting = diagnosis::meterSetting(*circuit, test, model_.job().meter, known->second);
@@ -105,10 +113,9 @@ void MeterStrip::showNext() {
   }
   text_->setToolTip(text);
   text_->setText(text);
-  text_->setStyleSheet(
-      setting.harmful
-          ? QStringLiteral("color: %1; font-weight: bold;").arg(css(picture::Role::alarm))
-          : QString());
+  dress(setting.harmful
+            ? QStringLiteral("color: %1; font-weight: bold;").arg(css(picture::Role::alarm))
+            : QString());
 }
 
 }  // namespace haybale::app

@@ -26,6 +26,7 @@ class MeterStrip : public QWidget {
 
  private:
   void refresh();
+  void dress(const QString& sheet);
   void showReading(const diagnosis::ReadingView& view, const job::Evidence& evidence);
   void showNext();
 

@@ -64,7 +64,7 @@ QString formerAutosaveId(const QString& path) {
              QCryptographicHash::hash(name, QCryptographicHash::Sha256).toHex().left(24));
 }
 
-Status writeAutosave(const Kept& kept, bool flush) {
+Status writeAutosave(const Kept& kept, const job::Case& job, bool flush) {
   QDir().mkpath(stateFolder() + QStringLiteral("/autosave"));
   Json out;
   out["format"] = "haybale-autosave";
@@ -76,7 +76,7 @@ Status writeAutosave(const Kept& kept, bool flush) {
   for (auto it = kept.drafts.begin(); it != kept.drafts.end(); ++it) {
     out["drafts"][it.key().toStdString()] = it.value().toStdString();
   }
-  out["case"] = job::toJson(kept.job);
+  out["case"] = job::toJson(job);
   return job::writeFileAtomically(autosaveFile(kept.id).toStdString(),
                                   out.dump(1, ' ', false, Json::error_handler_t::replace), flush);
 }

@@ -33,8 +33,9 @@ struct Kept {
 /// What versions before 0.2 called the autosave of a case file.
 [[nodiscard]] QString formerAutosaveId(const QString& path);
 
-/// Writes `kept`. `flush` waits for the disk: for entered readings, not for every key.
-Status writeAutosave(const Kept& kept, bool flush);
+/// Writes `kept` with `job` in place of its own. `flush` waits for the disk: for entered readings,
+/// not for every key.
+Status writeAutosave(const Kept& kept, const job::Case& job, bool flush);
 /// Empty when there is none, or it cannot be read; one that cannot is put aside as ID.json.damaged,
 /// never overwritten. Entries that cannot be read are kept aside in the case.
 [[nodiscard]] std::optional<Kept> readAutosave(const QString& id);

@@ -6,6 +6,7 @@
 #include <QFileInfo>
 #include <QPointer>
 #include <QThreadPool>
+#include <QTimer>
 
 #include "app/parts/back_home.h"
 #include "app/style/words.h"
@@ -18,6 +19,8 @@
 namespace haybale::app {
 
 namespace {
+
+constexpr int kAgainMs = 5000;  // until a state that could not be kept is tried again
 
 QString now() {
   return QDateTime::currentDateTime().toString(Qt::ISODate);
@@ -34,13 +37,51 @@ QString damageMark(const QString& file) {
 
 }  // namespace
 
-JobBook::JobBook(JobModel& model, QObject* parent) : QObject(parent), model_(model) {
+// A connection is of one thread: this one is opened and closed beside the window.
+struct JobBook::Hand {
+  std::unique_ptr<store::Logbook> book;
+};
+
+struct JobBook::Keeping {
+  store::JobRow row;
+  job::Case job;
+  store::Keeping onto;
+  Result<QString> revision{QString()};
+  std::vector<store::Revision> others;  // kept elsewhere beside it
+};
+
+JobBook::JobBook(JobModel& model, QObject* parent)
+    : QObject(parent), model_(model), hand_(std::make_shared<Hand>()) {
   connect(&model_, &JobModel::changed, this, &JobBook::keep);
+  connect(&model_, &JobModel::assessed, this, &JobBook::keep);
+  connect(&model_, &JobModel::leaving, this, [this] {
+    if (model_.isUnsaved() || !model_.path().isEmpty()) {
+      settle();
+    }
+  });
   connect(&model_, &JobModel::reopened, this, [this] { followed_.clear(); });
   connect(&carrier_, &Carrier::brought, this, [this] {
     tellOvertaken();
     emit changed();
   });
+}
+
+JobBook::~JobBook() {
+  settle();
+  desk_.put(
+      QStringLiteral("end"), [hand = hand_] { hand->book.reset(); }, [] {});
+  desk_.finish();
+}
+
+void JobBook::settle() {
+  if (!book_ || model_.isReadOnly() || model_.isTrial()) {
+    return;
+  }
+  model_.settle();
+  keep();
+  while (!desk_.idle()) {
+    desk_.settle();
+  }
 }
 
 Status JobBook::open() {
@@ -116,7 +157,7 @@ void JobBook::follow() {
     return;
   }
   base_ = *same;
-  kept_ = job::caseText(model_.job());
+  kept_ = model_.job();
   keptId_ = followed_;
   keptPath_ = base_ == row->revision ? row->path : model_.path();
   if (base_ != row->revision) {
@@ -127,39 +168,79 @@ void JobBook::follow() {
   }
 }
 
-// A job opened and never touched is not written; one with a file of its own is.
+// A job opened and never touched is not written; one with a file of its own is. What is believed of
+// it goes in with it.
 void JobBook::keep() {
-  if (!book_ || model_.isReadOnly() || model_.isTrial()) {
+  if (!book_ || keeping_ || model_.isReadOnly() || model_.isTrial() || model_.isThinking()) {
     return;
   }
   follow();
   if (model_.path().isEmpty() && !model_.isUnsaved()) {
     return;
   }
-  std::string text = job::caseText(model_.job());
-  if (text == kept_ && keptId_ == model_.jobId() && keptPath_ == model_.path()) {
+  const bool saved = !model_.path().isEmpty() && !model_.isUnsaved();
+  if (keptId_ == model_.jobId() && keptPath_ == model_.path() && model_.job() == kept_) {
+    savedSince_ = savedSince_ || saved;
     return;
   }
-  store::JobRow row;
-  row.id = model_.jobId();
-  row.path = model_.path();
-  row.folder = model_.folder();
-  row.headline = q(model_.assessment().conclusion.headline);
-  row.changed = store::utcNow();
-  const auto revision = book_->keep(row, model_.job(), {base_, !savedSince_});
-  model_.setTrouble(
-      QStringLiteral("logbook"),
-      revision ? QString()
-               : tr("The logbook could not keep this: %1").arg(q(revision.error().sentence())));
-  if (!revision) {
-    return;
+  auto keeping = std::make_shared<Keeping>();
+  keeping->row.id = model_.jobId();
+  keeping->row.path = model_.path();
+  keeping->row.folder = model_.folder();
+  keeping->row.headline = q(model_.assessment().conclusion.headline);
+  keeping->row.changed = store::utcNow();
+  keeping->job = model_.job();
+  keeping->onto = {base_, !savedSince_};
+  keeping_ = true;
+  desk_.put(
+      QStringLiteral("keep"),
+      [keeping, hand = hand_, file = book_->database().file()] {
+        if (!hand->book) {
+          auto opened = store::Logbook::open(file);
+          if (!opened) {
+            keeping->revision = opened.error();
+            return;
+          }
+          hand->book = std::move(*opened);
+        }
+        keeping->revision = hand->book->keep(keeping->row, keeping->job, keeping->onto);
+        if (auto others = keeping->revision ? hand->book->besideHead(keeping->row.id)
+                                            : Result<std::vector<store::Revision>>(noBook())) {
+          keeping->others = std::move(*others);
+        }
+      },
+      [this, keeping, saved] {
+        keeping_ = false;
+        model_.setTrouble(QStringLiteral("logbook"),
+                          keeping->revision ? QString()
+                                            : tr("The logbook could not keep this: %1")
+                                                  .arg(q(keeping->revision.error().sentence())));
+        if (!keeping->revision) {
+          QTimer::singleShot(kAgainMs, this, &JobBook::keep);
+        } else {
+          savedSince_ = saved;
+          takeKept(*keeping);
+          keep();  // what changed meanwhile
+        }
+      });
+}
+
+void JobBook::takeKept(const Keeping& kept) {
+  if (followed_ == kept.row.id) {
+    base_ = *kept.revision;
   }
-  base_ = *revision;
-  savedSince_ = !model_.path().isEmpty() && !model_.isUnsaved();
-  kept_ = std::move(text);
-  keptId_ = row.id;
-  keptPath_ = row.path;
-  tellBeside();
+  kept_ = kept.job;
+  keptId_ = kept.row.id;
+  keptPath_ = kept.row.path;
+  // The same job was changed somewhere else too: said once, shown in the logbook.
+  if (kept.others.size() > beside_) {
+    const auto& other = kept.others.front();
+    emit said(
+        tr("This job was also changed on %1 at %2; both states are kept. Logbook compares them.")
+            .arg(other.origin, other.changed.mid(11, 5)),
+        false);
+  }
+  beside_ = kept.others.size();
   carrier_.nudge();
   emit changed();
 }
@@ -173,19 +254,6 @@ void JobBook::tellOvertaken() {
            "Kept states compares them."),
         false);
   }
-}
-
-// The same job was changed somewhere else too: said once, shown in the logbook.
-void JobBook::tellBeside() {
-  const auto others = book_->besideHead(keptId_);
-  if (others && others->size() > beside_) {
-    const auto& other = others->front();
-    emit said(
-        tr("This job was also changed on %1 at %2; both states are kept. Logbook compares them.")
-            .arg(other.origin, other.changed.mid(11, 5)),
-        false);
-  }
-  beside_ = others ? others->size() : beside_;
 }
 
 void JobBook::teach() {
@@ -209,6 +277,7 @@ Status JobBook::show(const QString& id) {
       return model_.open(row->path);
     }
   }
+  model_.waitUntilKept();
   if (readAutosave(id)) {
     return model_.openKept(id);
   }
@@ -239,14 +308,16 @@ Status JobBook::showState(const QString& id, const QString& revision) {
 }
 
 Status JobBook::close(bool comeback) {
+  model_.settle(true);
   const auto obstacles = diagnosis::inTheWay(model_.job());
   if (!obstacles.empty()) {
     return Error{"", std::nullopt, obstacles.front(), "tick every hole once it is sealed"};
   }
   const auto suspect = diagnosis::toRepair(model_.job(), model_.assessment().conclusion);
-  auto closing = diagnosis::closingOf(model_.job(), suspect, model_.proof(), now().toStdString());
+  auto closing = diagnosis::closingOf(model_.job(), suspect, *model_.proof(), now().toStdString());
   closing.comeback = comeback;
   model_.change(tr("close the job"), [&](job::Case& c) { c.closing = closing; });
+  settle();
   if (book_) {
     teach();
   }
@@ -255,6 +326,7 @@ Status JobBook::close(bool comeback) {
 
 void JobBook::reopenJob() {
   model_.change(tr("open the job again"), [](job::Case& c) { c.closing = {}; });
+  settle();
   if (book_) {
     teach();
   }

@@ -1,4 +1,7 @@
 // Keeps every job in the logbook as it is worked on, and gives what closed jobs taught to new ones.
+//
+// Written on a thread beside the window, which therefore never waits for another program that holds
+// the logbook; one state after the other, for each is built on the one before.
 #pragma once
 
 #include <QObject>
@@ -18,6 +21,8 @@ class JobBook : public QObject {
 
  public:
   explicit JobBook(JobModel& model, QObject* parent = nullptr);
+  /// Waits until the job is kept.
+  ~JobBook() override;
 
   /// Opens the logbook among the program's own files. Without it the program works on; the error
   /// says why jobs are not kept.
@@ -39,6 +44,9 @@ class JobBook : public QObject {
   /// Opens a closed job again.
   void reopenJob();
 
+  /// Waits until the job as it stands is kept, or cannot be.
+  void settle();
+
   /// Keeps a reading of the job as good for its vehicle, module and sensor part.
   Status keepGood(const QString& evidence);
   [[nodiscard]] Result<std::vector<store::KeptGood>> goods(const store::GoodFor& wanted);
@@ -52,8 +60,9 @@ class JobBook : public QObject {
  private:
   void lookAfter(const QString& file);
   void keep();
+  struct Keeping;  // one state on its way into the logbook
+  void takeKept(const Keeping& kept);
   void follow();
-  void tellBeside();
   void tellOvertaken();
   void teach();
   Result<std::string> copyOfTrace(const job::Evidence& e);
@@ -62,13 +71,17 @@ class JobBook : public QObject {
   std::unique_ptr<store::Logbook> book_;
   Carrier carrier_;
   QString saved_;
-  std::string kept_;  // text of the case that was written last
+  job::Case kept_;  // what was written last
   QString keptId_;
   QString keptPath_;
   QString followed_;             // id of the job `base_` is about
   std::optional<QString> base_;  // the kept state the shown one was built on; unset: none yet
   bool savedSince_ = false;      // the last kept state is the one in the file: it stays
   std::size_t beside_ = 0;
+  bool keeping_ = false;  // a state is on its way
+  struct Hand;
+  std::shared_ptr<Hand> hand_;  // the logbook as the thread beside holds it
+  Beside desk_;
 };
 
 }  // namespace haybale::app

@@ -73,7 +73,7 @@ void JobModel::enterProofSeen(const circuit::Test& test, const job::Reading& rea
 
 Result<std::string> JobModel::relativeCapture(const QString& file) {
   const QString absolute = QFileInfo(file).absoluteFilePath();
-  if (const auto record = shelf_.load(absolute.toStdString()); !record) {
+  if (const auto record = room_->shelf.load(absolute.toStdString()); !record) {
     return record.error();
   }
   const QString relative = QDir(folder_).relativeFilePath(absolute);
@@ -90,21 +90,48 @@ Status JobModel::addProofCapture(const circuit::Test& test, const QString& file)
   return proveBy(test, reading);
 }
 
-const diagnosis::Proof& JobModel::proof() {
-  if (!proof_) {
-    proof_ = diagnosis::proveCase(job_, folder_.toStdString(), shelf_, &memory_);
+const diagnosis::Proof* JobModel::proof() {
+  if (proofStands()) {
+    proved_ = session_;
+  } else {
+    thinker_.put(
+        QStringLiteral("proof"), [s = session_] { (void)s->proof(); },
+        [this, s = session_] {
+          if (s == session_) {
+            proved_ = s;
+            emit workedOut();
+          }
+        });
   }
-  return *proof_;
+  return proved_ ? proved_->knownProof() : nullptr;
 }
 
-Result<diagnosis::Assessment> JobModel::suppose(const QString& text, const circuit::Test& test) {
+const diagnosis::SwapOutlook* JobModel::outlook(const circuit::Test& test) {
+  const auto* known = session_->knownOutlook(test);
+  if (!known) {
+    thinker_.put(
+        QStringLiteral("outlook"), [s = session_, test] { (void)s->outlook(test); },
+        [this, s = session_] {
+          if (s == session_) {
+            emit workedOut();
+          }
+        });
+  }
+  return known;
+}
+
+Status JobModel::suppose(const QString& text, const circuit::Test& test,
+                         std::function<void(const diagnosis::Assessment&)> then) {
   const auto typed = typedFor(text, test);
   if (!typed) {
     return typed.error();
   }
-  job::Case supposed = job_;
-  supposed.evidence.push_back(evidenceOf(typed->test, typed->reading, supposed.nextEvidenceId()));
-  return diagnosis::assessCase(supposed, folder_.toStdString(), shelf_, {}, &memory_);
+  const auto supposed =
+      session_->supposing(evidenceOf(typed->test, typed->reading, job_.nextEvidenceId()));
+  thinker_.put(
+      QStringLiteral("supposed"), [supposed] { (void)supposed->assessment(); },
+      [supposed, then = std::move(then)] { then(supposed->assessment()); });
+  return Done{};
 }
 
 QString JobModel::captureFolder() const {

@@ -52,6 +52,7 @@ Status JobModel::open(const QString& path) {
     return saved.error();
   }
   adopt(std::move(*saved), absolute, QFileInfo(absolute).absolutePath());
+  waitUntilKept();
   onDisk_ = *text;
   auto kept = readAutosave(jobId());
   if (!kept) {
@@ -72,6 +73,7 @@ Status JobModel::open(const QString& path) {
 }
 
 Status JobModel::openKept(const QString& keptId) {
+  waitUntilKept();
   auto kept = readAutosave(keptId);
   if (!kept) {
     return Error{keptId.toStdString(), std::nullopt, "is not kept any more", "choose another job"};
@@ -113,8 +115,17 @@ void JobModel::tellOpened() {
 void JobModel::takeOver() {
   lock_.seize();
   readOnly_ = false;
-  // What the other window kept last is what is gone on with.
-  if (const auto kept = readAutosave(jobId()); kept && kept->job != job_) {
+  // What the other window kept last is what is gone on with; what it saved leaves no autosave.
+  auto kept = readAutosave(jobId());
+  if (const auto text = kept || path_.isEmpty() ? Result<std::string>(Error{})
+                                                : job::readFile(path_.toStdString())) {
+    if (auto saved = job::parseCase(*text, path_.toStdString(), job::Damaged::kept)) {
+      onDisk_ = *text;
+      saved->id = job_.id;
+      kept = Kept{jobId(), path_, folder_, std::move(*saved), {}, false};
+    }
+  }
+  if (kept && kept->job != job_) {
     drafts_ = kept->drafts;
     undo_.push(new SnapshotCommand(*this, job_, kept->job, tr("what the other window had")));
   }
@@ -199,12 +210,27 @@ Status JobModel::save(const QString& path) {
     return Error{absolute.toStdString(), std::nullopt, "is worked on in another window",
                  "take the job over, or save under another name"};
   }
+  waitUntilKept();
   const QString newFolder = QFileInfo(absolute).absolutePath();
   aside_ = putAsideIfChanged(absolute);
   job::Case moved = diagnosis::withFilesFrom(job_, folder_.toStdString(), newFolder.toStdString());
   std::string text = job::caseText(moved);
-  if (auto status = job::writeFileAtomically(absolute.toStdString(), text); !status) {
-    return status;
+  Status written = Error{absolute.toStdString(), std::nullopt, "was taken over by another window",
+                         "save under another name"};
+  const auto write = [&] {
+    written = job::writeFileAtomically(absolute.toStdString(), text);
+    if (written && drafts_.isEmpty()) {
+      removeAutosave(jobId());
+      removeAutosave(formerAutosaveId(absolute));
+    }
+  };
+  if (absolute == path_) {
+    (void)lock_.claim().whileMine(write);
+  } else {
+    write();
+  }
+  if (!written) {
+    return written;
   }
   const bool moves = absolute != path_;
   job_ = std::move(moved);
@@ -219,10 +245,7 @@ Status JobModel::save(const QString& path) {
     reassess();
   }
   undo_.setClean();
-  if (drafts_.isEmpty()) {
-    removeAutosave(jobId());
-    removeAutosave(formerAutosaveId(absolute));
-  } else {
+  if (!drafts_.isEmpty()) {
     autosave(true);
   }
   noteRecent(absolute);

@@ -6,6 +6,7 @@
 
 #include <QDir>
 #include <QFile>
+#include <cerrno>
 
 #include "app/model/autosave.h"
 #include "core/base/atomic_file.h"
@@ -36,6 +37,30 @@ bool lives(const QString& token) {
   ::close(fd);
   return !free;
 }
+
+// Whoever writes a job, or takes it over, waits for the other to end. Where the file cannot be made
+// there is nobody to wait for.
+class Turn {
+ public:
+  explicit Turn(const QString& lockFile)
+      : fd_(::open((lockFile + QStringLiteral(".turn")).toLocal8Bit().constData(),
+                   O_RDWR | O_CREAT | O_CLOEXEC, 0644)) {
+    if (fd_ >= 0) {
+      while (::flock(fd_, LOCK_EX) != 0 && errno == EINTR) {
+      }
+    }
+  }
+  Turn(const Turn&) = delete;
+  Turn& operator=(const Turn&) = delete;
+  ~Turn() {
+    if (fd_ >= 0) {
+      ::close(fd_);
+    }
+  }
+
+ private:
+  int fd_;
+};
 
 QString tokenIn(const QString& file) {
   const auto text = job::readFile(file.toStdString());
@@ -84,12 +109,22 @@ bool JobLock::take(const QString& job) {
 }
 
 void JobLock::seize() {
+  const Turn turn(lockFile());
   (void)job::writeFileAtomically(lockFile().toStdString(), token_.toStdString(), false);
 }
 
-bool JobLock::mine() const {
-  const QString now = tokenIn(lockFile());
-  return now.isEmpty() || now == token_;
+bool JobLock::Claim::mine() const {
+  const QString now = tokenIn(lockFile);
+  return now.isEmpty() || now == token;
+}
+
+bool JobLock::Claim::whileMine(const std::function<void()>& write) const {
+  const Turn turn(lockFile);
+  if (!mine()) {
+    return false;
+  }
+  write();
+  return true;
 }
 
 }  // namespace haybale::app

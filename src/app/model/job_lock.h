@@ -7,6 +7,7 @@
 #pragma once
 
 #include <QString>
+#include <functional>
 
 namespace haybale::app {
 
@@ -23,7 +24,18 @@ class JobLock {
   /// Takes it whoever has it.
   void seize();
   /// Whether it is (still) this window's.
-  [[nodiscard]] bool mine() const;
+  [[nodiscard]] bool mine() const { return claim().mine(); }
+
+  /// The claim of this window to the job it holds now; may be carried to another thread.
+  struct Claim {
+    QString lockFile;
+    QString token;
+    [[nodiscard]] bool mine() const;
+    /// Runs `write` if the job is still this window's, and gives back whether it did. Nobody takes
+    /// the job over meanwhile: whoever does waits, and then finds what was written.
+    bool whileMine(const std::function<void()>& write) const;
+  };
+  [[nodiscard]] Claim claim() const { return {lockFile(), token_}; }
 
  private:
   void giveUp();

@@ -16,13 +16,37 @@ namespace haybale::app {
 using circuit::Place;
 using circuit::TestKind;
 
-JobModel::JobModel(QObject* parent) : QObject(parent) {
+namespace {
+
+// Of a job nothing is known of yet.
+const diagnosis::Assessment& nothingYet() {
+  static const auto made = [] {
+    diagnosis::Assessment a;
+    a.conclusion.headline = JobModel::tr("Working it out ...").toStdString();
+    return a;
+  }();
+  return made;
+}
+
+}  // namespace
+
+JobModel::JobModel(QObject* parent)
+    : QObject(parent), room_(std::make_shared<diagnosis::Workroom>()) {
   // Some 20 ms of reading; larger captures would hold the window up.
-  shelf_.deferAbove(8U << 20);
+  room_->shelf.deferAbove(8U << 20);
   startNew();
 }
 
+JobModel::~JobModel() {
+  keeper_.finish();
+}
+
+const diagnosis::Assessment& JobModel::assessment() const {
+  return interim_ ? *interim_ : shown_ ? *shown_->knownAssessment() : nothingYet();
+}
+
 void JobModel::adopt(job::Case job, const QString& path, const QString& folder) {
+  emit leaving();
   trial_.reset();  // another job was chosen: the trial is over
   undo_.clear();
   job_ = std::move(job);
@@ -33,6 +57,8 @@ void JobModel::adopt(job::Case job, const QString& path, const QString& folder) 
   onDisk_.clear();
   drafts_.clear();
   untitled_ = false;
+  shown_.reset();
+  proved_.reset();
   selection_ = {};
   const auto* suspect = job_.suspectCircuit();
   selection_.circuit = suspect ? QString::fromStdString(suspect->name) : QString();
@@ -101,8 +127,8 @@ void JobModel::setJob(const job::Case& job) {
     untitled_ = true;
     noteRecent(QStringLiteral("unsaved:") + jobId());
   }
-  autosave(true);
   reassess();
+  autosave(true);
   if (!selectedCircuit()) {
     const auto* suspect = job_.suspectCircuit();
     selection_.circuit = suspect ? QString::fromStdString(suspect->name) : QString();
@@ -139,23 +165,42 @@ void JobModel::keepSelectionOnTheLine() {
 }
 
 void JobModel::reassess() {
-  proof_.reset();
-  assessment_ = diagnosis::assessCase(job_, folder_.toStdString(), shelf_, {}, &memory_);
-  for (const auto& file : shelf_.takeDeferred()) {
-    emit captureDeferred(QString::fromStdString(file));
+  session_ = std::make_shared<const diagnosis::Session>(job_, folder_.toStdString(), room_);
+  interim_ = !shown_ ? nullptr
+                     : std::make_shared<const diagnosis::Assessment>(
+                           diagnosis::carriedOver(*shown_->knownAssessment(), shown_->job(), job_));
+  thinker_.put(
+      QStringLiteral("assessment"), [s = session_] { (void)s->assessment(); },
+      [this, s = session_] {
+        for (const auto& file : room_->shelf.takeDeferred()) {
+          emit captureDeferred(QString::fromStdString(file));
+        }
+        if (s == session_) {
+          shown_ = s;
+          interim_.reset();
+          emit assessed();
+        }
+      });
+}
+
+void JobModel::settle(bool withProof) {
+  if (withProof) {
+    (void)proof();
   }
+  thinker_.settle();
+  keeper_.settle();
 }
 
 bool JobModel::readsBeside(const QString& file) const {
-  return shelf_.wouldDefer(QFileInfo(file).absoluteFilePath().toStdString());
+  return room_->shelf.wouldDefer(QFileInfo(file).absoluteFilePath().toStdString());
 }
 
 void JobModel::takeCapture(const QString& file, Result<diagnosis::LoadedCapture> loaded) {
   const std::string path = QFileInfo(file).absoluteFilePath().toStdString();
   if (loaded) {
-    shelf_.put(path, std::move(loaded.value()));
+    room_->shelf.put(path, std::move(loaded.value()));
   } else {
-    shelf_.refuse(path, loaded.error());
+    room_->shelf.refuse(path, loaded.error());
   }
   reassess();
   emit changed();
@@ -184,14 +229,35 @@ void JobModel::autosave(bool flush) {
   kept.id = jobId();
   kept.path = path_;
   kept.folder = folder_;
-  kept.job = job_;
   kept.drafts = drafts_;
   kept.unsaved = true;
-  const auto status = writeAutosave(kept, flush);
-  setTrouble(QStringLiteral("autosave"),
-             status ? QString()
-                    : tr("This change could not be kept on disk: %1")
-                          .arg(QString::fromStdString(status.error().sentence())));
+  if (flush) {
+    flush_ = true;
+  }
+  auto status = std::make_shared<Status>(Done{});
+  // Under its own name: of another job nothing is dropped.
+  keeper_.put(
+      kept.id,
+      [this, kept, status, s = session_, claim = lock_.claim()] {
+        const bool mine = claim.whileMine(
+            [&] { *status = writeAutosave(kept, s->job(), flush_.exchange(false)); });
+        if (!mine) {
+          *status = Error{"", std::nullopt, "another window took this job over", ""};
+        }
+      },
+      [this, status] {
+        (void)stillMine();
+        setTrouble(QStringLiteral("autosave"),
+                   *status ? QString()
+                           : tr("This change could not be kept on disk: %1")
+                                 .arg(QString::fromStdString(status->error().sentence())));
+        if (isKept()) {
+          emit stateChanged();
+        }
+      });
+  if (flush) {
+    emit stateChanged();
+  }
 }
 
 bool JobModel::attempt(const QString& what, const std::function<Status(job::Case&)>& edit) {

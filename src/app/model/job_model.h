@@ -1,17 +1,23 @@
 // The one model every view talks to: the case, what the core says of it, the undo stack, what is
 // selected.
+//
+// The window never waits: what follows from an edit is worked out on one thread beside it, the
+// autosave is written on another. `changed` tells of the edit at once, `assessed` of what follows
+// from it; until then `assessment` is that of the state before.
 #pragma once
 
 #include <QObject>
 #include <QUndoStack>
+#include <atomic>
 #include <functional>
 #include <memory>
 
 #include "app/model/autosave.h"
+#include "app/model/beside.h"
 #include "app/model/job_lock.h"
 #include "core/capture/csv_hints.h"
 #include "core/job/reading_line.h"
-#include "core/session/assessment.h"
+#include "core/session/session.h"
 
 namespace haybale::app {
 
@@ -29,9 +35,21 @@ class JobModel : public QObject {
 
  public:
   explicit JobModel(QObject* parent = nullptr);
+  /// Waits until all is kept.
+  ~JobModel() override;
 
   [[nodiscard]] const job::Case& job() const { return job_; }
-  [[nodiscard]] const diagnosis::Assessment& assessment() const { return assessment_; }
+  /// Of the job as it stands, or as it stood before while `isThinking`; of a job just opened one
+  /// that says nothing yet.
+  [[nodiscard]] const diagnosis::Assessment& assessment() const;
+  [[nodiscard]] bool isThinking() const { return shown_ != session_; }
+  /// Every edit and every key typed is on disk.
+  [[nodiscard]] bool isKept() const { return keeper_.idle(); }
+  /// Waits until that is so.
+  void waitUntilKept() { keeper_.settle(); }
+  /// Waits until what follows from the job is worked out and all is kept: for what must not be done
+  /// on less, such as closing it. Some tenths of a second with the proof.
+  void settle(bool withProof = false);
   [[nodiscard]] const Selection& selection() const { return selection_; }
   [[nodiscard]] const circuit::Circuit* selectedCircuit() const {
     return job_.find(selection_.circuit.toStdString());
@@ -74,7 +92,7 @@ class JobModel : public QObject {
   Status save(const QString& path);
   [[nodiscard]] const QString& putAside() const { return aside_; }
 
-  // --- edits; each is one step of undo and is on disk before it is shown
+  // --- edits; each is one step of undo, and on disk once `isKept`
   /// Applies `edit` to the case under the name `what`. Nothing happens when it changes nothing.
   /// What could not be opened again is refused: said, and given back as the error.
   Status tryChange(const QString& what, const std::function<void(job::Case&)>& edit);
@@ -117,21 +135,23 @@ class JobModel : public QObject {
   void setWithdrawn(const QString& evidence, bool withdrawn);
   void removeEvidence(const QString& evidence);
 
-  /// What a substitution would show, before it is made.
-  [[nodiscard]] diagnosis::SwapOutlook outlook(const circuit::Test& test) {
-    return diagnosis::outlookFor(job_, folder_.toStdString(), shelf_, test, &memory_);
-  }
+  /// What a substitution would show, before it is made; nullptr while that is worked out,
+  /// `workedOut` follows.
+  [[nodiscard]] const diagnosis::SwapOutlook* outlook(const circuit::Test& test);
   // --- after the repair
   /// The same readings, kept as the proof.
   Status enterProof(const QString& text, const circuit::Test& test);
   void enterProofSeen(const circuit::Test& test, const job::Reading& reading);
   Status addProofCapture(const circuit::Test& test, const QString& file);
-  /// What is left to doubt; some tenths of a second of work, remembered until the case changes.
-  [[nodiscard]] const diagnosis::Proof& proof();
+  /// What is left to doubt: of the job as it stands, or as it stood before until `workedOut`;
+  /// nullptr while there is none yet.
+  [[nodiscard]] const diagnosis::Proof* proof();
+  [[nodiscard]] bool proofStands() const { return session_->knownProof() != nullptr; }
 
-  /// What would be believed if a line were read so; the case stays as it is.
-  [[nodiscard]] Result<diagnosis::Assessment> suppose(const QString& text,
-                                                      const circuit::Test& test);
+  /// What would be believed if a line were read so; the case stays as it is. `then` is called with
+  /// it later, unless another line is supposed before. An error when it cannot be read.
+  Status suppose(const QString& text, const circuit::Test& test,
+                 std::function<void(const diagnosis::Assessment&)> then);
   /// Where captures taken live are kept: beside the case, or with the program's own files while the
   /// job has none.
   [[nodiscard]] QString captureFolder() const;
@@ -151,8 +171,14 @@ class JobModel : public QObject {
   void setDraft(const QString& box, const QString& text);
 
  signals:
-  /// The case or what follows from it changed.
+  /// Another job takes this one's place next.
+  void leaving();
+  /// The case changed.
   void changed();
+  /// What follows from the case is worked out.
+  void assessed();
+  /// A proof or an outlook that was asked for is there.
+  void workedOut();
   void selectionChanged();
   /// Another job is shown: boxes take their drafts anew.
   void reopened();
@@ -179,10 +205,13 @@ class JobModel : public QObject {
   Result<job::TypedReading> typedFor(const QString& text, const circuit::Test& test) const;
   Result<std::string> relativeCapture(const QString& file);
 
+  using Session = std::shared_ptr<const diagnosis::Session>;
   job::Case job_;
-  diagnosis::Assessment assessment_;
-  diagnosis::CaptureShelf shelf_;
-  diagnosis::LikelihoodMemory memory_;
+  std::shared_ptr<diagnosis::Workroom> room_;
+  Session session_;  // of the job as it stands
+  Session shown_;    // the latest that is worked out; null: none of this job
+  std::shared_ptr<const diagnosis::Assessment> interim_;  // while another one is worked out
+  Session proved_;  // the latest with a proof; null: none of this job
   Selection selection_;
   QUndoStack undo_;
   QString path_;
@@ -197,7 +226,9 @@ class JobModel : public QObject {
   QMap<QString, QString> drafts_;
   bool untitled_ = false;  // never saved, but worth keeping
   job::Learnt learnt_;
-  std::optional<diagnosis::Proof> proof_;  // of the case as it stands
+  std::atomic<bool> flush_{false};  // what is kept next waits for the disk
+  Beside thinker_{Beside::Manner::givesWayToAll};
+  Beside keeper_;
 };
 
 }  // namespace haybale::app

@@ -47,8 +47,7 @@ void JobModel::reread(const QString& file, const capture::CsvHints& hints) {
   if (const auto status = capture::writeHints(path, hints); !status) {
     emit said(QString::fromStdString(status.error().sentence()), true);
   }
-  shelf_.forget(path);
-  memory_ = {};
+  room_->shelf.forget(path);
   reassess();
   emit changed();
 }

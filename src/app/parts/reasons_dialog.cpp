@@ -4,6 +4,7 @@
 
 #include <QLabel>
 #include <QLineEdit>
+#include <QPointer>
 #include <QPushButton>
 #include <QVBoxLayout>
 
@@ -86,9 +87,16 @@ void ReasonsDialog::suppose() {
     outcome_->setText(tr("Suppose a reading of the next move; nothing is kept."));
     return;
   }
-  const auto supposed = model_.suppose(text, test_);
-  outcome_->setText(supposed ? tr("Then: %1").arg(leaders(supposed->conclusion))
-                             : q(supposed.error().sentence()));
+  const auto status = model_.suppose(
+      text, test_,
+      [self = QPointer<ReasonsDialog>(this), text](const diagnosis::Assessment& supposed) {
+        if (self && self->supposed_->text().trimmed() == text) {
+          self->outcome_->setText(tr("Then: %1").arg(leaders(supposed.conclusion)));
+        }
+      });
+  if (!status) {
+    outcome_->setText(q(status.error().sentence()));
+  }
 }
 
 void ReasonsDialog::drawTimeline() {

@@ -1,12 +1,12 @@
 #include "app/practice/practice_view.h"
 
-#include <QStackedWidget>
 #include <QVBoxLayout>
 
 #include "app/practice/bench_page.h"
 #include "app/practice/debrief_page.h"
 #include "app/practice/made_up_band.h"
 #include "app/practice/shelf_page.h"
+#include "app/style/pages.h"
 
 namespace haybale::app {
 
@@ -15,7 +15,7 @@ PracticeView::PracticeView(JobBook& book, QWidget* parent) : QWidget(parent), de
   rows->setContentsMargins(0, 0, 0, 0);
   rows->setSpacing(0);
   rows->addWidget(new MadeUpBand(this));
-  pages_ = new QStackedWidget(this);
+  pages_ = new Pages(this);
   shelf_ = new ShelfPage(desk_);
   bench_ = new BenchPage(desk_);
   debrief_ = new DebriefPage(desk_);

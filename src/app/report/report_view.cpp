@@ -50,12 +50,14 @@ ReportView::ReportView(JobModel& model, QWidget* parent) : QWidget(parent), mode
   pages_->setSpacing(14);
   area_->setWidget(sheet);
   column->addWidget(area_, 1);
-  connect(&model_, &JobModel::changed, this, [this] {
-    stale_ = true;
-    if (isVisible()) {
-      refresh();
-    }
-  });
+  for (const auto news : {&JobModel::changed, &JobModel::assessed, &JobModel::workedOut}) {
+    connect(&model_, news, this, [this] {
+      stale_ = true;
+      if (isVisible()) {
+        refresh();
+      }
+    });
+  }
 }
 
 void ReportView::showEvent(QShowEvent* event) {
@@ -68,7 +70,7 @@ void ReportView::showEvent(QShowEvent* event) {
 picture::Report ReportView::report() {
   const std::string when =
       QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd HH:mm")).toStdString();
-  picture::ReportInput input{&model_.job(), &model_.assessment(), &model_.proof(), when};
+  picture::ReportInput input{&model_.job(), &model_.assessment(), model_.proof(), when};
   const auto shop = preferences();
   input.shop = shop.shop.toStdString();
   input.technician = shop.technician.toStdString();
@@ -76,7 +78,12 @@ picture::Report ReportView::report() {
   return picture::reportOf(input, render::measure());
 }
 
+// The pages stay until all that stands on the next ones is worked out.
 void ReportView::refresh() {
+  (void)model_.proof();
+  if (model_.isThinking() || !model_.proofStands()) {
+    return;
+  }
   stale_ = false;
   while (auto* item = pages_->takeAt(0)) {
     delete item->widget();
@@ -93,6 +100,7 @@ void ReportView::refresh() {
 }
 
 Status ReportView::writeTo(const QString& path) {
+  model_.settle(true);
   return render::saveReport(report(), path);
 }
 

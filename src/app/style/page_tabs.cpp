@@ -1,8 +1,9 @@
 #include "app/style/page_tabs.h"
 
 #include <QPushButton>
-#include <QStackedWidget>
 #include <QVBoxLayout>
+
+#include "app/style/pages.h"
 
 namespace haybale::app {
 
@@ -17,7 +18,7 @@ PageTabs::PageTabs(QWidget* parent) : QWidget(parent) {
   whole->addLayout(row_);
   whole->addStretch();
   column->addLayout(whole);
-  pages_ = new QStackedWidget(this);
+  pages_ = new Pages(this);
   column->addWidget(pages_, 1);
 }
 

@@ -199,6 +199,8 @@ InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
     fillPlaces();
     refresh();
   });
+  connect(&model_, &JobModel::assessed, this, &InjectPage::refresh);
+  connect(&model_, &JobModel::workedOut, this, &InjectPage::refresh);
   fillPlaces();
 }
 
@@ -283,9 +285,11 @@ void InjectPage::refresh() {
   drawPreview();
   const auto t = test();
   showSubstitution(*board_, model_, t);
-  const auto outlook = model_.outlook(t);
-  steps_->setText(numbered(outlook.steps));
-  cautions_->setText(outlook.cautions.empty() ? QString() : q(outlook.cautions.front()));
+  const auto* outlook = model_.outlook(t);
+  if (outlook) {
+    steps_->setText(numbered(outlook->steps));
+    cautions_->setText(outlook->cautions.empty() ? QString() : q(outlook->cautions.front()));
+  }
   const bool live = hub_.connected(Instrument::generator);
   start_->setEnabled(live);
   start_->setText(running_ ? tr("Stop the signal")
@@ -310,7 +314,9 @@ void InjectPage::refresh() {
   } else if (seen_->value() > 0) {
     meanings << tr("It follows: module and line up to here are good.");
   }
-  meanings << paired(outlook.meanings);
+  if (outlook) {
+    meanings << paired(outlook->meanings);
+  }
   meaning_->setText(meanings.join(QLatin1Char('\n')));
 }
 

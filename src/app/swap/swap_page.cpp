@@ -133,6 +133,8 @@ SwapPage::SwapPage(JobModel& model, QWidget* parent) : QWidget(parent), model_(m
     fillOthers();
     refresh();
   });
+  connect(&model_, &JobModel::assessed, this, &SwapPage::refresh);
+  connect(&model_, &JobModel::workedOut, this, &SwapPage::refresh);
   fillOthers();
 }
 
@@ -185,7 +187,12 @@ void SwapPage::refresh() {
   crossed_->setVisible(!shorted);
   const auto t = test();
   showSubstitution(*board_, model_, t);
-  const auto outlook = model_.outlook(t);
+  fillAnswers();
+  const auto* known = model_.outlook(t);
+  if (!known) {
+    return;  // on its way
+  }
+  const auto& outlook = *known;
   steps_->setText(numbered(outlook.steps));
   QStringList cautions;
   if (!diagnosis::permitted(model_.job(), *model_.job().suspectCircuit(), t)) {
@@ -197,7 +204,6 @@ void SwapPage::refresh() {
   cautions_->setText(cautions.join(QLatin1Char(' ')));
   fillTable(outlook);
   meanings_->setText(paired(outlook.meanings));
-  fillAnswers();
 }
 
 void SwapPage::fillTable(const diagnosis::SwapOutlook& outlook) {

@@ -10,6 +10,7 @@
 #include <QToolTip>
 #include <QVBoxLayout>
 
+#include "app/parts/when_seen.h"
 #include "app/style/form.h"
 #include "app/style/theme.h"
 #include "app/style/words.h"
@@ -85,9 +86,10 @@ DialPanel::DialPanel(JobModel& model, QWidget* parent)
   column->addWidget(decide_);
   column->addStretch();
   connect(dial_, &DialWidget::toothChosen, this, &DialPanel::showTooth);
-  connect(&model_, &JobModel::changed, this, &DialPanel::refresh);
-  connect(&ThemeHub::instance(), &ThemeHub::changed, this, &DialPanel::refresh);
-  refresh();
+  auto* seen = new WhenSeen(this, [this] { refresh(); });
+  connect(&model_, &JobModel::changed, seen, &WhenSeen::due);
+  connect(&model_, &JobModel::assessed, seen, &WhenSeen::due);
+  connect(&ThemeHub::instance(), &ThemeHub::changed, seen, &WhenSeen::due);
 }
 
 const trace::ChannelAnalysis* DialPanel::analysis() const {

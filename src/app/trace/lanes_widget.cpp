@@ -22,6 +22,7 @@ LanesWidget::LanesWidget(JobModel& model, QWidget* parent) : QWidget(parent), mo
   setMouseTracking(true);
   setMinimumHeight(300);
   connect(&model_, &JobModel::changed, this, &LanesWidget::reload);
+  connect(&model_, &JobModel::assessed, this, &LanesWidget::reload);
   connect(&ThemeHub::instance(), &ThemeHub::changed, this, [this] { update(); });
   reload();
 }
@@ -52,6 +53,9 @@ void LanesWidget::showSpan(double fromS, double toS) {
 }
 
 void LanesWidget::rebuild() {
+  if (!isVisible()) {
+    return;  // drawn when shown
+  }
   picture::LanesInput input;
   input.lanes = lanes_;
   input.fromS = fromS_;
@@ -69,6 +73,10 @@ void LanesWidget::rebuild() {
 void LanesWidget::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   render::paint(painter, scene_, ThemeHub::instance().theme());
+}
+
+void LanesWidget::showEvent(QShowEvent*) {
+  rebuild();
 }
 
 void LanesWidget::resizeEvent(QResizeEvent*) {

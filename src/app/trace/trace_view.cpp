@@ -2,11 +2,12 @@
 
 #include <QLabel>
 #include <QPushButton>
-#include <QStackedWidget>
 #include <QVBoxLayout>
 
 #include "app/parts/dialogs.h"
+#include "app/parts/when_seen.h"
 #include "app/style/form.h"
+#include "app/style/pages.h"
 #include "app/style/theme.h"
 #include "app/style/words.h"
 #include "app/trace/finding_row.h"
@@ -53,7 +54,7 @@ TraceView::TraceView(JobModel& model, QWidget* parent) : QWidget(parent), model_
   column->addWidget(scope_);
   lanes_ = new LanesWidget(model_, this);
   turns_ = new TurnsWidget(model_, this);
-  pages_ = new QStackedWidget(this);
+  pages_ = new Pages(this);
   pages_->addWidget(lanes_);
   pages_->addWidget(turns_);
   live_ = new LivePage(this);
@@ -80,9 +81,10 @@ TraceView::TraceView(JobModel& model, QWidget* parent) : QWidget(parent), model_
   connect(lanes_, &LanesWidget::cursorsChanged, this, &TraceView::sayCursors);
   connect(lanes_, &LanesWidget::captureDropped, this, &TraceView::captureDropped);
   connect(lanes_, &LanesWidget::fileWanted, this, &TraceView::fileWanted);
-  connect(&model_, &JobModel::changed, this, &TraceView::refresh);
-  connect(&ThemeHub::instance(), &ThemeHub::changed, this, &TraceView::refresh);
-  refresh();
+  auto* seen = new WhenSeen(this, [this] { refresh(); });
+  connect(&model_, &JobModel::changed, seen, &WhenSeen::due);
+  connect(&model_, &JobModel::assessed, seen, &WhenSeen::due);
+  connect(&ThemeHub::instance(), &ThemeHub::changed, seen, &WhenSeen::due);
 }
 
 void TraceView::makeButtons(QHBoxLayout* row) {

@@ -17,6 +17,7 @@ TurnsWidget::TurnsWidget(JobModel& model, QWidget* parent) : SceneWidget(parent)
     return picture::turnOverlay(input, render::measure());
   });
   connect(&model, &JobModel::changed, this, &SceneWidget::rebuild);
+  connect(&model, &JobModel::assessed, this, &SceneWidget::rebuild);
 }
 
 }  // namespace haybale::app

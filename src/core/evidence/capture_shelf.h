@@ -4,6 +4,7 @@
 #include <functional>
 #include <map>
 #include <memory>
+#include <mutex>
 #include <string>
 #include <vector>
 
@@ -14,6 +15,8 @@
 
 namespace haybale::diagnosis {
 
+using Recorded = std::shared_ptr<const capture::Record>;
+
 /// What is to be worked out of a channel of a capture.
 struct Wanted {
   std::size_t channel = 0;
@@ -22,7 +25,7 @@ struct Wanted {
 
 /// A record with what was worked out of it; made by one thread, handed over whole.
 struct LoadedCapture {
-  std::shared_ptr<const capture::Record> record;
+  Recorded record;
   std::vector<std::shared_ptr<const capture::Pyramid>> pyramids;  ///< one a channel
   std::vector<std::pair<Wanted, std::shared_ptr<const trace::ChannelAnalysis>>> analyses;
 };
@@ -33,20 +36,24 @@ Result<LoadedCapture> loadCapture(
     const std::string& path,
     const std::function<std::vector<Wanted>(const capture::Record&)>& wanted, Progress* progress);
 
-/// Captures by path. Not thread-safe.
+/// Captures by path. Safe from any thread: none waits while another reads or analyses, so that two
+/// that want the same at once may both work it out; the first one stays.
 class CaptureShelf {
  public:
   /// The record of `path`, read on the first call; or why not.
-  Result<std::shared_ptr<const capture::Record>> load(const std::string& path);
-  /// The analysis of a channel of a record on the shelf, worked out on the first call.
+  Result<Recorded> load(const std::string& path);
+  /// The analysis of a channel of a record that `load` gave, worked out on the first call. A record
+  /// that was taken off the shelf meanwhile is analysed all the same, and not kept.
   [[nodiscard]] std::shared_ptr<const trace::ChannelAnalysis> analysis(const std::string& path,
+                                                                       const Recorded& record,
                                                                        const Wanted& wanted);
-  /// The ranges of a channel of a record on the shelf, worked out on the first call.
+  /// The ranges of a channel of a record, likewise.
   [[nodiscard]] std::shared_ptr<const capture::Pyramid> pyramid(const std::string& path,
+                                                                const Recorded& record,
                                                                 std::size_t channel);
 
   /// Puts a record in place of a file, e.g. one read elsewhere.
-  void put(const std::string& path, std::shared_ptr<const capture::Record> record);
+  void put(const std::string& path, Recorded record);
   void put(const std::string& path, LoadedCapture loaded);
   /// Takes a record off the shelf; it is read anew when it is wanted again.
   void forget(const std::string& path);
@@ -61,6 +68,9 @@ class CaptureShelf {
   [[nodiscard]] bool wouldDefer(const std::string& path) const;
 
  private:
+  LoadedCapture* holding(const std::string& path, const Recorded& record);
+
+  mutable std::mutex mutex_;  // of all below; never held while something is worked out
   std::map<std::string, LoadedCapture> captures_;
   std::map<std::string, Error> errors_;
   std::vector<std::string> deferred_;

@@ -133,10 +133,10 @@ WaveformSet analyseWaveforms(const job::Case& c, const std::string& folder, Capt
     }
     waveform.record = *record;
     waveform.channel = channelFor(**record, e);
-    waveform.pyramid = shelf.pyramid(path, waveform.channel);
+    waveform.pyramid = shelf.pyramid(path, *record, waveform.channel);
     out.analyses.emplace(
-        e.id,
-        named(shelf.analysis(path, {waveform.channel, traceOptions(c, *circuit)}), circuit->name));
+        e.id, named(shelf.analysis(path, *record, {waveform.channel, traceOptions(c, *circuit)}),
+                    circuit->name));
   }
   for (const auto& circuit : c.circuits) {
     const circuit::Circuit* peer = circuit::peerOf(c.circuits, circuit);

@@ -315,6 +315,9 @@ Result<Case> asReopened(const Case& c) {
   if (!once) {
     return once;
   }
+  if (*once == c) {
+    return once;  // what is written of it is what was read: it stays as it is
+  }
   // Defaults are filled in the first time; the second time nothing may move any more.
   const std::string written = caseText(*once);
   auto twice = parseCase(written, "");

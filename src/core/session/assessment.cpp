@@ -29,23 +29,20 @@ Assessment assessCase(const job::Case& c, const std::string& folder, CaptureShel
   return out;
 }
 
-SwapOutlook outlookFor(const job::Case& c, const std::string& folder, CaptureShelf& shelf,
-                       const circuit::Test& test, LikelihoodMemory* memory) {
-  if (!c.suspectCircuit()) {
-    return {};
+Assessment carriedOver(const Assessment& before, const job::Case& was, const job::Case& now) {
+  Assessment out = before;
+  // What was learnt is of the lines as they were.
+  const Knowledge none;
+  const bool same = was.circuits == now.circuits;
+  const Knowledge& known = same ? before.knowledge : none;
+  out.views.clear();
+  for (std::size_t i = 0; i < now.evidence.size(); ++i) {
+    const auto& e = now.evidence[i];
+    const bool judged = same && i < was.evidence.size() && i < before.views.size() &&
+                        was.evidence[i] == e && was.meter == now.meter;
+    out.views.push_back(judged ? before.views[i] : assess(now, e, before.waveforms, known));
   }
-  const auto waveforms = analyseWaveforms(c, folder, shelf);
-  return outlookOf(Beliefs(c, waveforms, memory).leading(), test);
-}
-
-Proof proveCase(const job::Case& c, const std::string& folder, CaptureShelf& shelf,
-                LikelihoodMemory* memory) {
-  if (!c.suspectCircuit()) {
-    return {};
-  }
-  const auto waveforms = analyseWaveforms(c, folder, shelf);
-  const Beliefs beliefs(c, waveforms, memory);
-  return proofOf(beliefs.job(), beliefs.leading(), folder, shelf, memory);
+  return out;
 }
 
 CircuitState stateOf(const job::Case& c, const Assessment& assessment,

@@ -14,7 +14,7 @@ struct Assessment {
   std::vector<ReadingView> views;  ///< in the order of the evidence
   Conclusion conclusion;
   std::vector<Proposal> proposals;
-  std::vector<Option> options;  ///< acting, measuring, stopping, with odds and prices
+  std::vector<Option> options;             ///< acting, measuring, stopping, with odds and prices
   std::shared_ptr<const Beliefs> beliefs;  ///< what all that follows from; null without a circuit
 
   [[nodiscard]] const ReadingView* view(std::string_view evidenceId) const;
@@ -27,14 +27,10 @@ struct Assessment {
                                     const std::vector<circuit::Test>& refused = {},
                                     LikelihoodMemory* memory = nullptr);
 
-/// What a substitution would show, as the case stands.
-[[nodiscard]] SwapOutlook outlookFor(const job::Case& c, const std::string& folder,
-                                     CaptureShelf& shelf, const circuit::Test& test,
-                                     LikelihoodMemory* memory = nullptr);
-
-/// The proof of the repair, as the case stands.
-[[nodiscard]] Proof proveCase(const job::Case& c, const std::string& folder, CaptureShelf& shelf,
-                              LikelihoodMemory* memory = nullptr);
+/// What can be said of `now` before it is worked out: all that was known of the state before, with
+/// the readings of `now`, each judged by what was known. Microseconds a reading.
+[[nodiscard]] Assessment carriedOver(const Assessment& before, const job::Case& was,
+                                     const job::Case& now);
 
 /// How a circuit stands, for a small sign beside its name.
 enum class CircuitState { notMeasured, good, doubtful, faulty };

@@ -33,11 +33,11 @@ TEST_F(Shelf, ReadsAFileOnceAndAnalysesItOnce) {
   ASSERT_HB_OK(again);
   EXPECT_EQ(first->get(), again->get());
   const Wanted wanted{0, {}};
-  EXPECT_EQ(shelf.analysis(file, wanted).get(), shelf.analysis(file, wanted).get());
+  EXPECT_EQ(shelf.analysis(file, *first, wanted).get(), shelf.analysis(file, *first, wanted).get());
   Wanted other = wanted;
   other.options.teeth = 43;
-  EXPECT_NE(shelf.analysis(file, wanted).get(), shelf.analysis(file, other).get());
-  EXPECT_EQ(shelf.pyramid(file, 0).get(), shelf.pyramid(file, 0).get());
+  EXPECT_NE(shelf.analysis(file, *first, wanted).get(), shelf.analysis(file, *first, other).get());
+  EXPECT_EQ(shelf.pyramid(file, *first, 0).get(), shelf.pyramid(file, *first, 0).get());
 }
 
 TEST_F(Shelf, LeavesLargeFilesToAnotherThread) {

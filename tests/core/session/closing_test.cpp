@@ -6,6 +6,7 @@
 
 #include "core/belief/intake_priors.h"
 #include "core/belief/ways_to_fail.h"
+#include "core/session/session.h"
 #include "core/sim/sim_vehicle.h"
 #include "support/job_fixture.h"
 
@@ -124,7 +125,7 @@ TEST_F(CloseOut, TheTestThatFoundItComesFirstAndEveryStepLeavesLess) {
   reading("RL", "module pair 1.12k");
   reading("RR", "module pair OL");
   reading("RR", "C2.w pair OL unplugged");
-  const auto proof = proveCase(c, "/", shelf);
+  const auto proof = Session(c, "/").proof();
   ASSERT_GE(proof.plan.size(), 3U);
   EXPECT_EQ(proof.plan[0].test.kind, circuit::TestKind::resistance);
   EXPECT_EQ(proof.plan[0].why, "it is what found the fault");
@@ -146,7 +147,7 @@ class Proving : public CloseOut {
     sim::SimOptions options;
     options.seed = 5;
     sim::SimVehicle vehicle(c, left.fault, left.severity, options);
-    auto plan = proveCase(c, "/", shelf);
+    auto plan = Session(c, "/").proof();
     for (const auto& step : plan.plan) {
       const auto reading = vehicle.answer(step.test);
       if (!reading || !reading->file.empty()) {
@@ -158,7 +159,7 @@ class Proving : public CloseOut {
       e.reading = *reading;
       c.proof.push_back(e);
     }
-    return proveCase(c, "/", shelf);
+    return Session(c, "/").proof();
   }
 };
 
@@ -167,7 +168,7 @@ TEST_F(Proving, ASoundVehicleIsProvedAndAFaultLeftInIsSeen) {
   reading("RL", "module pair 1.12k");
   reading("RR", "module pair OL");
   reading("RR", "C2.w pair 1.11k unplugged");
-  const auto before = proveCase(c, "/", shelf);
+  const auto before = Session(c, "/").proof();
   const auto sound = prove({});
   EXPECT_LT(sound.wrong, 0.3 * before.wrong) << sound.sentence();
   EXPECT_TRUE(sound.complete()) << sound.sentence();
