@@ -171,8 +171,10 @@ Status Database::connectTo() {
                    "cannot be reached (" + plain(db_.lastError()) + ")",
                    "a server that runs, a user and a password it knows"};
     }
-    return Error{url_.shown().toStdString(), std::nullopt, "is no logbook that can be opened",
-                 "move it aside; a new one is begun"};
+    return Error{
+        url_.shown().toStdString(), std::nullopt,
+        "cannot be opened as a logbook (" + plain(db_.lastError()) + ")",
+        "a logbook of this program, in a folder that can be written, with room on the disk"};
   }
   if (!isSqlite()) {
     // A network that hangs is an error after a while, not for ever.

@@ -40,10 +40,15 @@ class Reader {
     QSqlDatabase::removeDatabase(name_);
   }
   [[nodiscard]] bool open() const { return open_; }
+  /// Whether what went wrong last is damage: a disk that is full, a folder without rights or
+  /// another program that holds the file are none.
+  [[nodiscard]] bool damaged() const { return isDamage(open_ ? failed_ : db_.lastError()); }
   // First value of one statement; null when it cannot be had.
   QVariant value(const QString& sql) {
     QSqlQuery query(db_);
-    return query.exec(sql) && query.next() ? query.value(0) : QVariant();
+    const bool there = query.exec(sql) && query.next();
+    failed_ = query.lastError();
+    return there ? query.value(0) : QVariant();
   }
   // One row by its number: 1 read, 0 there is none, -1 it cannot be read.
   int row(const QString& columns, qint64 number, Revision& out) {
@@ -65,7 +70,14 @@ class Reader {
   }
 
  private:
+  // SQLite's SQLITE_CORRUPT and SQLITE_NOTADB, with what their extended forms add above.
+  static bool isDamage(const QSqlError& error) {
+    const int code = error.nativeErrorCode().toInt() & 0xFF;
+    return code == 11 || code == 26;
+  }
+
   QSqlDatabase db_;
+  QSqlError failed_;
   QString name_;
   bool open_ = false;
 };
@@ -106,8 +118,8 @@ void bringRows(const QString& file, Logbook& to, qint64& states, qint64& lost) {
 QStringList backupsOf(const QString& file) {
   const QFileInfo about(file);
   QStringList out = QDir(about.absolutePath())
-                        .entryList({about.fileName() + QStringLiteral(".20*-*-*.bak")},
-                                   QDir::Files, QDir::Name | QDir::Reversed);
+                        .entryList({about.fileName() + QStringLiteral(".20*-*-*.bak")}, QDir::Files,
+                                   QDir::Name | QDir::Reversed);
   for (auto& name : out) {
     name = about.absolutePath() + QLatin1Char('/') + name;
   }
@@ -121,23 +133,45 @@ bool isSound(const QString& file) {
     return true;  // a new one is begun
   }
   Reader reader(file);
-  return reader.open() &&
-         reader.value(QStringLiteral("PRAGMA quick_check(1)")).toString() == QStringLiteral("ok");
+  const QVariant found =
+      reader.open() ? reader.value(QStringLiteral("PRAGMA quick_check(1)")) : QVariant();
+  return found.isNull() ? !reader.damaged() : found.toString() == QStringLiteral("ok");
 }
+
+namespace {
+
+// A logbook with what was written and not yet taken into the file; all of it or nothing.
+bool moveBook(const QString& from, const QString& to) {
+  QStringList moved;
+  for (const char* part : {"", "-wal", "-shm"}) {
+    const QString name = from + QLatin1String(part);
+    if (QFile::exists(name) && !QFile::rename(name, to + QLatin1String(part))) {
+      for (const auto& back : moved) {
+        QFile::rename(to + back, from + back);
+      }
+      return false;
+    }
+    moved << QString::fromLatin1(part);
+  }
+  return true;
+}
+
+}  // namespace
 
 Result<Salvaged> salvage(const QString& file) {
   Salvaged out;
   out.aside = freeName(file + QStringLiteral(".damaged"));
-  // With what was written and not yet taken into the file.
-  for (const char* part : {"", "-wal", "-shm"}) {
-    const QString from = file + QLatin1String(part);
-    if (QFile::exists(from) && !QFile::rename(from, out.aside + QLatin1String(part))) {
-      return Error{file.toStdString(), std::nullopt, "is damaged and cannot be put aside",
-                   "look whether the folder can be written"};
-    }
+  if (!moveBook(file, out.aside)) {
+    return Error{file.toStdString(), std::nullopt, "is damaged and cannot be put aside",
+                 "look whether the folder can be written"};
   }
   auto fresh = Logbook::open(file);
   if (!fresh) {
+    // Where no new one can be begun the old one stays what it was.
+    for (const char* part : {"", "-wal", "-shm"}) {
+      QFile::remove(file + QLatin1String(part));
+    }
+    moveBook(out.aside, file);
     return fresh.error();
   }
   bringRows(out.aside, **fresh, out.states, out.lost);

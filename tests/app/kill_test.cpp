@@ -116,8 +116,8 @@ class Kill : public testing::TestWithParam<unsigned> {
       row.changed = store::utcNow();
       ASSERT_HB_OK((*book)->keep(row, job::newCase()));
     }
-    ASSERT_HB_OK(store::exportLogbook(**book,
-                                      QString::fromStdString(folder.file("other-bench.jsonl"))));
+    ASSERT_HB_OK(
+        store::exportLogbook(**book, QString::fromStdString(folder.file("other-bench.jsonl"))));
   }
 
   void begin(int number) {
@@ -239,8 +239,8 @@ TEST_P(Kill, AtRandomMomentsWithOneWindowAndWithTwo) {
       begin(round / kRoundsAJob);
     }
     const bool rivals = round % 2 == 1;
-    const auto seen = workAndKill(rivals, random() % (rivals ? 12 : 90) + 1,
-                                  static_cast<int>(random() % 40));
+    const auto seen =
+        workAndKill(rivals, random() % (rivals ? 12 : 90) + 1, static_cast<int>(random() % 40));
     expectNothingLost(seen);
     expectAllCanBeOpened(seen);
     expectTheLogbookWhole(seen);

@@ -3,6 +3,7 @@
 #include <QApplication>
 
 #include "app/live/output_guard.h"
+#include "deeds.h"
 #include "render/scene_painter.h"
 #include "typist.h"
 
@@ -19,6 +20,9 @@ int main(int argc, char** argv) {
   if (argc == 5 && qstrcmp(argv[1], "--typist") == 0) {
     return haybale::app::typist(QString::fromLocal8Bit(argv[2]), qstrcmp(argv[3], "rival") == 0,
                                 std::atoi(argv[4]));
+  }
+  if (argc == 4 && qstrcmp(argv[1], "--deed") == 0) {
+    return haybale::app::deed(QString::fromLocal8Bit(argv[2]), QString::fromLocal8Bit(argv[3]));
   }
   testing::InitGoogleTest(&argc, argv);
   return RUN_ALL_TESTS();
