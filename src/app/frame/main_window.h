@@ -46,6 +46,7 @@ class MainWindow : public QMainWindow {
   void openDemo();
   /// The job worked on last, or a new one.
   void openLast();
+  void tellPutAside();
   /// Saves; asks for a name when there is none or when `ask`. False when nothing was saved.
   bool save(bool ask = false);
   /// A sentence in the line at the foot.

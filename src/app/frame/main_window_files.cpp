@@ -8,6 +8,7 @@
 #include "app/close/close_view.h"
 #include "app/frame/main_window.h"
 #include "app/intake/intake_view.h"
+#include "app/model/put_aside.h"
 #include "app/parts/dialogs.h"
 #include "app/parts/preferences_dialog.h"
 #include "app/practice/practice_view.h"
@@ -48,6 +49,13 @@ void MainWindow::showKeys() {
   openDialog(new KeysDialog(this));
 }
 
+// What was found damaged on the way is said last, so that it stands.
+void MainWindow::tellPutAside() {
+  if (const QStringList found = takePutAside(); !found.isEmpty()) {
+    say(found.join(QLatin1Char(' ')), true);
+  }
+}
+
 void MainWindow::openPath(const QString& path) {
   if (looksLikePractice(path)) {
     practice_->open(path);
@@ -58,6 +66,7 @@ void MainWindow::openPath(const QString& path) {
     if (const auto status = model_.open(path); !status) {
       say(QString::fromStdString(status.error().sentence()), true);
     }
+    tellPutAside();
     return;
   }
   if (path.endsWith(QStringLiteral(".zip"), Qt::CaseInsensitive)) {
@@ -78,11 +87,14 @@ void MainWindow::openLast() {
     const bool kept = name.startsWith(QStringLiteral("unsaved:"));
     const auto status = kept ? model_.openKept(name.mid(8)) : model_.open(name);
     if (status) {
+      tellPutAside();
       return;
     }
+    say(QString::fromStdString(status.error().sentence()), true);
   }
   model_.startNew();
   showView(kIntake);
+  tellPutAside();
 }
 
 bool MainWindow::save(bool ask) {

@@ -11,6 +11,7 @@
 #include <QPushButton>
 
 #include "app/model/autosave.h"
+#include "app/model/put_aside.h"
 #include "app/style/words.h"
 #include "core/base/atomic_file.h"
 #include "core/base/json.h"
@@ -26,16 +27,32 @@ std::string metersFile() {
   return (stateFolder() + QStringLiteral("/meters.json")).toStdString();
 }
 
+Status writeMeters(const std::vector<Meter>& meters) {
+  Json list = Json::array();
+  for (const auto& m : meters) {
+    list.push_back(circuit::toJson(m));
+  }
+  QDir().mkpath(stateFolder());
+  return job::writeFileAtomically(metersFile(), list.dump(2) + "\n");
+}
+
 std::vector<Meter> ownMeters() {
   std::vector<Meter> out;
   const auto text = job::readFile(metersFile());
   const auto json = text ? parseJson(*text, metersFile()) : Result<Json>(Error{});
-  if (!json || !json->is_array()) {
-    return out;
-  }
-  for (const auto& one : *json) {
+  bool damaged = text && (!json || !json->is_array());
+  for (const auto& one : damaged || !json ? Json::array() : *json) {
     if (auto meter = circuit::readMeterJson(one, "meters")) {
       out.push_back(std::move(*meter));
+    } else {
+      damaged = true;
+    }
+  }
+  if (damaged) {
+    // The sound ones are written anew at once, so that the next start does not say it again.
+    putAside(q(metersFile()));
+    if (!out.empty()) {
+      (void)writeMeters(out);
     }
   }
   return out;
@@ -91,12 +108,7 @@ Status keepMeter(const Meter& meter) {
   auto own = ownMeters();
   std::erase_if(own, [&](const Meter& m) { return m.name == meter.name; });
   own.push_back(meter);
-  Json list = Json::array();
-  for (const auto& m : own) {
-    list.push_back(circuit::toJson(m));
-  }
-  QDir().mkpath(stateFolder());
-  return job::writeFileAtomically(metersFile(), list.dump(2) + "\n");
+  return writeMeters(own);
 }
 
 MeterDialog::MeterDialog(const Meter& meter, QWidget* parent)

@@ -5,6 +5,7 @@
 #include <QFile>
 #include <QFileInfo>
 
+#include "app/model/put_aside.h"
 #include "core/base/atomic_file.h"
 #include "core/base/json.h"
 #include "core/base/uuid.h"
@@ -21,15 +22,6 @@ QString autosaveFile(const QString& id) {
 }
 QString recentFile() {
   return stateFolder() + QStringLiteral("/recent.json");
-}
-
-// `wanted`, or with a number behind it.
-QString freeName(const QString& wanted) {
-  QString name = wanted;
-  for (int n = 2; QFile::exists(name); ++n) {
-    name = QStringLiteral("%1-%2").arg(wanted).arg(n);
-  }
-  return name;
 }
 
 QString textOf(const Json& json, const char* key) {
@@ -123,7 +115,7 @@ std::optional<Kept> readAutosave(const QString& id) {
     return std::move(*kept);
   }
   if (QFile::exists(path)) {
-    QFile::rename(path, freeName(path + QStringLiteral(".damaged")));
+    putAside(path);
   }
   return std::nullopt;
 }
@@ -132,12 +124,25 @@ void removeAutosave(const QString& id) {
   QFile::remove(autosaveFile(id));
 }
 
+// Where the list is lost: every job that has an autosave, the latest first.
+QStringList keptWithoutFile() {
+  QStringList out;
+  const QDir folder(stateFolder() + QStringLiteral("/autosave"));
+  for (const auto& name : folder.entryList({QStringLiteral("*.json")}, QDir::Files, QDir::Time)) {
+    out << QStringLiteral("unsaved:") + name.chopped(5);
+  }
+  return out;
+}
+
 QStringList recentJobs() {
   QStringList out;
   const auto text = job::readFile(recentFile().toStdString());
   const auto json = text ? parseJson(*text, "recent") : Result<Json>(Error{});
   if (!json || !json->is_array()) {
-    return out;
+    if (QFile::exists(recentFile())) {
+      putAside(recentFile());
+    }
+    return keptWithoutFile();
   }
   for (const auto& entry : *json) {
     if (!entry.is_string()) {

@@ -48,6 +48,7 @@ struct JobBook::Keeping {
   store::Keeping onto;
   Result<QString> revision{QString()};
   std::vector<store::Revision> others;  // kept elsewhere beside it
+  bool taken = false;                   // another window works on the job now
 };
 
 JobBook::JobBook(JobModel& model, QObject* parent)
@@ -194,7 +195,7 @@ void JobBook::keep() {
   keeping_ = true;
   desk_.put(
       QStringLiteral("keep"),
-      [keeping, hand = hand_, file = book_->database().file()] {
+      [keeping, hand = hand_, file = book_->database().file(), claim = model_.claim()] {
         if (!hand->book) {
           auto opened = store::Logbook::open(file);
           if (!opened) {
@@ -203,7 +204,13 @@ void JobBook::keep() {
           }
           hand->book = std::move(*opened);
         }
-        keeping->revision = hand->book->keep(keeping->row, keeping->job, keeping->onto);
+        // A window that lost the job meanwhile puts no older state over the other's.
+        keeping->taken = !claim.whileMine(JobLock::Claim::Place::logbook, [&] {
+          keeping->revision = hand->book->keep(keeping->row, keeping->job, keeping->onto);
+        });
+        if (keeping->taken) {
+          return;
+        }
         if (auto others = keeping->revision ? hand->book->besideHead(keeping->row.id)
                                             : Result<std::vector<store::Revision>>(noBook())) {
           keeping->others = std::move(*others);
@@ -211,6 +218,9 @@ void JobBook::keep() {
       },
       [this, keeping, saved] {
         keeping_ = false;
+        if (keeping->taken) {
+          return;
+        }
         model_.setTrouble(QStringLiteral("logbook"),
                           keeping->revision ? QString()
                                             : tr("The logbook could not keep this: %1")

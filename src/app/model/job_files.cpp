@@ -225,7 +225,7 @@ Status JobModel::save(const QString& path) {
     }
   };
   if (absolute == path_) {
-    (void)lock_.claim().whileMine(write);
+    (void)lock_.claim().whileMine(JobLock::Claim::Place::file, write);
   } else {
     write();
   }

@@ -42,9 +42,13 @@ bool lives(const QString& token) {
 // there is nobody to wait for.
 class Turn {
  public:
-  explicit Turn(const QString& lockFile)
-      : fd_(::open((lockFile + QStringLiteral(".turn")).toLocal8Bit().constData(),
-                   O_RDWR | O_CREAT | O_CLOEXEC, 0644)) {
+  Turn(const QString& lockFile, JobLock::Claim::Place place)
+      : fd_(::open(
+            (lockFile + (place == JobLock::Claim::Place::file ? QStringLiteral(".turn")
+                                                              : QStringLiteral(".book-turn")))
+                .toLocal8Bit()
+                .constData(),
+            O_RDWR | O_CREAT | O_CLOEXEC, 0644)) {
     if (fd_ >= 0) {
       while (::flock(fd_, LOCK_EX) != 0 && errno == EINTR) {
       }
@@ -109,7 +113,8 @@ bool JobLock::take(const QString& job) {
 }
 
 void JobLock::seize() {
-  const Turn turn(lockFile());
+  const Turn file(lockFile(), Claim::Place::file);
+  const Turn book(lockFile(), Claim::Place::logbook);
   (void)job::writeFileAtomically(lockFile().toStdString(), token_.toStdString(), false);
 }
 
@@ -118,8 +123,8 @@ bool JobLock::Claim::mine() const {
   return now.isEmpty() || now == token;
 }
 
-bool JobLock::Claim::whileMine(const std::function<void()>& write) const {
-  const Turn turn(lockFile);
+bool JobLock::Claim::whileMine(Place place, const std::function<void()>& write) const {
+  const Turn turn(lockFile, place);
   if (!mine()) {
     return false;
   }

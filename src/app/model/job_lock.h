@@ -33,7 +33,9 @@ class JobLock {
     [[nodiscard]] bool mine() const;
     /// Runs `write` if the job is still this window's, and gives back whether it did. Nobody takes
     /// the job over meanwhile: whoever does waits, and then finds what was written.
-    bool whileMine(const std::function<void()>& write) const;
+    /// Writes of one place wait for each other.
+    enum class Place { file, logbook };
+    bool whileMine(Place place, const std::function<void()>& write) const;
   };
   [[nodiscard]] Claim claim() const { return {lockFile(), token_}; }
 

@@ -239,8 +239,9 @@ void JobModel::autosave(bool flush) {
   keeper_.put(
       kept.id,
       [this, kept, status, s = session_, claim = lock_.claim()] {
-        const bool mine = claim.whileMine(
-            [&] { *status = writeAutosave(kept, s->job(), flush_.exchange(false)); });
+        const bool mine = claim.whileMine(JobLock::Claim::Place::file, [&] {
+          *status = writeAutosave(kept, s->job(), flush_.exchange(false));
+        });
         if (!mine) {
           *status = Error{"", std::nullopt, "another window took this job over", ""};
         }

@@ -63,6 +63,7 @@ class JobModel : public QObject {
   /// Another window works on this job: here it can be read, until `takeOver`.
   [[nodiscard]] bool isReadOnly() const { return readOnly_; }
   void takeOver();
+  [[nodiscard]] JobLock::Claim claim() const { return lock_.claim(); }
   /// Goes on with a copy that is kept nowhere, for what a made-up vehicle gives; `endTrial` brings
   /// the job itself back as it was.
   void beginTrial();

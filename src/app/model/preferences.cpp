@@ -4,6 +4,7 @@
 #include <QFile>
 
 #include "app/model/autosave.h"
+#include "app/model/put_aside.h"
 #include "core/base/atomic_file.h"
 #include "core/base/json.h"
 #include "core/job/case_json.h"
@@ -62,8 +63,7 @@ Preferences preferences() {
   }
   auto kept = parse(*text, path);
   if (!kept) {
-    QFile::remove(file() + QStringLiteral(".damaged"));
-    QFile::rename(file(), file() + QStringLiteral(".damaged"));
+    putAside(file());
     return usual;
   }
   return std::move(*kept);
