@@ -92,6 +92,7 @@ int simulate(const SimulateOptions& o, Streams streams) {
   instruments::YardOptions options;
   options.seed = o.seed;
   options.firstPort = o.firstPort;
+  options.log = [&streams](const std::string& sentence) { streams.err << sentence << std::endl; };
   const auto yard = instruments::Yard::open(*c, fault->fault, fault->severity, options);
   if (!yard) {
     return fail(streams, yard.error(), kCannot);

@@ -18,34 +18,51 @@ namespace haybale::instruments {
 
 namespace {
 
-constexpr std::size_t kMostClients = 16;
-constexpr std::size_t kMostLine = 1U << 20;
+using Clock = std::chrono::steady_clock;
 
 struct Client {
   int fd = -1;
   std::string heard;
   std::string unsent;
-  bool gone = false;
+  std::string gone;  // why it is cut off, or that it left; empty while it stays
+  Clock::time_point last = Clock::now();       // when it was heard last
+  Clock::time_point lineBegun = Clock::now();  // when the line began that is not ended
 };
 
-void hear(Client& client, const LoopbackServer::Answer& answer) {
+void hear(Client& client, const LoopbackServer::Answer& answer,
+          const LoopbackServer::Limits& limits) {
   std::array<char, 4096> buffer{};
   const auto got = ::recv(client.fd, buffer.data(), buffer.size(), 0);
   if (got <= 0) {
-    client.gone = got == 0 || (errno != EAGAIN && errno != EINTR);
+    if (got == 0 || (errno != EAGAIN && errno != EINTR)) {
+      client.gone = "left";
+    }
     return;
   }
+  client.last = Clock::now();
+  if (client.heard.empty()) {
+    client.lineBegun = client.last;
+  }
   client.heard.append(buffer.data(), static_cast<std::size_t>(got));
+  std::size_t from = 0;
   for (auto end = client.heard.find('\n'); end != std::string::npos;
-       end = client.heard.find('\n')) {
-    std::string line = client.heard.substr(0, end);
-    client.heard.erase(0, end + 1);
+       end = client.heard.find('\n', from)) {
+    std::string line = client.heard.substr(from, end - from);
+    from = end + 1;
+    client.lineBegun = client.last;
     if (!line.empty() && line.back() == '\r') {
       line.pop_back();
     }
     client.unsent += answer(line);
+    if (client.unsent.size() > limits.unsent) {
+      client.gone = "asks and does not fetch its answers";
+      return;
+    }
   }
-  client.gone = client.heard.size() > kMostLine;
+  client.heard.erase(0, from);
+  if (client.heard.size() > limits.line) {
+    client.gone = "sends " + std::to_string(client.heard.size()) + " bytes without an end of line";
+  }
 }
 
 void speak(Client& client) {
@@ -54,14 +71,27 @@ void speak(Client& client) {
   if (sent > 0) {
     client.unsent.erase(0, static_cast<std::size_t>(sent));
   } else if (sent < 0 && errno != EAGAIN && errno != EINTR) {
-    client.gone = true;
+    client.gone = "left";
   }
+}
+
+void takeClient(std::vector<Client>& clients, int fd, const LoopbackServer::Limits& limits) {
+  if (clients.size() >= limits.clients) {
+    const auto silent =
+        std::min_element(clients.begin(), clients.end(),
+                         [](const Client& a, const Client& b) { return a.last < b.last; });
+    silent->gone = "was silent for longest, and another one wants its place";
+  }
+  Client fresh;
+  fresh.fd = fd;
+  clients.push_back(std::move(fresh));
 }
 
 }  // namespace
 
 Result<std::unique_ptr<LoopbackServer>> LoopbackServer::start(int port, Answer answer,
-                                                              Stream stream, int everyMs) {
+                                                              Stream stream, int everyMs,
+                                                              Limits limits) {
   const auto failed = [&](const char* what) {
     return Error{"127.0.0.1:" + std::to_string(port), std::nullopt,
                  std::string(what) + ": " + std::strerror(errno), "another port, or 0 for any"};
@@ -85,6 +115,7 @@ Result<std::unique_ptr<LoopbackServer>> LoopbackServer::start(int port, Answer a
   out->answer_ = std::move(answer);
   out->stream_ = std::move(stream);
   out->everyMs_ = everyMs;
+  out->limits_ = std::move(limits);
   out->thread_ = std::thread([server = out.get()] { server->serve(); });
   return out;
 }
@@ -104,7 +135,6 @@ LoopbackServer::~LoopbackServer() {
 }
 
 void LoopbackServer::serve() {
-  using Clock = std::chrono::steady_clock;
   std::vector<Client> clients;
   auto next = Clock::now();
   while (!over_) {
@@ -112,18 +142,21 @@ void LoopbackServer::serve() {
     for (const auto& c : clients) {
       watched.push_back({c.fd, static_cast<short>(POLLIN | (c.unsent.empty() ? 0 : POLLOUT)), 0});
     }
-    ::poll(watched.data(), watched.size(), stream_ ? everyMs_ / 2 + 1 : 1000);
+    const int pause = std::min(1000, limits_.lineMs / 4 + 1);
+    ::poll(watched.data(), watched.size(), stream_ ? everyMs_ / 2 + 1 : pause);
     for (std::size_t i = 0; i < clients.size(); ++i) {
       if ((watched[i + 2].revents & (POLLIN | POLLHUP | POLLERR)) != 0) {
-        hear(clients[i], answer_);
+        hear(clients[i], answer_, limits_);
+      }
+      if (!clients[i].heard.empty() &&
+          Clock::now() - clients[i].lineBegun > std::chrono::milliseconds(limits_.lineMs)) {
+        clients[i].gone = "does not end its line";
       }
     }
     if ((watched[1].revents & POLLIN) != 0) {
       const int fd = ::accept4(listener_, nullptr, nullptr, SOCK_NONBLOCK | SOCK_CLOEXEC);
-      if (fd >= 0 && clients.size() < kMostClients) {
-        clients.push_back({fd, "", "", false});
-      } else if (fd >= 0) {
-        ::close(fd);
+      if (fd >= 0) {
+        takeClient(clients, fd, limits_);
       }
     }
     if (stream_ && Clock::now() >= next) {
@@ -131,19 +164,24 @@ void LoopbackServer::serve() {
       const std::string news = stream_();
       for (auto& c : clients) {
         c.unsent += news;
-        c.gone = c.gone || c.unsent.size() > kMostLine;  // nobody reads there
+        if (c.unsent.size() > limits_.unsent) {
+          c.gone = "does not fetch what it is sent";
+        }
       }
     }
     for (auto& c : clients) {
-      if (!c.unsent.empty() && !c.gone) {
+      if (!c.unsent.empty() && c.gone.empty()) {
         speak(c);
       }
     }
-    std::erase_if(clients, [](const Client& c) {
-      if (c.gone) {
+    std::erase_if(clients, [this](const Client& c) {
+      if (!c.gone.empty()) {
         ::close(c.fd);
+        if (limits_.log && c.gone != "left") {
+          limits_.log("port " + std::to_string(port_) + ": a client " + c.gone + ": cut off");
+        }
       }
-      return c.gone;
+      return !c.gone.empty();
     });
   }
   for (const auto& c : clients) {

@@ -19,10 +19,24 @@ class LoopbackServer {
   /// What is sent to every client without being asked, every `everyMs`; may be empty.
   using Stream = std::function<std::string()>;
 
+  /// What no client may go beyond; who does is cut off, and `log` is told why, a sentence.
+  struct Limits {
+    std::size_t clients = 16;                     ///< beyond that the one silent for longest goes
+    std::size_t line = 16U << 10;                 ///< bytes without an end of line
+    std::size_t unsent = 32U << 20;               ///< bytes of answers that were not fetched
+    int lineMs = 10000;                           ///< from the first byte of a line to its end
+    std::function<void(const std::string&)> log;  ///< on the server's thread; may be empty
+  };
+
   /// Listens on `port` of 127.0.0.1; 0 takes any free one.
   [[nodiscard]] static Result<std::unique_ptr<LoopbackServer>> start(int port, Answer answer,
                                                                      Stream stream = {},
-                                                                     int everyMs = 50);
+                                                                     int everyMs = 50) {
+    return start(port, std::move(answer), std::move(stream), everyMs, Limits());
+  }
+  [[nodiscard]] static Result<std::unique_ptr<LoopbackServer>> start(int port, Answer answer,
+                                                                     Stream stream, int everyMs,
+                                                                     Limits limits);
   ~LoopbackServer();
   LoopbackServer(const LoopbackServer&) = delete;
   LoopbackServer& operator=(const LoopbackServer&) = delete;
@@ -39,6 +53,7 @@ class LoopbackServer {
   Answer answer_;
   Stream stream_;
   int everyMs_ = 50;
+  Limits limits_;
   std::atomic<bool> over_{false};
   std::thread thread_;
 };

@@ -70,6 +70,10 @@ Yard::Yard(const job::Case& c, const diagnosis::Hypothesis& fault, double severi
   now_.circuit = case_.suspect;
 }
 
+namespace {
+constexpr int kEveryMs = 50;  // between two frames of the bus
+}
+
 Yard::~Yard() {
   servers_.clear();  // before what they ask
 }
@@ -84,11 +88,14 @@ Result<std::unique_ptr<Yard>> Yard::open(const job::Case& c, const diagnosis::Hy
       {&y.ports_.generator, scpi<SimGenerator>(y)},
       {&y.ports_.bus, [](std::string_view) { return std::string(); }},
       {&y.ports_.hands, [&y](std::string_view line) { return y.handsLine(line); }}};
+  LoopbackServer::Limits limits;
+  limits.log = options.log;
   int port = options.firstPort;
   for (const auto& [where, answer] : services) {
     const bool bus = where == &y.ports_.bus;
     auto server = LoopbackServer::start(
-        port, answer, bus ? [&y] { return y.busFrames(); } : LoopbackServer::Stream());
+        port, answer, bus ? [&y] { return y.busFrames(); } : LoopbackServer::Stream(), kEveryMs,
+        limits);
     if (!server) {
       return server.error();
     }

@@ -8,6 +8,7 @@
 #pragma once
 
 #include <chrono>
+#include <functional>
 #include <memory>
 #include <mutex>
 #include <optional>
@@ -23,6 +24,8 @@ struct YardOptions {
   /// First of five ports; 0 takes any free ones.
   int firstPort = 0;
   double meterError = 0.002;
+  /// Told of clients that were cut off; on a server's thread. May be empty.
+  std::function<void(const std::string&)> log;
 };
 
 /// Port of each service on 127.0.0.1.

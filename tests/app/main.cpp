@@ -4,6 +4,7 @@
 
 #include "app/live/output_guard.h"
 #include "deeds.h"
+#include "output_child.h"
 #include "render/scene_painter.h"
 #include "typist.h"
 
@@ -23,6 +24,10 @@ int main(int argc, char** argv) {
   }
   if (argc == 4 && qstrcmp(argv[1], "--deed") == 0) {
     return haybale::app::deed(QString::fromLocal8Bit(argv[2]), QString::fromLocal8Bit(argv[3]));
+  }
+  if (argc == 4 && qstrcmp(argv[1], "--source") == 0) {
+    return haybale::app::sourceHolder(QString::fromLocal8Bit(argv[2]),
+                                      QString::fromLocal8Bit(argv[3]));
   }
   testing::InitGoogleTest(&argc, argv);
   return RUN_ALL_TESTS();

@@ -1,14 +1,17 @@
 // The signal source goes off in every way to leave, and the window says in every view that it is
-// on.
+// on. Thirteen ways: five within the window, a refusal, a new set-up, and six ends of the program.
 #include <signal.h>
 #include <sys/wait.h>
 #include <unistd.h>
 
 #include <atomic>
+#include <cstdio>
+#include <cstdlib>
 #include <mutex>
 
 #include "app/live/output_guard.h"
 #include "instruments/loopback_server.h"
+#include "output_child.h"
 #include "window_fixture.h"
 
 namespace haybale::app {
@@ -59,6 +62,33 @@ class FakeSource {
   std::mutex mutex_;
   std::string heard_;
 };
+
+}  // namespace
+
+int sourceHolder(const QString& address, const QString& way) {
+  MainWindow window;
+  window.show();
+  auto& hub = window.instruments();
+  hub.connectTo(Instrument::generator, address);
+  if (!QTest::qWaitFor([&] { return hub.connected(Instrument::generator); }, 8000)) {
+    return 3;
+  }
+  hub.startGenerator({false, 120, 1.5, 0});
+  if (!QTest::qWaitFor([&] { return hub.running().has_value(); }, 8000)) {
+    return 4;
+  }
+  std::puts("on");
+  std::fflush(stdout);
+  if (way == QLatin1String("exit")) {
+    std::_Exit(0);  // nothing is cleared up
+  }
+  if (way == QLatin1String("quit")) {
+    return 0;
+  }
+  return QApplication::exec();
+}
+
+namespace {
 
 class Output : public Window {
  protected:
@@ -148,6 +178,39 @@ TEST_F(Output, TheGuardSwitchesItOffWhenTheProgramDies) {
   ::waitpid(guard, &status, 0);
   EXPECT_EQ(WEXITSTATUS(status), 0);
   EXPECT_NE(source.heard().find("OUTP OFF"), std::string::npos);
+}
+
+// The whole program with the source on, ended in every way a program ends.
+TEST_F(Output, GoesOffHoweverTheProgramEnds) {
+  const std::pair<const char*, int> ways[] = {{"quit", 0},          {"exit", 0},
+                                              {"killed", SIGKILL},  {"ended", SIGTERM},
+                                              {"crashed", SIGSEGV}, {"hung up", SIGHUP}};
+  for (const auto& [way, signal] : ways) {
+    FakeSource source;
+    int ends[2];
+    ASSERT_EQ(::pipe(ends), 0);
+    const std::string address = source.address().toStdString();
+    const pid_t child = ::fork();
+    if (child == 0) {
+      ::dup2(ends[1], STDOUT_FILENO);
+      ::close(ends[0]);
+      ::close(ends[1]);
+      ::execl("/proc/self/exe", "holder", "--source", address.c_str(), way,
+              static_cast<char*>(nullptr));
+      ::_exit(127);
+    }
+    ::close(ends[1]);
+    char said[3] = {};
+    ASSERT_EQ(::read(ends[0], said, 3), 3) << way;
+    EXPECT_EQ(std::string(said, 2), "on");
+    if (signal != 0) {
+      ::kill(child, signal);
+    }
+    int status = 0;
+    ::waitpid(child, &status, 0);
+    ::close(ends[0]);
+    EXPECT_TRUE(goesOff(source)) << way << ", status " << status;
+  }
 }
 
 TEST_F(Output, TheGuardLeavesAloneWhatIsOff) {

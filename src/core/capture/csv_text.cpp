@@ -110,10 +110,10 @@ std::vector<std::string> split(std::string_view line, char separator) {
 }
 
 std::optional<double> cellNumber(std::string_view cell, bool decimalComma) {
-  constexpr double kLost = std::numeric_limits<double>::quiet_NaN();
+  constexpr double kNoNumber = std::numeric_limits<double>::quiet_NaN();
   cell = text::trimmed(cell);
   if (cell.empty()) {
-    return kLost;
+    return kNoNumber;
   }
   std::array<char, 64> buffer;
   std::string_view number = cell;
@@ -128,7 +128,7 @@ std::optional<double> cellNumber(std::string_view cell, bool decimalComma) {
   const auto [end, status] =
       fast_float::from_chars(number.data(), number.data() + number.size(), value);
   if (status == std::errc() && end == number.data() + number.size()) {
-    return std::isfinite(value) ? value : kLost;
+    return std::isfinite(value) ? value : kNoNumber;
   }
   std::string word = text::lower(cell);
   if (!word.empty() && (word[0] == '-' || word[0] == '+') && word != "---" && word != "--" &&
@@ -139,7 +139,7 @@ std::optional<double> cellNumber(std::string_view cell, bool decimalComma) {
        {"inf", "infinity", "ol", "0l", "o.l", "overload", "overrange", "over", "over-range", "---",
         "--", "-", "nan", "n/a", "#n/a", "*", "***", "\xE2\x88\x9E", "\xE2\x88\x92\xE2\x88\x9E"}) {
     if (word == marker) {
-      return kLost;
+      return kNoNumber;
     }
   }
   return std::nullopt;
