@@ -12,8 +12,8 @@ target_compile_definitions(haybale_options INTERFACE HAYBALE_VERSION="${PROJECT_
 target_include_directories(haybale_options INTERFACE ${PROJECT_SOURCE_DIR}/src ${PROJECT_BINARY_DIR}/generated)
 
 if(HAYBALE_SANITIZE)
-  target_compile_options(haybale_options INTERFACE -fsanitize=address,undefined -fno-sanitize-recover=all -fno-omit-frame-pointer)
-  target_link_options(haybale_options INTERFACE -fsanitize=address,undefined)
+  target_compile_options(haybale_options INTERFACE -fsanitize=${HAYBALE_SANITIZE} -fno-sanitize-recover=all -fno-omit-frame-pointer)
+  target_link_options(haybale_options INTERFACE -fsanitize=${HAYBALE_SANITIZE})
 endif()
 if(HAYBALE_FUZZ)
   target_compile_options(haybale_options INTERFACE -fsanitize=fuzzer-no-link)

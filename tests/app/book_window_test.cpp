@@ -139,6 +139,31 @@ TEST_F(BookWindow, TheWholeLogbookGoesOutAndComesInElsewhere) {
 }
 
 // No file may grow any more: what was kept stays, what cannot be kept is said.
+// Another program holds the logbook for as long as it likes: what is typed is taken, judged, ranked
+// and kept in the autosave meanwhile, and goes into the logbook afterwards.
+TEST_F(BookWindow, TheWindowGoesOnWhileAnotherProgramHoldsTheLogbook) {
+  startJob("Lamp at the gate", "Straw carrier 4");
+  settle();
+  const QString id = window->model().jobId();
+  {
+    store::StoreUrl url;
+    url.path = window->book().logbook()->database().file();
+    store::Database other;
+    ASSERT_HB_OK(other.open(url));
+    ASSERT_TRUE(other.run(QStringLiteral("BEGIN EXCLUSIVE")).ok());
+    typeUnsettled("C2.w pair 4.83M unplugged");
+    EXPECT_EQ(job().evidence.size(), 1U);
+    EXPECT_EQ(window->model().assessment().views.size(), 1U) << "judged at once";
+    window->model().waitUntilKept();
+    EXPECT_EQ(readAutosave(id)->job.evidence.size(), 1U);
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !window->model().isThinking(); }, 5000));
+    EXPECT_FALSE(window->model().assessment().proposals.empty());
+    EXPECT_EQ(window->model().trouble(), QString());
+    ASSERT_TRUE(other.run(QStringLiteral("COMMIT")).ok());
+  }
+  EXPECT_EQ(book().logbook()->load(id)->evidence.size(), 1U);
+}
+
 TEST_F(BookWindow, AFullDiskIsToldAtOnceAndWhatWasKeptStays) {
   startJob("Lamp at the gate", "Straw carrier 4");
   window->showView(MainWindow::kLine);

@@ -89,6 +89,14 @@ class Window : public testing::Test {
     QTest::keyClick(entry, Qt::Key_Return);
   }
 
+  /// The same without waiting for anything before or after it.
+  void typeUnsettled(const char* text) {
+    auto* entry = window->findChild<QLineEdit*>(QStringLiteral("line.entry"));
+    entry->setFocus();
+    QTest::keyClicks(entry, QString::fromUtf8(text));
+    QTest::keyClick(entry, Qt::Key_Return);
+  }
+
   [[nodiscard]] const job::Case& job() const { return window->model().job(); }
   [[nodiscard]] const diagnosis::Assessment& assessment() {
     settle();

@@ -77,10 +77,28 @@ def changes(n):
     return ["analyse", write("changes.vcd", "\n".join(lines) + "\n"), "--json"]
 
 
+def signals(n):
+    lines = ["$timescale 1 us $end"] + [f"$var wire 1 v{i} s{i} $end" for i in range(n)] + ["$enddefinitions $end"]
+    for k in range(3000):
+        lines += [f"#{k * 10}"] + [f"{k % 2}v{i}" for i in range(n)]
+    return ["analyse", write("signals.vcd", "\n".join(lines) + "\n"), "--json"]
+
+
+def jobs(n):
+    line = {"format": "haybale-logbook", "version": 1, "path": "", "folder": "", "headline": "", "changed":
+            "2026-11-20T10:00:00Z", "case": case()}
+    book = os.path.join(FOLDER, f"book-{n}.sqlite")
+    for ending in ("", "-wal", "-shm"):
+        if os.path.exists(book + ending):
+            os.remove(book + ending)
+    return ["logbook", "--store", "sqlite:" + book, "import",
+            write("jobs.jsonl", "\n".join(json.dumps({**line, "id": f"job-{i}"}) for i in range(n)) + "\n")]
+
+
 def main():
     program = os.path.abspath(sys.argv[1])
     wrong = 0
-    for make, n in ((readings, 10), (keys, 8000), (circuits, 250), (columns, 1000), (changes, 40000)):
+    for make, n in ((readings, 10), (keys, 8000), (circuits, 250), (columns, 1000), (signals, 30), (changes, 40000), (jobs, 1500)):
         once, twice = both(program, make, n)
         ok = twice <= 2.3 * once
         wrong += not ok
