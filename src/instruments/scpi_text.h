@@ -38,10 +38,15 @@ namespace haybale::instruments {
 /// `content` as a definite block.
 [[nodiscard]] std::string definiteBlock(std::string_view content);
 
+/// Who makes the simulated instruments, by their own word.
+inline constexpr std::string_view kSimulatedMaker = "Strawside";
+
 /// The four fields of "*IDN?".
 struct Identity {
   std::string maker, model, serial, firmware;
   [[nodiscard]] std::string spoken() const;  ///< "Model (maker), serial 12"
+  /// Whether it is one of the simulated yard: what it gives is of a made-up vehicle.
+  [[nodiscard]] bool simulated() const { return maker == kSimulatedMaker; }
 };
 [[nodiscard]] Identity parseIdentity(std::string_view answer);
 

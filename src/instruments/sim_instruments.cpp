@@ -35,7 +35,7 @@ std::optional<bool> onOff(const std::vector<std::string>& arguments) {
 }  // namespace
 
 SimMultimeter::SimMultimeter(Yard& yard)
-    : ScpiDevice({"Strawside", "Yard meter", "11", "1.0"}), yard_(yard) {
+    : ScpiDevice({std::string(kSimulatedMaker), "Yard meter", "11", "1.0"}), yard_(yard) {
   addFunction("VOLTage[:DC]", "VOLT", TestKind::dcVoltage);
   addFunction("VOLTage:AC", "VOLT:AC", TestKind::acVoltage);
   addFunction("RESistance", "RES", TestKind::resistance);
@@ -70,7 +70,8 @@ std::string SimMultimeter::reading() {
   return nr3(value.value_or(kind_ == TestKind::resistance ? INFINITY : 0));
 }
 
-SimScope::SimScope(Yard& yard) : ScpiDevice({"Strawside", "Yard scope", "12", "1.0"}), yard_(yard) {
+SimScope::SimScope(Yard& yard)
+    : ScpiDevice({std::string(kSimulatedMaker), "Yard scope", "12", "1.0"}), yard_(yard) {
   on("[SENSe]:VOLTage#[:DC]:RANGe[:UPPer]", [this](auto& a) {
     fullScaleV_ = numberIn(a, 0.01, 400).value_or(fullScaleV_);
     return std::string();
@@ -154,7 +155,7 @@ std::string SimScope::trace() const {
 }
 
 SimGenerator::SimGenerator(Yard& yard)
-    : ScpiDevice({"Strawside", "Yard generator", "13", "1.0"}), yard_(yard) {
+    : ScpiDevice({std::string(kSimulatedMaker), "Yard generator", "13", "1.0"}), yard_(yard) {
   on("[SOURce]:FUNCtion[:SHAPe]", [this](auto& a) {
     const std::string word = a.empty() ? "" : text::lower(a.front());
     if (word.rfind("sin", 0) == 0 || word.rfind("squ", 0) == 0) {

@@ -54,7 +54,8 @@ Result<Zip> openZip(const std::string& path, int flags) {
 // Gathers the files a case names and gives each a plain name in the bundle.
 class Packer {
  public:
-  Packer(job::Case c, std::string folder) : case_(std::move(c)), folder_(std::move(folder)) {}
+  Packer(job::Case c, std::string folder, WasAdded added)
+      : case_(std::move(c)), folder_(std::move(folder)), added_(std::move(added)) {}
 
   Status gather() {
     for (auto* list : {&case_.evidence, &case_.proof}) {
@@ -106,6 +107,14 @@ class Packer {
     return source && zip_file_add(zip, name, source, ZIP_FL_ENC_UTF_8) >= 0;
   }
 
+  // By what the names mean, links followed.
+  [[nodiscard]] bool liesWithin(const std::string& file) const {
+    std::error_code bad;
+    const auto inside =
+        fs::weakly_canonical(file, bad).lexically_relative(fs::weakly_canonical(folder_, bad));
+    return !inside.empty() && *inside.begin() != "..";
+  }
+
   // The same file twice is one in the bundle; two of the same name are told apart.
   Status take(std::string& file, const std::string& into) {
     const std::string from = diagnosis::capturePath(file, folder_);
@@ -113,6 +122,10 @@ class Packer {
     if (!fs::is_regular_file(from, bad)) {
       return Error{from, std::nullopt, "is named in the job but is not there",
                    "put it back, or take that reading out of the job"};
+    }
+    if (!liesWithin(from) && !(added_ && added_(from))) {
+      return Error{from, std::nullopt, "lies outside the job's folder and was not added here",
+                   "add it to the reading anew, or copy it beside the job"};
     }
     const auto known = names_.find(from);
     if (known != names_.end()) {
@@ -138,6 +151,7 @@ class Packer {
 
   job::Case case_;
   std::string folder_;
+  WasAdded added_;
   std::vector<std::pair<std::string, std::string>> files_;  // from, name in the bundle
   std::map<std::string, std::string> names_;
   std::set<std::string> taken_;
@@ -280,8 +294,9 @@ Status unpackInto(zip_t* zip, const std::string& path, const fs::path& folder) {
 
 }  // namespace
 
-Status writeBundle(const job::Case& c, const std::string& folder, const std::string& path) {
-  Packer packer(c, folder);
+Status writeBundle(const job::Case& c, const std::string& folder, const std::string& path,
+                   const WasAdded& added) {
+  Packer packer(c, folder, added);
   if (auto status = packer.gather(); !status) {
     return status;
   }

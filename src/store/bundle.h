@@ -2,6 +2,7 @@
 // photos, for a colleague or another machine. Layout in docs/formats/README.md.
 #pragma once
 
+#include <functional>
 #include <string>
 
 #include "core/job/case.h"
@@ -9,8 +10,12 @@
 namespace haybale::store {
 
 /// Packs a case and every file it names. `folder` is where its relative paths start. A file that is
-/// missing is an error that names it. The bundle replaces `path` only once it is whole.
-Status writeBundle(const job::Case& c, const std::string& folder, const std::string& path);
+/// missing is an error that names it; so is one outside `folder` unless `added` says that somebody
+/// here added it, for a case from elsewhere may name any file. The bundle replaces `path` only once
+/// it is whole.
+using WasAdded = std::function<bool(const std::string& absolutePath)>;
+Status writeBundle(const job::Case& c, const std::string& folder, const std::string& path,
+                   const WasAdded& added = {});
 
 /// Most a bundle may hold: files, and bytes once unpacked.
 inline constexpr std::size_t kMostFiles = 10000;

@@ -44,6 +44,42 @@ TEST_F(Watching, TheTraceIsReadWhileItComesAndKeptWhenWanted) {
   EXPECT_TRUE(job().evidence.empty());
 }
 
+// Every reading of an instrument says which one gave it, to what question and when.
+TEST_F(Watching, AReadingSaysWhereItIsFrom) {
+  openYard("wide-gap", "sensor");
+  window->instruments().readMeter(window->model().selection().test, window->model().jobId());
+  ASSERT_TRUE(waitForEvidence(1));
+  const auto origin = job().evidence[0].origin;
+  ASSERT_TRUE(origin);
+  EXPECT_NE(origin->instrument.find("Yard meter"), std::string::npos) << origin->instrument;
+  EXPECT_NE(origin->instrument.find("serial"), std::string::npos) << origin->instrument;
+  EXPECT_EQ(origin->question, "resistance");
+  EXPECT_FALSE(origin->asked.empty());
+  EXPECT_TRUE(origin->simulated);
+}
+
+// A simulated meter connected by hand, as to try an address: nothing of it gets into a real job.
+TEST_F(Watching, ASimulatedReadingNeverEntersARealJob) {
+  const auto c = job();
+  const auto fault = sim::chosenFault(diagnosis::waysToFail(c), "wide-gap", "sensor", "", {});
+  ASSERT_HB_OK(fault);
+  const auto yard = instruments::Yard::open(c, fault->fault, fault->severity, {});
+  ASSERT_HB_OK(yard);
+  auto& hub = window->instruments();
+  hub.connectTo(Instrument::multimeter,
+                QStringLiteral("tcp:127.0.0.1:%1").arg((*yard)->ports().multimeter));
+  ASSERT_TRUE(QTest::qWaitFor(
+      [&] { return hub.state(Instrument::multimeter).contains(QStringLiteral("Yard meter")); },
+      5000));
+  ASSERT_FALSE(window->model().isTrial());
+  bool came = false;
+  QObject::connect(&hub, &InstrumentHub::meterRead, window.get(), [&] { came = true; });
+  hub.readMeter(window->model().selection().test, window->model().jobId());
+  ASSERT_TRUE(QTest::qWaitFor([&] { return came; }, 5000));
+  EXPECT_TRUE(job().evidence.empty());
+  EXPECT_NE(label("notice").find("is simulated"), std::string::npos) << label("notice");
+}
+
 TEST_F(Watching, StopsByItsButtonAndWhenTheScopeIsTakenAway) {
   openYard("wide-gap", "sensor");
   watch();

@@ -125,6 +125,27 @@ TEST_F(Bundle, AMissingFileIsNamedAndNothingIsLeftBehind) {
   EXPECT_FALSE(writeBundle(job::newCase(), folder.path(), "/no/such/folder/x.zip").ok());
 }
 
+// A case somebody sent may name any file of this machine: none goes out that nobody here added.
+TEST_F(Bundle, OnlyWhatLiesInTheJobsFolderOrWasAddedIsPacked) {
+  const test::Folder elsewhere;
+  test::write(elsewhere.file("keys"), "secret");
+  std::filesystem::create_symlink(elsewhere.file("keys"), folder.file("link.csv"));
+  for (const auto& name : {elsewhere.file("keys"), std::string("link.csv"), std::string("../x")}) {
+    job::Case c = *job::parseCase(caseText(name), "c");
+    if (name == "../x") {
+      test::write(folder.file("../x"), "neighbour");
+    }
+    const auto written = writeBundle(c, folder.path(), folder.file("out.zip"));
+    ASSERT_FALSE(written.ok()) << name;
+    EXPECT_NE(written.error().sentence().find("outside the job's folder"), std::string::npos)
+        << written.error().sentence();
+    ASSERT_HB_OK(writeBundle(c, folder.path(), folder.file("out.zip"),
+                             [](const std::string&) { return true; }));
+    std::filesystem::remove(folder.file("out.zip"));
+  }
+  std::filesystem::remove(folder.file("../x"));
+}
+
 TEST_F(Bundle, NamesThatLeaveTheFolderAreRefused) {
   for (const char* name :
        {"../evil.csv", "captures/../../evil.csv", "/etc/evil", "captures/..", "evil.csv",

@@ -4,6 +4,7 @@
 #include <QDir>
 #include <QFileInfo>
 
+#include "app/model/added_files.h"
 #include "app/parts/dialogs.h"
 #include "app/style/words.h"
 #include "core/base/atomic_file.h"
@@ -53,7 +54,8 @@ void BookFiles::bundleOut() {
                          kBundles),
       QStringLiteral(".zip"));
   if (!path.isEmpty()) {
-    tell(store::writeBundle(model_.job(), model_.folder().toStdString(), path.toStdString()),
+    tell(store::writeBundle(model_.job(), model_.folder().toStdString(), path.toStdString(),
+                            [](const std::string& file) { return wasAdded(q(file)); }),
          tr("The job and all its files are in %1.").arg(path));
   }
 }

@@ -26,17 +26,18 @@ InstrumentDesk::InstrumentDesk(JobModel& model, InstrumentHub& hub, LineView* li
   connect(line, &LineView::liveWanted, this,
           [this] { hub_.readMeter(model_.selection().test, model_.jobId()); });
   connect(&hub, &InstrumentHub::meterRead, this,
-          [this](const circuit::Test& test, double value, const QString& job) {
+          [this](const circuit::Test& test, double value, const QString& job,
+                 const job::Origin& origin) {
             if (isOurs(job)) {
-              model_.enterMeasured(test, value);
+              model_.enterMeasured(test, value, origin);
             }
           });
   connect(trace, &TraceView::recordWanted, this, &InstrumentDesk::record);
   connect(&hub, &InstrumentHub::scopeRecorded, this,
           [this](const circuit::Test& test, const std::shared_ptr<capture::Record>& record,
-                 const QString& job) {
+                 const QString& job, const job::Origin& origin) {
             if (isOurs(job)) {
-              keep(test, *record);
+              keep(test, *record, origin);
             }
           });
   connect(trace, &TraceView::watchWanted, this, &InstrumentDesk::watch);
@@ -104,11 +105,12 @@ void InstrumentDesk::keepWatched() {
   if (const auto* seconds = trace_->live()->seconds()) {
     const auto record = *seconds;
     endWatch();
-    keep(watched_, record);
+    keep(watched_, record, hub_.originOf(Instrument::scope, "trace, watched"));
   }
 }
 
-void InstrumentDesk::keep(const circuit::Test& test, const capture::Record& record) {
+void InstrumentDesk::keep(const circuit::Test& test, const capture::Record& record,
+                          const job::Origin& origin) {
   const QString circuit = q(test.circuit);
   const QString folder = model_.captureFolder();
   QDir().mkpath(folder);
@@ -120,6 +122,7 @@ void InstrumentDesk::keep(const circuit::Test& test, const capture::Record& reco
     emit said(q(saved.error().sentence()), true);
     return;
   }
+  model_.cameFrom(path, origin);
   emit recorded(circuit, path);
 }
 

@@ -31,7 +31,7 @@ class InstrumentDesk : public QObject {
   void watch(bool on);
   void endWatch();
   void keepWatched();
-  void keep(const circuit::Test& test, const capture::Record& record);
+  void keep(const circuit::Test& test, const capture::Record& record, const job::Origin& origin);
 
   JobModel& model_;
   InstrumentHub& hub_;

@@ -128,9 +128,19 @@ void InstrumentHub::greet(Instrument which) {
         return;
       }
       self->states_[at(which)] = q(who->spoken());
+      self->simulated_[at(which)] = who->simulated();
       emit self->changed();
     });
   });
+}
+
+job::Origin InstrumentHub::originOf(Instrument which, std::string question) const {
+  job::Origin origin;
+  origin.instrument = states_[at(which)].toStdString();
+  origin.question = std::move(question);
+  origin.asked = QDateTime::currentDateTime().toString(Qt::ISODateWithMs).toStdString();
+  origin.simulated = yard_ || simulated_[at(which)];
+  return origin;
 }
 
 void InstrumentHub::disconnectFrom(Instrument which) {
@@ -150,6 +160,7 @@ void InstrumentHub::disconnectFrom(Instrument which) {
     speeds_.clear();
   }
   states_[at(which)] = tr("not connected");
+  simulated_[at(which)] = false;
   emit changed();
 }
 
@@ -213,11 +224,14 @@ void InstrumentHub::readMeter(const circuit::Test& test, const QString& job) {
   }
   place(test);
   const QPointer<InstrumentHub> self(this);
-  bench->post([self, test, quantity, job](InstrumentWorker::Bench& b) {
+  const auto origin =
+      originOf(Instrument::multimeter,
+               std::string(circuit::kTestKindNames[static_cast<std::size_t>(test.kind)]));
+  bench->post([self, test, quantity, job, origin](InstrumentWorker::Bench& b) {
     const auto value = b.meter.read(*quantity);
-    back(self, [self, test, value, job] {
+    back(self, [self, test, value, job, origin] {
       if (value) {
-        emit self->meterRead(test, *value, job);
+        emit self->meterRead(test, *value, job, origin);
       } else {
         emit self->said(q(value.error().sentence()), true);
       }
@@ -234,11 +248,12 @@ void InstrumentHub::recordScope(const circuit::Test& test,
   }
   place(test);
   const QPointer<InstrumentHub> self(this);
-  bench->post([self, test, settings, job](InstrumentWorker::Bench& b) {
+  const auto origin = originOf(Instrument::scope, "trace");
+  bench->post([self, test, settings, job, origin](InstrumentWorker::Bench& b) {
     auto record = b.scope.recordFitted(settings);
-    back(self, [self, test, record, job] {
+    back(self, [self, test, record, job, origin] {
       if (record) {
-        emit self->scopeRecorded(test, std::make_shared<capture::Record>(*record), job);
+        emit self->scopeRecorded(test, std::make_shared<capture::Record>(*record), job, origin);
       } else {
         emit self->said(q(record.error().sentence()), true);
       }

@@ -38,6 +38,8 @@ class InstrumentHub : public QObject {
   /// Who answered there, or how it stands: "Yard meter (Strawside)", "connecting", "not connected".
   [[nodiscard]] QString state(Instrument which) const;
   [[nodiscard]] QString address(Instrument which) const;
+  /// Where what an instrument gives now comes from.
+  [[nodiscard]] job::Origin originOf(Instrument which, std::string question) const;
   void setSignals(std::vector<capture::BusSignal> wanted);
 
   /// Opens the simulated yard with a vehicle like that of `job`, something hidden wrong with it,
@@ -77,9 +79,10 @@ class InstrumentHub : public QObject {
  signals:
   void changed();
   void said(const QString& sentence, bool bad);
-  void meterRead(const circuit::Test& test, double value, const QString& job);
+  void meterRead(const circuit::Test& test, double value, const QString& job,
+                 const job::Origin& origin);
   void scopeRecorded(const circuit::Test& test, std::shared_ptr<capture::Record> record,
-                     const QString& job);
+                     const QString& job, const job::Origin& origin);
   void watched(double s, double value);
   void scopeWatched(std::shared_ptr<const trace::LiveTrace> live);
   void generatorRuns(bool on);
@@ -97,6 +100,7 @@ class InstrumentHub : public QObject {
   std::array<int, kInstruments> lines_{};  // how often each was connected
   std::array<QString, kInstruments> states_;
   std::array<QString, kInstruments> addresses_;
+  std::array<bool, kInstruments> simulated_{};
   std::unique_ptr<BusReader> bus_;
   std::unique_ptr<instruments::Yard> yard_;
   std::vector<capture::BusSignal> signals_;

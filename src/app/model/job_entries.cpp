@@ -3,6 +3,7 @@
 #include <QDir>
 #include <QFileInfo>
 
+#include "app/model/added_files.h"
 #include "app/model/job_model.h"
 
 namespace haybale::app {
@@ -76,6 +77,7 @@ Result<std::string> JobModel::relativeCapture(const QString& file) {
   if (const auto record = room_->shelf.load(absolute.toStdString()); !record) {
     return record.error();
   }
+  noteAdded(absolute);
   const QString relative = QDir(folder_).relativeFilePath(absolute);
   return (relative.startsWith(QStringLiteral("..")) ? absolute : relative).toStdString();
 }
@@ -139,7 +141,19 @@ QString JobModel::captureFolder() const {
   return beside + QStringLiteral("/captures");
 }
 
-void JobModel::enterMeasured(const circuit::Test& test, double value) {
+// What a made-up vehicle gives belongs into a trial, never into a real job.
+bool JobModel::mayEnter(const std::optional<job::Origin>& origin) {
+  if (!origin || !origin->simulated || isTrial()) {
+    return true;
+  }
+  emit said(tr("%1 is simulated: what it reads is not written into a real job. Instruments, "
+               "Practice yard has a copy for it.")
+                .arg(QString::fromStdString(origin->instrument)),
+            true);
+  return false;
+}
+
+void JobModel::enterMeasured(const circuit::Test& test, double value, const job::Origin& origin) {
   job::Reading reading;
   reading.value = units::Entry{};
   reading.value->unit = circuit::unitOf(test.kind);
@@ -147,17 +161,27 @@ void JobModel::enterMeasured(const circuit::Test& test, double value) {
   reading.value->value = value;
   circuit::Test made = test;
   made.meterName = job_.meter.name;
-  enterSeen(made, reading);
+  enterSeen(made, reading, origin);
 }
 
-void JobModel::enterSeen(const circuit::Test& test, const job::Reading& reading) {
-  const auto e = evidenceOf(test, reading, job_.nextEvidenceId());
+void JobModel::enterSeen(const circuit::Test& test, const job::Reading& reading,
+                         const std::optional<job::Origin>& origin) {
+  if (!mayEnter(origin)) {
+    return;
+  }
+  auto e = evidenceOf(test, reading, job_.nextEvidenceId());
+  e.origin = origin;
   selection_.evidence = QString::fromStdString(e.id);
   change(tr("what was seen"), [&](job::Case& c) { c.evidence.push_back(e); });
   emit selectionChanged();
 }
 
 Status JobModel::addCapture(const QString& circuitName, const QString& file) {
+  const auto known = origins_.constFind(QFileInfo(file).absoluteFilePath());
+  const auto origin = known == origins_.constEnd() ? std::nullopt : std::optional(*known);
+  if (!mayEnter(origin)) {
+    return Done{};
+  }
   const auto* circuit = job_.find(circuitName.toStdString());
   if (!circuit) {
     return Error{circuitName.toStdString(), std::nullopt, "is not a circuit of this job",
@@ -173,7 +197,8 @@ Status JobModel::addCapture(const QString& circuitName, const QString& file) {
   test.state.unplugged = {circuit->path.front().id};
   job::Reading reading;
   reading.file = *capture;
-  const auto e = evidenceOf(test, reading, job_.nextEvidenceId());
+  auto e = evidenceOf(test, reading, job_.nextEvidenceId());
+  e.origin = origin;
   selection_.evidence = QString::fromStdString(e.id);
   const auto kept =
       tryChange(tr("trace of %1").arg(circuitName), [&](job::Case& c) { c.evidence.push_back(e); });
@@ -206,6 +231,7 @@ void JobModel::attach(const QString& id, const QString& file) {
     return;
   }
   const QString absolute = QFileInfo(file).absoluteFilePath();
+  noteAdded(absolute);
   const QString relative = QDir(folder_).relativeFilePath(absolute);
   change(tr("attach a file"), [&](job::Case& c) {
     for (auto& e : c.evidence) {

@@ -2,6 +2,7 @@
 #include <QDir>
 #include <QFileInfo>
 
+#include "app/model/added_files.h"
 #include "app/model/job_model.h"
 #include "app/model/preferences.h"
 #include "app/model/snapshot_command.h"
@@ -204,6 +205,27 @@ QString JobModel::putAsideIfChanged(const QString& path) {
            found.empty() ? tr("how it is written") : QString::fromStdString(found.front()));
 }
 
+namespace {
+
+// What lay in the job's folder stays the job's own when the job moves out of it.
+void noteFilesOf(const job::Case& c, const QString& folder) {
+  for (const auto* list : {&c.evidence, &c.proof}) {
+    for (const auto& e : *list) {
+      for (const auto& file : e.attachments) {
+        if (!QFileInfo(QString::fromStdString(file)).isAbsolute()) {
+          noteAdded(folder + QLatin1Char('/') + QString::fromStdString(file));
+        }
+      }
+      const QString capture = QString::fromStdString(e.reading.file);
+      if (!capture.isEmpty() && !QFileInfo(capture).isAbsolute()) {
+        noteAdded(folder + QLatin1Char('/') + capture);
+      }
+    }
+  }
+}
+
+}  // namespace
+
 Status JobModel::save(const QString& path) {
   const QString absolute = QFileInfo(path).absoluteFilePath();
   if (!stillMine() && absolute == path_) {
@@ -214,6 +236,9 @@ Status JobModel::save(const QString& path) {
   const QString newFolder = QFileInfo(absolute).absolutePath();
   aside_ = putAsideIfChanged(absolute);
   job::Case moved = diagnosis::withFilesFrom(job_, folder_.toStdString(), newFolder.toStdString());
+  if (newFolder != folder_) {
+    noteFilesOf(job_, folder_);
+  }
   std::string text = job::caseText(moved);
   Status written = Error{absolute.toStdString(), std::nullopt, "was taken over by another window",
                          "save under another name"};

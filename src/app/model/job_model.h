@@ -106,9 +106,12 @@ class JobModel : public QObject {
   /// The same for a test that was proposed.
   Status enterReading(const QString& text, const circuit::Test& test);
   /// Adds what an instrument measured; infinity is OL.
-  void enterMeasured(const circuit::Test& test, double value);
+  void enterMeasured(const circuit::Test& test, double value, const job::Origin& origin);
   /// Adds what was seen at a proposed test.
-  void enterSeen(const circuit::Test& test, const job::Reading& reading);
+  void enterSeen(const circuit::Test& test, const job::Reading& reading,
+                 const std::optional<job::Origin>& origin = {});
+  /// A file that an instrument's record was written to.
+  void cameFrom(const QString& file, const job::Origin& origin) { origins_[file] = origin; }
   /// Adds a capture file as a trace of `circuit`. The file is read first; an unreadable one is not
   /// added.
   Status addCapture(const QString& circuit, const QString& file);
@@ -202,6 +205,7 @@ class JobModel : public QObject {
   void autosave(bool flush);
   [[nodiscard]] job::Evidence evidenceOf(const circuit::Test& test, const job::Reading& reading,
                                          const std::string& id) const;
+  bool mayEnter(const std::optional<job::Origin>& origin);
   Status proveBy(const circuit::Test& test, const job::Reading& reading);
   Result<job::TypedReading> typedFor(const QString& text, const circuit::Test& test) const;
   Result<std::string> relativeCapture(const QString& file);
@@ -225,7 +229,8 @@ class JobModel : public QObject {
   struct Real;  // the job that waits while another is tried
   std::optional<std::shared_ptr<Real>> trial_;
   QMap<QString, QString> drafts_;
-  bool untitled_ = false;  // never saved, but worth keeping
+  QMap<QString, job::Origin> origins_;  // of files recorded here
+  bool untitled_ = false;               // never saved, but worth keeping
   job::Learnt learnt_;
   std::atomic<bool> flush_{false};  // what is kept next waits for the disk
   Beside thinker_{Beside::Manner::givesWayToAll};

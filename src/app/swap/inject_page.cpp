@@ -451,7 +451,10 @@ void InjectPage::saveSignal() {
 void InjectPage::keep() {
   job::Reading reading;
   reading.kmh.emplace_back(model_.job().suspect, seen_->value());
-  model_.enterSeen(test(), reading);
+  const bool bus = hub_.connected(Instrument::bus);
+  model_.enterSeen(
+      test(), reading,
+      bus ? std::optional(hub_.originOf(Instrument::bus, "live speed")) : std::nullopt);
   emit said(tr("Kept: %1 shows %2 km/h with %3 Hz fed in.")
                 .arg(q(model_.job().suspect))
                 .arg(seen_->value(), 0, 'f', 1)

@@ -74,6 +74,16 @@ struct Reading {
   Rest rest;
 };
 
+/// Which instrument gave a reading, to what question and when.
+struct Origin {
+  bool operator==(const Origin&) const = default;
+  std::string instrument;  ///< by its own word: "Yard meter (Strawside), serial 11"
+  std::string question;    ///< what it was asked for: "resistance"
+  std::string asked;       ///< ISO 8601, to the millisecond
+  bool simulated = false;  ///< of a made-up vehicle
+  Rest rest;
+};
+
 struct Evidence {
   bool operator==(const Evidence&) const = default;
   std::string id;  ///< unique within the case: "e1"
@@ -83,6 +93,7 @@ struct Evidence {
   std::string note;
   bool withdrawn = false;                ///< kept, but not counted
   std::vector<std::string> attachments;  ///< photos and files, absolute or relative to the case
+  std::optional<Origin> origin;          ///< empty: read off and typed by somebody
   Rest rest;
 };
 

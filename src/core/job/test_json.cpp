@@ -195,6 +195,40 @@ Result<circuit::Test> readTestJson(const Json& json, const std::string& path, co
   return in.error() ? Result<Test>(*in.error()) : Result<Test>(std::move(test));
 }
 
+namespace {
+
+std::optional<Origin> readOrigin(ObjectReader& in) {
+  const Json* json = in.object("origin");
+  if (!json) {
+    return std::nullopt;
+  }
+  ObjectReader from(*json, in.at("origin"));
+  Origin out;
+  out.instrument = from.text("instrument");
+  out.question = from.text("question");
+  out.asked = from.text("asked");
+  out.simulated = from.boolean("simulated").value_or(false);
+  out.rest = from.rest();
+  if (from.error()) {
+    in.fail("origin", "cannot be read", "{\"instrument\": ..., \"question\": ..., \"asked\": ...}");
+  }
+  return out;
+}
+
+Json originJson(const Origin& origin) {
+  Json out = Json::object();
+  setIf(out, "instrument", origin.instrument);
+  setIf(out, "question", origin.question);
+  setIf(out, "asked", origin.asked);
+  if (origin.simulated) {
+    out["simulated"] = true;
+  }
+  appendRest(out, origin.rest);
+  return out;
+}
+
+}  // namespace
+
 Result<Evidence> readEvidence(const Json& json, const std::string& path, const Case& c) {
   ObjectReader in(json, path);
   Evidence evidence;
@@ -203,6 +237,7 @@ Result<Evidence> readEvidence(const Json& json, const std::string& path, const C
   evidence.note = in.text("note");
   evidence.withdrawn = in.boolean("withdrawn").value_or(false);
   evidence.attachments = in.texts("attachments");
+  evidence.origin = readOrigin(in);
   const Json* test = in.object("test");
   const Json* reading = in.object("reading");
   if (!test || !reading) {
@@ -330,6 +365,9 @@ Json evidenceJson(const Evidence& e) {
   }
   if (!e.attachments.empty()) {
     out["attachments"] = e.attachments;
+  }
+  if (e.origin) {
+    out["origin"] = originJson(*e.origin);
   }
   appendRest(out, e.rest);
   return out;

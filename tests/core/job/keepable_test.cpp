@@ -116,7 +116,15 @@ TEST(Keepable, EveryTypedLineThatIsTakenCanBeOpenedAgain) {
 void anyEdit(Case& c, std::mt19937& random) {
   auto& circuit = c.circuits[random() % c.circuits.size()];
   const std::size_t index = random() % circuit.path.size();
-  switch (random() % 12) {
+  switch (random() % 13) {
+    case 12:
+      if (!c.evidence.empty()) {
+        static const char* const words[] = {"", "Yard meter, serial 11", "\"\\", "\xc3\xb6"};
+        c.evidence.back().origin =
+            Origin{words[random() % 4], words[random() % 4], words[random() % 4], random() % 2 == 0,
+                   {}};
+      }
+      return;
     case 0:
       (void)insertInLine(c, circuit.name, index,
                          random() % 2 == 0 ? ElementKind::connector : ElementKind::splice);
