@@ -56,7 +56,8 @@ void LiveTrace::dropOld() {
 }
 
 // A pulse is counted once, though the next look may find its rise a little later; a dropout once
-// the signal is back: a wheel that was brought to a stand is none.
+// the signal is back, for a wheel that was brought to a stand is none, and once two looks running
+// found it, for the first blocks of a weak wheel that dies down are soon read as what is none.
 void LiveTrace::count() {
   const auto& pulses = analysis_->pulses;
   const double apart = analysis_->frequencyHz ? 0.25 / analysis_->frequencyHz->max : 0;
@@ -67,7 +68,10 @@ void LiveTrace::count() {
     }
   }
   for (const auto& d : analysis_->dropouts) {
-    if (d.endS <= droppedTo_ || pulses.empty() || pulses.back().riseS < d.endS) {
+    const bool again = std::any_of(seen_.begin(), seen_.end(), [&](const Dropout& before) {
+      return before.startS < d.endS && d.startS < before.endS;
+    });
+    if (!again || d.endS <= droppedTo_ || pulses.empty() || pulses.back().riseS < d.endS) {
       continue;
     }
     const bool grown = tally_.lastDropoutS && d.startS <= droppedTo_;
@@ -77,6 +81,7 @@ void LiveTrace::count() {
     }
     droppedTo_ = d.endS;
   }
+  seen_ = analysis_->dropouts;
 }
 
 double LiveTrace::hzNow() const {

@@ -53,6 +53,7 @@ class LiveTrace {
   Tally tally_;
   double newestS_ = 0;    // start of the newest block
   double countedS_ = 0;   // pulses that rose before are in the tally
+  std::vector<Dropout> seen_;  // by the look before
   double droppedTo_ = 0;  // end of the last dropout that is in it
 };
 
