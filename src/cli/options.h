@@ -21,6 +21,7 @@ void addSimulate(CLI::App& app, Action& chosen);
 void addDemo(CLI::App& app, Action& chosen);
 void addLogbook(CLI::App& app, Action& chosen);
 void addPractice(CLI::App& app, Action& chosen);
+void addScan(CLI::App& app, Action& chosen);
 
 /// A finite number from `least` to `most`: the parser's own check lets "nan" pass.
 [[nodiscard]] CLI::Validator within(double least, double most);

@@ -44,6 +44,7 @@ int run(const std::vector<std::string>& arguments, Streams streams) {
   addDemo(app, chosen);
   addLogbook(app, chosen);
   addPractice(app, chosen);
+  addScan(app, chosen);
   try {
     std::vector<std::string> reversed(arguments.rbegin(), arguments.rend());
     app.parse(reversed);

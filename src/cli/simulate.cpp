@@ -1,6 +1,9 @@
+#include <unistd.h>
+
 #include <atomic>
 #include <chrono>
 #include <csignal>
+#include <filesystem>
 #include <memory>
 #include <ostream>
 #include <random>
@@ -13,6 +16,7 @@
 #include "core/demo/demo.h"
 #include "core/job/case_json.h"
 #include "instruments/yard.h"
+#include "scan/sim_ecu.h"
 
 namespace haybale::cli {
 
@@ -56,7 +60,8 @@ Result<sim::HiddenFault> faultOf(const job::Case& c, const SimulateOptions& o) {
                           o.severityGiven ? std::optional(o.severity) : std::nullopt);
 }
 
-Json describe(const instruments::Yard& yard, const SimulateOptions& o) {
+Json describe(const instruments::Yard& yard, const scan::SimEcu& ecu, const std::string& map,
+              const SimulateOptions& o) {
   const auto& p = yard.ports();
   Json out{{"format", "haybale-yard"},
            {"version", 1},
@@ -67,6 +72,9 @@ Json describe(const instruments::Yard& yard, const SimulateOptions& o) {
              {"generator", p.generator},
              {"bus", p.bus},
              {"hands", p.hands}}},
+           {"doip", ecu.port()},
+           {"scan_map", map},
+           {"map", map},
            {"signal_map", Json::parse(yard.signalMap())},
            {"fault", nullptr}};
   if (!o.hidden) {
@@ -79,6 +87,28 @@ Json describe(const instruments::Yard& yard, const SimulateOptions& o) {
   }
   return out;
 }
+
+// The map for whoever scans, as long as it is served.
+class ScanMapFile {
+ public:
+  explicit ScanMapFile(const std::string& text)
+      : path_((std::filesystem::temp_directory_path() /
+               ("haybale-scan-map-" + std::to_string(::getpid()) + ".json"))
+                  .string()),
+        written_(job::writeFileAtomically(path_, text, false)) {}
+  ScanMapFile(const ScanMapFile&) = delete;
+  ScanMapFile& operator=(const ScanMapFile&) = delete;
+  ~ScanMapFile() {
+    std::error_code ignored;
+    std::filesystem::remove(path_, ignored);
+  }
+  [[nodiscard]] const std::string& path() const { return path_; }
+  [[nodiscard]] const Status& written() const { return written_; }
+
+ private:
+  std::string path_;
+  Status written_;
+};
 
 int simulate(const SimulateOptions& o, Streams streams) {
   const auto c = vehicleOf(o);
@@ -102,10 +132,18 @@ int simulate(const SimulateOptions& o, Streams streams) {
       return fail(streams, written.error(), kCannot);
     }
   }
+  const auto ecu = scan::SimEcu::open(**yard, o.firstPort > 0 ? o.firstPort + 5 : 0);
+  if (!ecu) {
+    return fail(streams, ecu.error(), kCannot);
+  }
+  const ScanMapFile map(scan::scanMapText((*ecu)->map()));
+  if (const auto& written = map.written(); !written) {
+    return fail(streams, written.error(), kCannot);
+  }
   over = false;
   std::signal(SIGINT, stop);
   std::signal(SIGTERM, stop);
-  streams.out << describe(**yard, o).dump() << "\n" << std::flush;
+  streams.out << describe(**yard, **ecu, map.path(), o).dump() << "\n" << std::flush;
   const auto end = std::chrono::steady_clock::now() + std::chrono::duration<double>(o.seconds);
   while (!over && (o.seconds <= 0 || std::chrono::steady_clock::now() < end)) {
     std::this_thread::sleep_for(std::chrono::milliseconds(20));

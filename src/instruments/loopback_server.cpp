@@ -29,6 +29,23 @@ struct Client {
   Clock::time_point lineBegun = Clock::now();  // when the line began that is not ended
 };
 
+std::size_t messageSize(std::string_view heard, const LoopbackServer::Limits& limits) {
+  if (limits.cut) {
+    return limits.cut(heard);
+  }
+  const auto end = heard.find('\n');
+  return end == std::string_view::npos ? 0 : end + 1;
+}
+
+// Without its end.
+std::string_view lineOf(std::string_view line) {
+  line.remove_suffix(1);
+  if (!line.empty() && line.back() == '\r') {
+    line.remove_suffix(1);
+  }
+  return line;
+}
+
 void hear(Client& client, const LoopbackServer::Answer& answer,
           const LoopbackServer::Limits& limits) {
   std::array<char, 4096> buffer{};
@@ -45,15 +62,11 @@ void hear(Client& client, const LoopbackServer::Answer& answer,
   }
   client.heard.append(buffer.data(), static_cast<std::size_t>(got));
   std::size_t from = 0;
-  for (auto end = client.heard.find('\n'); end != std::string::npos;
-       end = client.heard.find('\n', from)) {
-    std::string line = client.heard.substr(from, end - from);
-    from = end + 1;
+  while (const auto size = messageSize(std::string_view(client.heard).substr(from), limits)) {
+    std::string_view message = std::string_view(client.heard).substr(from, size);
+    from += size;
     client.lineBegun = client.last;
-    if (!line.empty() && line.back() == '\r') {
-      line.pop_back();
-    }
-    client.unsent += answer(line);
+    client.unsent += answer(limits.cut ? message : lineOf(message));
     if (client.unsent.size() > limits.unsent) {
       client.gone = "asks and does not fetch its answers";
       return;

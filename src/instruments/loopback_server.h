@@ -26,6 +26,9 @@ class LoopbackServer {
     std::size_t unsent = 32U << 20;               ///< bytes of answers that were not fetched
     int lineMs = 10000;                           ///< from the first byte of a line to its end
     std::function<void(const std::string&)> log;  ///< on the server's thread; may be empty
+    /// How many of the bytes heard are one message, 0 while it is not whole; such a server answers
+    /// messages instead of lines. Empty: lines.
+    std::function<std::size_t(std::string_view)> cut;
   };
 
   /// Listens on `port` of 127.0.0.1; 0 takes any free one.

@@ -159,8 +159,7 @@ void Yard::setGenerator(bool on, double hz, double peakToPeakV) {
   generatorV_ = peakToPeakV;
 }
 
-std::string Yard::busFrames() {
-  const std::lock_guard lock(mutex_);
+std::vector<double> Yard::speedsNow() {
   circuit::Test test = now_;
   test.kind = TestKind::liveSpeed;
   if (test.state.inject) {
@@ -171,17 +170,50 @@ std::string Yard::busFrames() {
   const auto reading = vehicle_.answer(test);
   const bool still = test.state.wheel == circuit::WheelMotion::still &&
                      !(test.state.inject && test.state.inject->hz > 0);
+  std::vector<double> out;
+  for (std::size_t i = 0; i < case_.circuits.size(); ++i) {
+    const bool own = case_.circuits[i].name == test.circuit;
+    const bool turns =
+        !still && (!test.state.inject || own || test.state.wheel != circuit::WheelMotion::still);
+    out.push_back(reading && turns && i < reading->kmh.size()
+                      ? std::clamp(reading->kmh[i].second, 0.0, 600.0)
+                      : 0);
+  }
+  return out;
+}
+
+std::vector<double> Yard::speeds() {
+  const std::lock_guard lock(mutex_);
+  return speedsNow();
+}
+
+std::vector<job::Code> Yard::codes() {
+  const std::lock_guard lock(mutex_);
+  circuit::Test test = now_;
+  test.kind = TestKind::codes;
+  test.state.key = circuit::Key::on;
+  if (!cleared_) {
+    test.state.wheel = circuit::WheelMotion::driven;
+  }
+  const auto reading = vehicle_.answer(test);
+  return reading && reading->codes ? *reading->codes : std::vector<job::Code>{};
+}
+
+void Yard::clearCodes() {
+  const std::lock_guard lock(mutex_);
+  cleared_ = true;
+}
+
+std::string Yard::busFrames() {
+  const std::lock_guard lock(mutex_);
+  const auto speeds = speedsNow();
   const double s =
       std::chrono::duration<double>(std::chrono::system_clock::now().time_since_epoch()).count();
   std::string out;
-  for (std::size_t first = 0; first < case_.circuits.size(); first += 4) {
+  for (std::size_t first = 0; first < speeds.size(); first += 4) {
     std::string data;
-    for (std::size_t i = first; i < std::min(first + 4, case_.circuits.size()); ++i) {
-      const bool own = case_.circuits[i].name == test.circuit;
-      const bool turns =
-          !still && (!test.state.inject || own || test.state.wheel != circuit::WheelMotion::still);
-      const double kmh = reading && turns && i < reading->kmh.size() ? reading->kmh[i].second : 0;
-      data += fmt::format("{:04X}", static_cast<unsigned>(std::clamp(kmh, 0.0, 600.0) * 100));
+    for (std::size_t i = first; i < std::min(first + 4, speeds.size()); ++i) {
+      data += fmt::format("{:04X}", static_cast<unsigned>(speeds[i] * 100));
     }
     out += fmt::format("({:.6f}) can0 {:03X}#{}\n", s, kSpeedFrame + first / 4, data);
   }

@@ -58,12 +58,20 @@ class Yard {
   void setGenerator(bool on, double hz, double peakToPeakV);
   /// Frames of all wheels' speeds, in candump's text form.
   [[nodiscard]] std::string busFrames();
+  /// What the module says of each wheel now, km/h, in the order of the circuits.
+  [[nodiscard]] std::vector<double> speeds();
+  /// The codes that are stored: those of a drive with the fault until they are cleared, then those
+  /// that came back as the car stands.
+  [[nodiscard]] std::vector<job::Code> codes();
+  void clearCodes();
+  [[nodiscard]] const job::Case& vehicle() const { return case_; }
   /// One line of the hands' port: {"test": {...}} places leads and car, {"test": {...}, "answer":
   /// true} also answers what no instrument shows (looks, codes, bench check) as {"reading":
   /// {...}}.
   [[nodiscard]] std::string handsLine(std::string_view line);
 
  private:
+  [[nodiscard]] std::vector<double> speedsNow();  // REQUIRES: the lock is held
   /// A fault that comes and goes does so for tenths of a second, not anew at every reading.
   void comeAndGo();
   Yard(const job::Case& c, const diagnosis::Hypothesis& fault, double severity,
@@ -75,6 +83,7 @@ class Yard {
   circuit::Test now_;  // where the leads are, how the car stands
   std::chrono::steady_clock::time_point heldUntil_;
   bool shown_ = false;
+  bool cleared_ = false;
   std::mt19937 random_{7};
   bool generatorOn_ = false;
   double generatorHz_ = 100;
