@@ -21,17 +21,29 @@ Error noTime(const std::string& name) {
           "give the rate, as --sample-rate 10000"};
 }
 
+// Beyond these nothing is recorded, and counts of samples in a second would not fit a number.
+constexpr double kShortestS = 1e-15;
+constexpr double kLongestS = 1e9;
+
+Status checkStep(const Record& record) {
+  const double step = record.time.stepS;
+  return step >= kShortestS && step <= kLongestS
+             ? Status(Done{})
+             : Error{record.file, std::nullopt, fmt::format("has a sample every {:g} s", step),
+                     "steps between 1 fs and some years; look at the unit of the time"};
+}
+
 Status fillTime(Record& record, csv::Table& table, const csv::Dialect& dialect) {
   if (table.time) {
     record.time = std::move(*table.time);
-    return Done{};
+    return checkStep(record);
   }
   const auto step = dialect.stepS;
   if (!step || !std::isfinite(*step) || *step <= 0) {
     return noTime(record.file);
   }
   record.time.stepS = *step;
-  return Done{};
+  return checkStep(record);
 }
 
 bool allLost(const std::vector<float>& samples) {

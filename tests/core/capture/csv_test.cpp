@@ -126,6 +126,21 @@ TEST(Csv, WithoutTimeOrRateTheRateIsAskedFor) {
   EXPECT_DOUBLE_EQ(record->time.stepS, 0.002);
 }
 
+// A rate of 1e40 a second overflowed what counts its samples.
+TEST(Csv, StepsThatNothingRecordsAreRefused) {
+  for (const char* text :
+       {"Time (s),V\n0,1\n1e-40,2\n2e-40,1\n", "Time (s),V\n0,1\n1e12,2\n2e12,1\n"}) {
+    const auto record = readCsv(text, "x.csv");
+    ASSERT_FALSE(record.ok()) << text;
+    EXPECT_NE(record.error().what.find("has a sample every"), std::string::npos)
+        << record.error().sentence();
+  }
+  CsvOptions options;
+  options.sampleRateHz = 1e300;
+  EXPECT_FALSE(readCsv("CH1 (V)\n1\n2\n1\n", "x", options).ok());
+  EXPECT_TRUE(readCsv("Time (s),V\n0,1\n1e-12,2\n2e-12,1\n", "x").ok()) << "a picosecond";
+}
+
 TEST(Csv, NothingSoundIsAnError) {
   for (const std::string& text :
        {std::string(), std::string("hello\nworld\n"), std::string("\x00\x01\x02\x03", 4),
