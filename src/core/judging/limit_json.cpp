@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "core/base/json.h"
+#include "core/units/quantity.h"
 
 namespace haybale::judging {
 
@@ -14,8 +15,8 @@ Result<Limit> readLimit(const Json& json, const std::string& path) {
     in.fail("quantity", "is missing", "say what the limit is about, as coil-resistance");
   }
   limit.quantity = static_cast<Quantity>(std::max(quantity, 0));
-  limit.min = in.number("min");
-  limit.max = in.number("max");
+  limit.min = in.number("min", -units::kMostReadable, units::kMostReadable);
+  limit.max = in.number("max", -units::kMostReadable, units::kMostReadable);
   limit.leftRightRatio = in.number("left_right_ratio", 1, 1000);
   limit.atCelsius = in.number("at_celsius", -60, 250);
   const int provenance = in.oneOf("provenance", kProvenanceNames);

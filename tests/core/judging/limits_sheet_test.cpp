@@ -81,6 +81,17 @@ TEST(LimitsSheet, WhatIsWrongIsSaidWithItsLine) {
   }
 }
 
+// What JSON takes the CSV must take back: a number beyond what a meter shows was written as one
+// that nobody could read.
+TEST(LimitsSheet, ANumberNoMeterShowsIsRefusedInBothForms) {
+  const auto json = parseLimitsSheet(
+      R"({"format": "haybale-limits", "version": 1, "limits": [{"quantity": "coil-resistance", "min": 4.4e122}]})",
+      "s");
+  ASSERT_FALSE(json.ok());
+  EXPECT_NE(json.error().sentence().find("min"), std::string::npos) << json.error().sentence();
+  EXPECT_FALSE(parseLimitsSheet("quantity,min\ncoil-resistance,4.4e122\n", "s").ok());
+}
+
 TEST(LimitsSheet, ASheetReplacesItsOwnQuantitiesOnly) {
   std::vector<Limit> limits(2);
   limits[1].quantity = Quantity::acOutput;
