@@ -189,10 +189,10 @@ void LoopbackServer::serve() {
     }
     std::erase_if(clients, [this](const Client& c) {
       if (!c.gone.empty()) {
-        ::close(c.fd);
         if (limits_.log && c.gone != "left") {
           limits_.log("port " + std::to_string(port_) + ": a client " + c.gone + ": cut off");
         }
+        ::close(c.fd);
       }
       return !c.gone.empty();
     });

@@ -144,8 +144,10 @@ QStringList recentJobs() {
     }
     return keptWithoutFile();
   }
+  bool lost = false;  // a name in it means nothing: a file that is gone, or a spoilt letter
   for (const auto& entry : *json) {
     if (!entry.is_string()) {
+      lost = true;
       continue;
     }
     const QString name = QString::fromStdString(entry.get<std::string>());
@@ -153,6 +155,12 @@ QStringList recentJobs() {
                            ? QFileInfo::exists(autosaveFile(name.mid(8)))
                            : QFileInfo::exists(name);
     if (there) {
+      out << name;
+    }
+    lost = lost || !there;
+  }
+  for (const auto& name : lost ? keptWithoutFile() : QStringList()) {
+    if (!out.contains(name)) {
       out << name;
     }
   }
