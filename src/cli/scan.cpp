@@ -9,6 +9,7 @@
 #include "cli/options.h"
 #include "core/base/atomic_file.h"
 #include "core/base/json.h"
+#include "core/base/state_folder.h"
 #include "scan/services.h"
 
 namespace haybale::cli {
@@ -50,18 +51,6 @@ Result<std::pair<std::string, int>> hostAndPort(const std::string& text) {
                                                   : std::pair(host, port);
 }
 
-std::string stateFolder() {
-  const auto from = [](const char* name) {
-    const char* value = std::getenv(name);
-    return std::string(value ? value : "");
-  };
-  if (const auto own = from("HAYBALE_STATE_DIR"); !own.empty()) {
-    return own;
-  }
-  const auto base = from("XDG_STATE_HOME");
-  return (base.empty() ? from("HOME") + "/.local/state" : base) + "/haybale";
-}
-
 // Where the codes of this control unit are kept.
 std::string keptFile(const ScanOptions& o, const scan::ScanMap& map) {
   std::string name = o.can.empty() ? fmt::format("doip-{}-{:04x}", o.doip, map.doip.ecu)
@@ -78,9 +67,10 @@ Json codesJson(const std::vector<scan::Code>& codes, const scan::ScanMap& map) {
     const std::string text = scan::codeText(code.bytes);
     auto known = map.codes.find(text);
     known = known == map.codes.end() ? map.codes.find(text.substr(0, 5)) : known;
+    const std::string type = scan::codeType(code.bytes);
     Json one{{"code", text},
              {"circuit", known == map.codes.end() ? Json(nullptr) : Json(known->second)},
-             {"type", scan::codeType(code.bytes)},
+             {"type", type.empty() ? Json(nullptr) : Json(type)},
              {"status",
               {{"active", (code.status & 0x01) != 0},
                {"pending", (code.status & 0x04) != 0},

@@ -21,19 +21,30 @@ struct FailureType {
   std::uint8_t byte;
   std::string_view type;
 };
-// The first of a type is the one the simulated side uses.
-constexpr FailureType kTypes[] = {
-    {0x13, "open"},          {0x11, "short-ground"},  {0x12, "short-supply"},
-    {0x14, "open-or-short"}, {0x31, "no-signal"},     {0x2F, "erratic"},
-    {0x21, "low-amplitude"}, {0x64, "implausible"},   {0x15, "open-or-short"},
-    {0x1A, "open-or-short"}, {0x1B, "open-or-short"}, {0x1E, "open-or-short"},
-    {0x1F, "erratic"},       {0x16, "short-ground"},  {0x17, "short-supply"},
-    {0x18, "open"},          {0x19, "short-ground"},  {0x22, "implausible"},
-    {0x26, "erratic"},       {0x29, "implausible"},   {0x35, "erratic"},
-    {0x36, "no-signal"},     {0x37, "implausible"},   {0x38, "erratic"},
-    {0x39, "erratic"},       {0x3A, "implausible"},   {0x61, "implausible"},
-    {0x62, "implausible"},   {0x63, "no-signal"},     {0x66, "erratic"},
-    {0x67, "implausible"},   {0x87, "no-signal"}};
+// The first of a type is the one the simulated side uses. What says nothing of a circuit, or
+// nothing that is sure, is left out.
+constexpr FailureType kTypes[] = {{0x13, "open"},           // circuit open
+                                  {0x11, "short-ground"},   // circuit short to ground
+                                  {0x12, "short-supply"},   // circuit short to battery
+                                  {0x14, "open-or-short"},  // short to ground or open
+                                  {0x31, "no-signal"},      // no signal
+                                  {0x2F, "erratic"},        // signal erratic
+                                  {0x21, "low-amplitude"},  // signal amplitude below minimum
+                                  {0x64, "implausible"},    // plausibility failure
+                                  {0x15, "open-or-short"},  // short to battery or open
+                                  {0x1B, "open"},           // resistance above threshold
+                                  {0x1E, "open-or-short"},  // resistance out of range
+                                  {0x1F, "erratic"},        // intermittent
+                                  {0x22, "implausible"},    // signal amplitude above maximum
+                                  {0x29, "implausible"},    // signal invalid
+                                  {0x36, "implausible"},    // frequency too low
+                                  {0x37, "implausible"},    // frequency too high
+                                  {0x38, "implausible"},    // frequency incorrect
+                                  {0x39, "erratic"},        // too few pulses
+                                  {0x3A, "erratic"},        // too many pulses
+                                  {0x62, "implausible"},    // signal compare failure
+                                  {0x66, "erratic"},        // too many transitions
+                                  {0x67, "implausible"}};   // signal incorrect after event
 
 Error wrongLength(std::string_view service, std::string_view got, const std::string& right) {
   return {std::string(service), std::nullopt,
@@ -76,7 +87,7 @@ std::string codeText(std::uint32_t bytes) {
 std::string codeType(std::uint32_t bytes) {
   const auto* it = std::find_if(std::begin(kTypes), std::end(kTypes),
                                 [&](const FailureType& t) { return t.byte == (bytes & 0xFF); });
-  return it == std::end(kTypes) ? "implausible" : std::string(it->type);
+  return it == std::end(kTypes) ? std::string() : std::string(it->type);
 }
 
 std::uint8_t failureType(std::string_view type) {

@@ -22,7 +22,7 @@ struct Code {
 [[nodiscard]] std::string codeText(std::uint32_t bytes);
 /// What it says of a circuit, by its failure-type byte (SAE J2012-DA; from memory): "open",
 /// "short-ground", "short-supply", "open-or-short", "no-signal", "erratic", "low-amplitude",
-/// "implausible".
+/// "implausible"; empty where it says nothing of a circuit.
 [[nodiscard]] std::string codeType(std::uint32_t bytes);
 /// The failure-type byte that says so; 0 for what is none of them.
 [[nodiscard]] std::uint8_t failureType(std::string_view type);

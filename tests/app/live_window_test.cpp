@@ -56,6 +56,10 @@ TEST_F(Watching, AReadingSaysWhereItIsFrom) {
   EXPECT_EQ(origin->question, "resistance");
   EXPECT_FALSE(origin->asked.empty());
   EXPECT_TRUE(origin->simulated);
+  // Corrected by hand it is no instrument's any more.
+  ASSERT_HB_OK(
+      window->model().retype(QString::fromStdString(job().evidence[0].id), QStringLiteral("1200")));
+  EXPECT_FALSE(job().evidence[0].origin);
 }
 
 // A simulated meter connected by hand, as to try an address: nothing of it gets into a real job.

@@ -26,6 +26,7 @@ TEST(Codes, EveryTypeHasAByteThatSaysIt) {
   EXPECT_EQ(codeType(0x11), "short-ground");
   EXPECT_EQ(codeType(0x12), "short-supply");
   EXPECT_EQ(failureType("nothing"), 0);
+  EXPECT_EQ(codeType(0x00), "") << "no failure type: nothing is invented";
 }
 
 // Answers what was put in, and keeps what it was asked.

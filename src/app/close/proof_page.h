@@ -41,7 +41,7 @@ class ProofPage : public QWidget {
   void showStep();
   void offerAnswers(const diagnosis::ProofStep& step);
   [[nodiscard]] const diagnosis::Proof& known();
-  const diagnosis::ProofStep* step();
+  [[nodiscard]] const diagnosis::ProofStep* step();
   /// The latest reading that was made of a step, if any.
   [[nodiscard]] const job::Evidence* madeOf(const diagnosis::ProofStep& step) const;
   /// Whether a step is not made yet, or gave once what it should not: it is made again before that

@@ -46,7 +46,6 @@ class MainWindow : public QMainWindow {
   void openDemo();
   /// The job worked on last, or a new one.
   void openLast();
-  void tellPutAside();
   /// Saves; asks for a name when there is none or when `ask`. False when nothing was saved.
   bool save(bool ask = false);
   /// A sentence in the line at the foot.
@@ -58,6 +57,7 @@ class MainWindow : public QMainWindow {
   void closeEvent(QCloseEvent* event) override;
 
  private:
+  void tellPutAside();
   void placeOnScreen();
   void makeActions();
   void addCapture(const QString& circuit, const QString& file);

@@ -8,6 +8,7 @@
 #include "app/model/put_aside.h"
 #include "core/base/atomic_file.h"
 #include "core/base/json.h"
+#include "core/base/state_folder.h"
 #include "core/base/uuid.h"
 #include "core/job/case_json.h"
 
@@ -33,12 +34,7 @@ QString textOf(const Json& json, const char* key) {
 }  // namespace
 
 QString stateFolder() {
-  if (QString own = qEnvironmentVariable("HAYBALE_STATE_DIR"); !own.isEmpty()) {
-    return own;
-  }
-  const QString base = qEnvironmentVariable("XDG_STATE_HOME");
-  return (base.isEmpty() ? QDir::homePath() + QStringLiteral("/.local/state") : base) +
-         QStringLiteral("/haybale");
+  return QString::fromStdString(haybale::stateFolder());
 }
 
 QString idOf(const job::Case& c, const QString& path) {
@@ -124,15 +120,23 @@ void removeAutosave(const QString& id) {
   QFile::remove(autosaveFile(id));
 }
 
-// Where the list is lost: every job that has an autosave, the latest first.
-QStringList keptWithoutFile() {
+namespace {
+
+// Where the list is lost: every job that has an autosave, the latest first, by its file where it
+// has one.
+QStringList autosavedJobs() {
   QStringList out;
   const QDir folder(stateFolder() + QStringLiteral("/autosave"));
   for (const auto& name : folder.entryList({QStringLiteral("*.json")}, QDir::Files, QDir::Time)) {
-    out << QStringLiteral("unsaved:") + name.chopped(5);
+    const auto kept = readAutosave(name.chopped(5));
+    if (kept) {
+      out << (QFileInfo::exists(kept->path) ? kept->path : QStringLiteral("unsaved:") + kept->id);
+    }
   }
   return out;
 }
+
+}  // namespace
 
 QStringList recentJobs() {
   QStringList out;
@@ -142,7 +146,7 @@ QStringList recentJobs() {
     if (QFile::exists(recentFile())) {
       putAside(recentFile());
     }
-    return keptWithoutFile();
+    return autosavedJobs();
   }
   bool lost = false;  // a name in it means nothing: a file that is gone, or a spoilt letter
   for (const auto& entry : *json) {
@@ -159,7 +163,7 @@ QStringList recentJobs() {
     }
     lost = lost || !there;
   }
-  for (const auto& name : lost ? keptWithoutFile() : QStringList()) {
+  for (const auto& name : lost ? autosavedJobs() : QStringList()) {
     if (!out.contains(name)) {
       out << name;
     }

@@ -14,8 +14,7 @@
 
 namespace haybale::app {
 
-/// Folder of the program's own state: $HAYBALE_STATE_DIR, else $XDG_STATE_HOME/haybale, else
-/// ~/.local/state/haybale.
+/// Folder of the program's own state (base/state_folder.h).
 [[nodiscard]] QString stateFolder();
 
 struct Kept {

@@ -221,6 +221,7 @@ Status JobModel::retype(const QString& id, const QString& text) {
       if (each.id == id.toStdString()) {
         each.test = typed->test;
         each.reading = typed->reading;
+        each.origin.reset();  // no instrument gave this
       }
     }
   });
