@@ -62,6 +62,16 @@ TEST_F(Watching, AReadingSaysWhereItIsFrom) {
   EXPECT_FALSE(job().evidence[0].origin);
 }
 
+TEST_F(Watching, ATrialSaysThatItIsOneAndOnlyWhileItIs) {
+  openYard("wide-gap", "sensor");
+  EXPECT_NE(label("notice").find("made-up vehicle"), std::string::npos);
+  EXPECT_EQ(label("strip.saved"), "a trial: kept nowhere");
+  window->instruments().closeYard();
+  EXPECT_FALSE(window->model().isTrial());
+  EXPECT_FALSE(find<QLabel>("notice")->isVisible()) << "it is the real job again";
+  EXPECT_EQ(label("strip.saved").find("trial"), std::string::npos);
+}
+
 // A simulated meter connected by hand, as to try an address: nothing of it gets into a real job.
 TEST_F(Watching, ASimulatedReadingNeverEntersARealJob) {
   const auto c = job();

@@ -189,6 +189,7 @@ void JobStrip::refresh() {
   const bool trouble = !model_.trouble().isEmpty();
   saved_->setText(trouble                   ? tr("NOT KEPT on disk")
                   : model_.isReadOnly()     ? tr("read only: open elsewhere")
+                  : model_.isTrial()        ? tr("a trial: kept nowhere")
                   : !model_.isKept()        ? tr("keeping ...")
                   : model_.path().isEmpty() ? tr("kept here; no file yet")
                   : model_.isUnsaved()      ? tr("kept; Ctrl+S saves %1").arg(file)

@@ -288,7 +288,7 @@ void MainWindow::say(const QString& sentence, bool bad) {
   notice_->setProperty("bad", bad);
   notice_->style()->unpolish(notice_);
   notice_->style()->polish(notice_);
-  notice_->show();
+  notice_->setVisible(!sentence.isEmpty());
   // Only the latest sentence is timed; a problem stays until the next one or a click on the strip.
   if (!bad) {
     QTimer::singleShot(kNoticeMs, notice_, [this, sentence] {

@@ -169,6 +169,7 @@ void JobModel::endTrial() {
   if (!real->clean) {
     undo_.resetClean();  // what was not saved still is not
   }
+  emit said({}, false);  // what was said of the made-up vehicle holds no more
   tellOpened();
 }
 

@@ -190,7 +190,8 @@ class JobModel : public QObject {
   void stateChanged();
   /// A capture of the job is to be read beside the window.
   void captureDeferred(const QString& file);
-  /// A sentence for the user; `bad` when something did not work.
+  /// A sentence for the user; `bad` when something did not work. Empty: the one before holds no
+  /// more.
   void said(const QString& sentence, bool bad);
 
  private:
