@@ -8,6 +8,7 @@
 #include "core/plan/steps.h"
 #include "picture/lanes_of.h"
 #include "picture/line_board.h"
+#include "picture/owners_page.h"
 #include "picture/report_course.h"
 
 namespace haybale::picture {
@@ -51,14 +52,9 @@ void addConclusion(Report& report, const diagnosis::Conclusion& conclusion) {
 }
 
 void addLine(Report& report, const job::Case& job, const diagnosis::Assessment& assessment,
-             const circuit::Circuit& circuit, const Measure& measure, bool small = false) {
+             const circuit::Circuit& circuit, const Measure& measure) {
   BoardInput input;
-  job::Case bare;  // a small picture shows no readings
-  if (small) {
-    bare = job;
-    bare.evidence.clear();
-  }
-  input.job = small ? &bare : &job;
+  input.job = &job;
   input.assessment = &assessment;
   input.circuit = circuit.name;
   input.printed = true;
@@ -66,14 +62,12 @@ void addLine(Report& report, const job::Case& job, const diagnosis::Assessment& 
   const auto readings = std::count_if(job.evidence.begin(), job.evidence.end(), [&](const auto& e) {
     return e.test.circuit == circuit.name;
   });
-  input.height = readings > 4 && !small ? 700 : readings > 0 && !small ? 590 : 310;
+  input.height = readings > 4 ? 700 : readings > 0 ? 590 : 310;
   report.blocks.emplace_back(
       Heading{2, "The line, " + (circuit.location.empty() ? circuit.name : circuit.location)});
   report.blocks.emplace_back(Figure{
       lineBoard(input, measure),
-      small ? "The circuit from the module to the wheel; above each part, how far it is suspected."
-            : "Above: what could still explain the readings. Below: each reading where it was "
-              "taken."});
+      "Above: what could still explain the readings. Below: each reading where it was taken."});
 }
 
 std::string placeOf(const job::Evidence& e) {
@@ -179,7 +173,8 @@ Report reportOf(const ReportInput& input, const Measure& measure) {
   report.title = job.title.empty() ? "Wheel speed sensor job" : job.title;
   report.blocks.emplace_back(Heading{1, report.title});
   std::string vehicle = job.vehicle;
-  if (const auto circumference = job.rollingCircumferenceM()) {
+  if (const auto circumference = job.rollingCircumferenceM();
+      circumference && input.reader == Reader::file) {
     vehicle +=
         fmt::format("{}{}rolling circumference {:.3f} m", vehicle.empty() ? "" : " \xC2\xB7 ",
                     job.tyre.empty() ? "" : "tyre " + job.tyre + ", ", *circumference);
@@ -192,11 +187,9 @@ Report reportOf(const ReportInput& input, const Measure& measure) {
   report.blocks.emplace_back(Paragraph{
       (by.empty() ? "" : by + ". ") + "Printed " + input.when + " by Hay Bale " HAYBALE_VERSION ".",
       false, true});
+  report.foot = (by.empty() ? "" : by + " \xC2\xB7 ") + report.title;
   if (input.reader == Reader::owner) {
     addOwnersPage(report, input);
-    if (const auto* suspect = job.suspectCircuit()) {
-      addLine(report, job, assessment, *suspect, measure, true);
-    }
     return report;
   }
   addComplaint(report, job);

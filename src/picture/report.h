@@ -44,6 +44,7 @@ using Block = std::variant<Heading, Paragraph, Bullets, Table, Figure, Caution>;
 
 struct Report {
   std::string title;
+  std::string foot;  ///< stands at the foot of every page: whose report, of what; empty: the title
   std::vector<Block> blocks;
 };
 

@@ -27,20 +27,6 @@ bool ticked(const std::vector<std::string>& list, const std::string& what) {
   return std::find(list.begin(), list.end(), what) != list.end();
 }
 
-std::vector<std::string> workDone(const job::Case& job, const diagnosis::Suspect& suspect) {
-  std::vector<std::string> out;
-  for (const auto& step : diagnosis::repairSteps(job, suspect)) {
-    if (!ticked(job.repair.done, step.id)) {
-      continue;
-    }
-    const auto note = job.repair.notes.find(step.id);
-    out.push_back(step.text + (note == job.repair.notes.end()
-                                   ? std::string()
-                                   : fmt::format(" ({}: {})", step.note, note->second)));
-  }
-  return out;
-}
-
 }  // namespace
 
 void addIntake(Report& report, const job::Case& job) {
@@ -130,60 +116,6 @@ void addProof(Report& report, const job::Case& job, const diagnosis::Proof& proo
     report.blocks.emplace_back(Paragraph{"What was not tested:"});
     report.blocks.emplace_back(Bullets{missing});
   }
-}
-
-void addOwnersPage(Report& report, const ReportInput& in) {
-  const auto& job = *in.job;
-  const auto suspect = diagnosis::toRepair(job, in.assessment->conclusion);
-  report.blocks.emplace_back(Heading{2, "What was wrong"});
-  report.blocks.emplace_back(Paragraph{job.complaint.text.empty()
-                                           ? "The complaint was not written down."
-                                           : "You told us: " + job.complaint.text});
-  report.blocks.emplace_back(Paragraph{in.assessment->conclusion.headline + ".", true});
-  report.blocks.emplace_back(
-      Paragraph{fmt::format("{} measurements were made, some {:.0f} minutes of work.",
-                            job.evidence.size(), diagnosis::minutesSpent(job))});
-  report.blocks.emplace_back(Heading{2, "What was done"});
-  const auto done = workDone(job, suspect);
-  if (!job.repair.decision.empty()) {
-    report.blocks.emplace_back(Paragraph{"You decided: " + job.repair.decision});
-  }
-  if (done.empty()) {
-    report.blocks.emplace_back(Paragraph{"Nothing was repaired yet. What may be done:"});
-    Bullets options;
-    for (const auto& option : in.assessment->options) {
-      options.items.push_back(option.text);
-    }
-    report.blocks.emplace_back(std::move(options));
-  } else {
-    report.blocks.emplace_back(Bullets{done});
-  }
-  if (!in.proof) {
-    return;
-  }
-  report.blocks.emplace_back(Heading{2, "How we know"});
-  const auto good = std::count_if(in.proof->results.begin(), in.proof->results.end(),
-                                  [](const auto& r) { return r.asItShould; });
-  report.blocks.emplace_back(
-      Paragraph{in.proof->results.empty()
-                    ? "The repair has not been tried on the road yet."
-                    : fmt::format("{} of {} tests after the repair were as they should be. {}",
-                                  good, in.proof->results.size(), in.proof->sentence())});
-  const auto missing = diagnosis::notTested(job, *in.proof);
-  if (!missing.empty()) {
-    report.blocks.emplace_back(Paragraph{"What was not tested:"});
-    Bullets some{missing};
-    constexpr std::size_t kMost = 6;
-    if (some.items.size() > kMost) {
-      some.items.resize(kMost);
-      some.items.push_back(fmt::format("and {} more, in the full report", missing.size() - kMost));
-    }
-    report.blocks.emplace_back(std::move(some));
-  }
-  report.blocks.emplace_back(
-      Paragraph{"If a lamp comes on again, come back with what you were doing: braking, steering, "
-                "rain, speed.",
-                false, true});
 }
 
 }  // namespace haybale::picture

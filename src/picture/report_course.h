@@ -8,7 +8,5 @@ namespace haybale::picture {
 void addIntake(Report& report, const job::Case& job);
 void addRepair(Report& report, const job::Case& job);
 void addProof(Report& report, const job::Case& job, const diagnosis::Proof& proof);
-/// Everything on one page, in plain words, for the owner of the vehicle.
-void addOwnersPage(Report& report, const ReportInput& input);
 
 }  // namespace haybale::picture

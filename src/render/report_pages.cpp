@@ -1,8 +1,10 @@
 #include "render/report_pages.h"
 
 #include <QBuffer>
+#include <QCoreApplication>
 #include <QPainter>
 #include <QPdfWriter>
+#include <QPicture>
 #include <QTextLayout>
 #include <functional>
 
@@ -33,10 +35,18 @@ class Setter {
   Setter(QPainter& painter, std::function<void()> newPage)
       : painter_(painter), newPage_(std::move(newPage)) {}
 
+  /// A block, and what may not be parted from it: a heading never stands alone at the foot of a
+  /// page.
+  void set(const picture::Block& block, const picture::Block* next) {
+    if (const auto* h = std::get_if<picture::Heading>(&block)) {
+      need(above(*h) + sizeOf(*h) * kLine + 8 + (next ? beginning(*next) : 0));
+    }
+    std::visit(*this, block);
+  }
+
   void operator()(const picture::Heading& h) {
-    const double size = h.level == 1 ? 24 : 16;
-    y_ += h.level == 1 ? 0 : 14;
-    need(size * kLine + 50);
+    const double size = sizeOf(h);
+    y_ += y_ > kMargin ? above(h) : 0;
     y_ += text(h.text, kMargin, kWidth, size, true, Role::ink);
     if (h.level > 1) {
       painter_.setPen(QPen(colour(Role::rule, Theme::day), 1));
@@ -65,6 +75,7 @@ class Setter {
     for (const auto& name : t.head) {
       head.push_back({name, Role::faint, true});
     }
+    need(rowHeight(head, t.widths) + (t.rows.empty() ? 0 : rowHeight(t.rows[0], t.widths)));
     row(head, t.widths);
     for (const auto& cells : t.rows) {
       if (y_ + rowHeight(cells, t.widths) > kPageH - kMargin) {
@@ -100,6 +111,33 @@ class Setter {
   }
 
  private:
+  static double sizeOf(const picture::Heading& h) { return h.level == 1 ? 24 : 16; }
+  static double above(const picture::Heading& h) { return h.level == 1 ? 0 : 14; }
+
+  // The least of a block that has to stand under its heading.
+  [[nodiscard]] static double beginning(const picture::Block& block) {
+    struct {
+      double operator()(const picture::Heading& h) const { return sizeOf(h) * kLine; }
+      double operator()(const picture::Paragraph& p) const {
+        return height(p.text, kWidth, 13, p.strong);
+      }
+      double operator()(const picture::Bullets& b) const {
+        return b.items.empty() ? 0 : height(b.items[0], kWidth - 16, 13, false);
+      }
+      double operator()(const picture::Table& t) const {
+        // The head is one line; a tall first row turns with it.
+        return t.rows.empty() ? 0 : 24 + rowHeight(t.rows[0], t.widths);
+      }
+      double operator()(const picture::Figure& f) const {
+        return f.scene.height * kWidth / f.scene.width + 26;
+      }
+      double operator()(const picture::Caution& c) const {
+        return height(c.text, kWidth - 24, 13, false) + 18;
+      }
+    } least;
+    return std::visit(least, block);
+  }
+
   void turn() {
     newPage_();
     y_ = kMargin;
@@ -163,15 +201,52 @@ class Setter {
   double y_ = kMargin;
 };
 
-void setAll(const picture::Report& report, Setter& setter) {
-  for (const auto& block : report.blocks) {
-    std::visit(setter, block);
+// At the foot of every page: whose report, which page of how many.
+void foot(QPainter& painter, const picture::Report& report, int page, int pages) {
+  painter.setFont(font(11, false));
+  painter.setPen(colour(Role::faint, Theme::day));
+  const QRectF line(kMargin, kPageH - 38, kWidth, 18);
+  const QString of = QCoreApplication::translate("report", "page %1 of %2").arg(page).arg(pages);
+  const QString whose = q(report.foot.empty() ? report.title : report.foot);
+  painter.drawText(line, Qt::AlignRight | Qt::AlignVCenter, of);
+  painter.drawText(line, Qt::AlignLeft | Qt::AlignVCenter,
+                   painter.fontMetrics().elidedText(whose, Qt::ElideRight, qRound(kWidth - 110)));
+}
+
+// `newPage` is called between pages; gives back how many there are.
+int setAll(const picture::Report& report, QPainter& painter, const std::function<void()>& newPage) {
+  int pages = 1;
+  Setter setter(painter, [&] {
+    newPage();
+    ++pages;
+  });
+  for (std::size_t i = 0; i < report.blocks.size(); ++i) {
+    setter.set(report.blocks[i], i + 1 < report.blocks.size() ? &report.blocks[i + 1] : nullptr);
   }
+  return pages;
 }
 
 }  // namespace
 
+void print(const picture::Report& report, QPainter& painter, int pages,
+           const std::function<void()>& newPage) {
+  int page = 1;
+  foot(painter, report, page, pages);
+  setAll(report, painter, [&] {
+    newPage();
+    foot(painter, report, ++page, pages);
+  });
+}
+
+int pagesOf(const picture::Report& report) {
+  // Set once where nobody sees it.
+  QPicture nowhere;
+  QPainter painter(&nowhere);
+  return setAll(report, painter, [] {});
+}
+
 Result<QByteArray> toPdf(const picture::Report& report) {
+  const int pages = pagesOf(report);
   QByteArray bytes;
   QBuffer buffer(&bytes);
   buffer.open(QIODevice::WriteOnly);
@@ -185,8 +260,7 @@ Result<QByteArray> toPdf(const picture::Report& report) {
   if (!painter.begin(&writer)) {
     return Error{"", std::nullopt, "the PDF could not be begun", "try HTML"};
   }
-  Setter setter(painter, [&] { writer.newPage(); });
-  setAll(report, setter);
+  print(report, painter, pages, [&] { writer.newPage(); });
   painter.end();
   return bytes;
 }
@@ -210,6 +284,8 @@ Status saveReport(const picture::Report& report, const QString& path) {
 
 std::vector<QImage> toImages(const picture::Report& report, int width) {
   std::vector<QImage> pages;
+  const int count = pagesOf(report);
+  pages.reserve(static_cast<std::size_t>(count));
   const double scale = width / kPageW;
   QPainter painter;
   const auto newPage = [&] {
@@ -222,10 +298,8 @@ std::vector<QImage> toImages(const picture::Report& report, int width) {
     painter.setRenderHint(QPainter::Antialiasing);
     painter.scale(scale, scale);
   };
-  pages.reserve(64);
   newPage();
-  Setter setter(painter, newPage);
-  setAll(report, setter);
+  print(report, painter, count, newPage);
   painter.end();
   return pages;
 }

@@ -3,12 +3,23 @@
 
 #include <QImage>
 #include <QString>
+#include <functional>
 #include <vector>
 
 #include "core/base/result.h"
 #include "picture/report.h"
 
+class QPainter;
+
 namespace haybale::render {
+
+/// How many A4 pages it takes.
+[[nodiscard]] int pagesOf(const picture::Report& report);
+
+/// Sets it on a painter whose page is 794 x 1123 (A4 at 96 dpi), with the foot of each page;
+/// `newPage` is called between two. A printer's painter is scaled to that before.
+void print(const picture::Report& report, QPainter& painter, int pages,
+           const std::function<void()>& newPage);
 
 /// Bytes of a PDF of the report.
 [[nodiscard]] Result<QByteArray> toPdf(const picture::Report& report);

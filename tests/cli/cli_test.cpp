@@ -1,3 +1,4 @@
+#include <set>
 #include <sstream>
 
 #include "cli/command.h"
@@ -162,6 +163,55 @@ TEST(Cli, ReportsAreWrittenInBothForms) {
   const auto r = ran({"report", job, "-o", folder.file("r.html")});
   EXPECT_EQ(r.exit, 0);
   EXPECT_NE(r.err.find("bale-cart-7-RR.csv"), std::string::npos) << "a missing capture is named";
+}
+
+// Lines of a page that are not blank, by poppler's reading of the PDF.
+std::vector<std::vector<std::string>> pagesOf(const std::string& pdf, const std::string& scratch) {
+  EXPECT_EQ(std::system(("pdftotext -layout " + pdf + " " + scratch).c_str()), 0);
+  std::vector<std::vector<std::string>> pages(1);
+  std::istringstream in(test::read(scratch));
+  for (std::string line; std::getline(in, line);) {
+    if (!line.empty() && line[0] == '\f') {
+      pages.emplace_back();
+      line.erase(0, 1);
+    }
+    const auto from = line.find_first_not_of(' ');
+    if (from != std::string::npos) {
+      pages.back().push_back(line.substr(from));
+    }
+  }
+  pages.pop_back();  // after the last form feed
+  return pages;
+}
+
+TEST(Cli, EveryPageOfAReportHasItsNumberAndNoHeadingStandsAtItsFoot) {
+  const test::Folder folder;
+  ASSERT_EQ(ran({"demo", folder.path()}).exit, 0);
+  auto c = Json::parse(test::read(folder.file(job::kDemoCaseName)));
+  const auto reading = c["evidence"][2];
+  const std::set<std::string> heads{"Complaint",   "Conclusion", "Readings",
+                                    "Traces",      "Repair",     "Proof",
+                                    "Limits used", "Cautions",   "The line, rear right"};
+  for (int more = 0; more < 9; ++more) {
+    // Every reading more moves what follows.
+    auto again = reading;
+    again["id"] = "more" + std::to_string(more);
+    c["evidence"].push_back(again);
+    c["evidence"].push_back(again);
+    test::write(folder.file("grown.haybale.json"), c.dump());
+    ASSERT_EQ(ran({"report", folder.file("grown.haybale.json"), "-o", folder.file("r.pdf")}).exit,
+              0);
+    const auto pages = pagesOf(folder.file("r.pdf"), folder.file("r.txt"));
+    ASSERT_GE(pages.size(), 3U);
+    for (std::size_t i = 0; i < pages.size(); ++i) {
+      ASSERT_GE(pages[i].size(), 3U);
+      const auto& foot = pages[i].back();
+      EXPECT_NE(foot.find("page " + std::to_string(i + 1) + " of " + std::to_string(pages.size())),
+                std::string::npos)
+          << foot;
+      EXPECT_FALSE(heads.contains(pages[i][pages[i].size() - 2])) << pages[i][pages[i].size() - 2];
+    }
+  }
 }
 
 }  // namespace

@@ -7,6 +7,7 @@
 #include <map>
 
 #include "core/priors/priors.h"
+#include "core/verdict/owner_words.h"
 
 namespace haybale::diagnosis {
 
@@ -64,24 +65,6 @@ Work workFor(Fault fault, const circuit::Element* element, const job::Case::Cost
 
 namespace {
 
-std::string placeOf(const circuit::Element* e) {
-  if (!e) {
-    return "";
-  }
-  if (!e->label.empty()) {
-    return e->label;
-  }
-  std::string zone(circuit::kZoneNames[static_cast<std::size_t>(e->zone)]);
-  std::replace(zone.begin(), zone.end(), '-', ' ');
-  const std::string in = e->zone == circuit::Zone::unknown ? "" : " in the " + zone;
-  return e->kind == ElementKind::connector ? "the plug" + in
-         : e->kind == ElementKind::splice  ? "the joint" + in
-         : e->kind == ElementKind::leg
-             ? (e->zone == circuit::Zone::flex ? "the wires at the bend by the wheel"
-                                               : "the wires" + in)
-             : "";
-}
-
 std::string deedWords(const Option& o, const circuit::Element* e) {
   switch (o.deed) {
     case Deed::clear:
@@ -103,7 +86,7 @@ std::string deedWords(const Option& o, const circuit::Element* e) {
         return "Put exchanged wires back";
       }
       return "Mend " + (e && e->kind == ElementKind::module ? std::string("the control unit's plug")
-                                                            : placeOf(e));
+                                                            : plainPlace(e));
     case Deed::measure:
     case Deed::stop:
       break;

@@ -1,0 +1,207 @@
+#include "core/verdict/owner_words.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+
+namespace haybale::diagnosis {
+
+using circuit::Element;
+using circuit::ElementKind;
+
+namespace {
+
+// Below this a possibility is not worth an owner's attention; "something else" takes it up.
+constexpr double kLeastTold = 0.05;
+constexpr std::size_t kMostTold = 6;
+
+std::string at(const Element* element) {
+  const auto place = plainPlace(element);
+  const bool wires = element && element->kind == ElementKind::leg && element->label.empty();
+  return place.empty() ? std::string() : (wires ? " in " : " at ") + place;
+}
+
+bool isSensor(const Element* element) {
+  return element && element->kind == ElementKind::sensor;
+}
+
+struct Told {
+  std::string what;
+  double share = 0;
+};
+
+// Faults that are one thing to the owner are one line.
+std::vector<Told> toldOf(const circuit::Circuit& circuit, const Conclusion& conclusion) {
+  std::vector<Told> out;
+  for (const auto& s : conclusion.suspects) {
+    const std::string what = plainFault(s.fault, circuit.find(s.element));
+    const auto same =
+        std::find_if(out.begin(), out.end(), [&](const Told& told) { return told.what == what; });
+    if (same == out.end()) {
+      out.push_back({what, s.share});
+    } else {
+      same->share += s.share;
+    }
+  }
+  std::stable_sort(out.begin(), out.end(),
+                   [](const Told& a, const Told& b) { return a.share > b.share; });
+  return out;
+}
+
+}  // namespace
+
+std::string plainPlace(const Element* e) {
+  if (!e) {
+    return "";
+  }
+  if (!e->label.empty()) {
+    return e->label;
+  }
+  std::string zone(circuit::kZoneNames[static_cast<std::size_t>(e->zone)]);
+  std::replace(zone.begin(), zone.end(), '-', ' ');
+  const std::string in = e->zone == circuit::Zone::unknown ? "" : " in the " + zone;
+  switch (e->kind) {
+    case ElementKind::connector:
+      return "the plug" + in;
+    case ElementKind::splice:
+      return "the joint" + in;
+    case ElementKind::leg:
+      return e->zone == circuit::Zone::flex ? "the wires at the bend by the wheel"
+                                            : "the wires" + in;
+    case ElementKind::module:
+    case ElementKind::sensor:
+    case ElementKind::ring:
+      break;
+  }
+  return "";
+}
+
+std::string plainFault(Fault fault, const Element* e) {
+  const bool module = e && e->kind == ElementKind::module;
+  switch (fault) {
+    case Fault::none:
+      return "nothing that is wrong now";
+    case Fault::open:
+      return module        ? "a pin of the control unit's plug without contact"
+             : isSensor(e) ? "a wire that is broken in the wheel sensor's own lead"
+                           : "a wire that is broken" + at(e);
+    case Fault::resistive:
+      return module ? "bad contact in the control unit's plug" : "corrosion, bad contact" + at(e);
+    case Fault::wiresTouching:
+      return "two wires that touch each other" + at(e);
+    case Fault::shortToGround:
+      return "a chafed wire that touches the body" + at(e);
+    case Fault::shortToSupply:
+      return "a chafed wire that touches another one under voltage" + at(e);
+    case Fault::leak:
+      return "water" + at(e);
+    case Fault::intermittentOpen:
+      return "a wire that lets go now and then" + at(e);
+    case Fault::intermittentShort:
+      return "a wire that touches metal now and then" + at(e);
+    case Fault::sensorOpen:
+    case Fault::sensorShorted:
+    case Fault::sensorDead:
+      return "a wheel sensor that has failed";
+    case Fault::sensorWeak:
+      return "a wheel sensor that has grown weak";
+    case Fault::wrongSensor:
+      return "a wheel sensor of the wrong kind";
+    case Fault::reversed:
+      return "two wires exchanged" + at(e);
+    case Fault::wideGap:
+      return "a wheel sensor that sits too far from the ring it reads";
+    case Fault::debris:
+      return "metal dust or dirt on the wheel sensor's tip";
+    case Fault::ringTooth:
+      return "a damaged tooth of the ring that the wheel sensor reads";
+    case Fault::ringCracked:
+      return "a cracked ring, the one that the wheel sensor reads";
+    case Fault::ringRunout:
+      return "a ring or wheel bearing that does not run true";
+    case Fault::ringWrongCount:
+      return "a ring or bearing that belongs to another vehicle";
+    case Fault::encoderReversed:
+      return "a wheel bearing mounted the wrong way round";
+    case Fault::noSupply:
+      return "a control unit that does not feed the wheel sensor";
+    case Fault::latchedOff:
+      return "a control unit that had switched the wheel sensor off until its memory is cleared";
+    case Fault::inputDead:
+      return "a control unit that no longer reads the wheel sensor";
+    case Fault::circuitsExchanged:
+      return "the wires of two wheels exchanged";
+    case Fault::modulePower:
+      return "a bad fuse, relay or ground of the control unit";
+    case Fault::wrongTyre:
+      return "a tyre of another size, or nearly flat";
+    case Fault::other:
+      break;
+  }
+  return "something else";
+}
+
+PlainVerdict plainVerdict(const job::Case& c, const Conclusion& conclusion) {
+  const auto* circuit = c.suspectCircuit();
+  if (!circuit || conclusion.suspects.empty()) {
+    return {"Nothing can be said yet.", {}};
+  }
+  if (conclusion.state == State::contradictory) {
+    return {
+        "The measurements do not agree with each other yet; they have to be repeated before "
+        "anything is bought.",
+        {}};
+  }
+  const auto told = toldOf(*circuit, conclusion);
+  if (conclusion.state == State::isolated) {
+    return {fmt::format("The cause: {}.", told.front().what), {}};
+  }
+  PlainVerdict out{"The cause is not certain yet. Of 100 such cases it is:", {}};
+  double left = 1;
+  for (const auto& t : told) {
+    if (t.share < kLeastTold || out.possible.size() == kMostTold) {
+      break;
+    }
+    left -= t.share;
+    out.possible.push_back(fmt::format("in {:.0f} {}", 100 * t.share, t.what));
+  }
+  if (left >= 0.01) {
+    out.possible.push_back(fmt::format("in {:.0f} one of several rarer things", 100 * left));
+  }
+  return out;
+}
+
+std::string plainWork(const std::string& id, const Element* e) {
+  const std::string step = id.substr(id.rfind('.') + 1);
+  const struct {
+    const char* step;
+    std::string words;
+  } known[] = {
+      {"clear", "The control unit's stored faults were cleared."},
+      {"why-latched", "It was looked for what had made the control unit switch the sensor off."},
+      {"uncross", "Two wires that had been exchanged were put back" + at(e) + "."},
+      {"exchange", "The wires of two wheels were put back in their own places."},
+      {"both-sides", "The plug was renewed on both sides" + at(e) + "."},
+      {"terminals", "The contacts were cleaned and tightened" + at(e) + "."},
+      {"cut-back", "The spoilt piece of wire was cut out" + at(e) + "."},
+      {"splice", "The wires were joined again and sealed against water" + at(e) + "."},
+      {"chafe", "The wires were laid clear of what had rubbed them."},
+      {"clean", isSensor(e) ? "The wheel sensor's tip was cleaned."
+                            : "The ring and the place where the sensor looks at it were cleaned."},
+      {"compare", isSensor(e) ? "A new wheel sensor was chosen by the old one." : ""},
+      {"seat", "The wheel sensor was fitted, on a clean seat."},
+      {"count", "The new ring was compared with the old one."},
+      {"way-round", "The ring in the wheel bearing was renewed."},
+      {"supply", "The control unit's fuses, relay and ground were checked."},
+      {"plug", "The control unit's plug was looked into."},
+      {"change", "The control unit was changed or repaired."},
+  };
+  for (const auto& entry : known) {
+    if (step == entry.step) {
+      return entry.words;
+    }
+  }
+  return "";
+}
+
+}  // namespace haybale::diagnosis
