@@ -10,6 +10,7 @@
 #include <QMenu>
 #include <QMimeData>
 #include <QScreen>
+#include <QScrollArea>
 #include <QStyle>
 #include <QTimer>
 #include <QVBoxLayout>
@@ -17,6 +18,7 @@
 #include "app/book/book_files.h"
 #include "app/book/book_view.h"
 #include "app/close/close_view.h"
+#include "app/frame/close_panel.h"
 #include "app/frame/job_strip.h"
 #include "app/frame/next_panel.h"
 #include "app/frame/rail.h"
@@ -43,6 +45,9 @@ namespace haybale::app {
 namespace {
 
 constexpr int kNoticeMs = 9000;
+constexpr int kWideEnough = 1180;       // for a view made for 864 and the panel beside it
+enum Side { kNextMove, kDial, kClosing };
+constexpr QSize kLeastRoom{1024, 660};  // what the densest view needs
 
 QString geometryFile() {
   return stateFolder() + QStringLiteral("/window");
@@ -53,7 +58,13 @@ QString geometryFile() {
 MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
   installSceneAccess();
   SpokenNames::install();
-  auto* whole = new QWidget(this);
+  // A screen that is too small for the views scrolls; nothing is clipped.
+  auto* scroll = new QScrollArea(this);
+  scroll->setObjectName(QStringLiteral("room"));
+  scroll->setFrameShape(QFrame::NoFrame);
+  scroll->setWidgetResizable(true);
+  auto* whole = new QWidget(scroll);
+  whole->setMinimumSize(kLeastRoom);
   auto* columns = new QHBoxLayout(whole);
   columns->setContentsMargins(0, 0, 0, 0);
   columns->setSpacing(0);
@@ -92,6 +103,8 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
   side_->setFixedWidth(panel_->width());
   side_->addWidget(panel_);
   side_->addWidget(dial);
+  closing_ = new ClosePanel(model_, whole);
+  side_->addWidget(closing_);
   auto* work = new QHBoxLayout;
   work->setSpacing(0);
   work->addWidget(stack_, 1);
@@ -106,9 +119,11 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
   right->addLayout(work, 1);
   columns->addWidget(rail_);
   columns->addLayout(right, 1);
-  setCentralWidget(whole);
+  scroll->setWidget(whole);
+  scroll->setFocusPolicy(Qt::NoFocus);
+  setCentralWidget(scroll);
   setAcceptDrops(true);
-  setMinimumSize(1024, 640);
+  setMinimumSize(480, 320);
   placeOnScreen();
 
   connect(rail_, &Rail::chosen, this, [this](int index) { showView(static_cast<View>(index)); });
@@ -127,9 +142,11 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
   connect(captures_, &CaptureDesk::added, this, [this] { showView(kTrace); });
   connect(dial, &DialPanel::spanWanted, trace_, &TraceView::showSpan);
   connect(trace_, &TraceView::said, this, &MainWindow::say);
+  connect(closing_, &ClosePanel::wanted, this, &MainWindow::goToClosing);
   connect(panel_, &NextPanel::testShown, this, [this] { showView(kLine); });
   connect(&model_, &JobModel::said, this, &MainWindow::say);
   connect(&model_, &JobModel::changed, this, &MainWindow::retitle);
+  connect(&model_, &JobModel::selectionChanged, this, &MainWindow::makeRoom);
   connect(swap_, &SwapView::said, this, &MainWindow::say);
   connect(&hub_, &InstrumentHub::said, this, &MainWindow::say);
   auto* live = new InstrumentDesk(model_, hub_, line_, trace_, this);
@@ -214,6 +231,17 @@ MainWindow::~MainWindow() {
   delete takeCentralWidget();
 }
 
+void MainWindow::goToClosing(diagnosis::ClosingKind step) {
+  using Kind = diagnosis::ClosingKind;
+  if (step == Kind::find) {
+    showView(kLine);
+    return;
+  }
+  closeOut_->showPage(step == Kind::prove    ? CloseView::kProof
+                      : step == Kind::report ? CloseView::kReport
+                                             : CloseView::kRepair);
+}
+
 void MainWindow::makeActions() {
   const struct {
     QString text;
@@ -261,10 +289,8 @@ void MainWindow::makeActions() {
 void MainWindow::showView(View view) {
   stack_->setCurrentIndex(view);
   rail_->setCurrent(view);
-  side_->setCurrentIndex(view == kTrace ? 1 : 0);
-  // Nothing of the real job stands beside a made-up vehicle; and the next move of one job is no
-  // matter of all of them.
-  side_->setVisible(view != kPractice && view != kBook);
+  side_->setCurrentIndex(view == kTrace ? kDial : view == kClose ? kClosing : kNextMove);
+  makeRoom();
   strip_->setVisible(view != kPractice);
   if (view == kLine) {
     line_->board()->setFocus();
@@ -277,6 +303,20 @@ void MainWindow::showView(View view) {
   } else if (view == kPractice) {
     practice_->focusPage();
   }
+}
+
+// Nothing of the real job stands beside a made-up vehicle, and the next move of one job is no
+// matter of all of them. Where the window is narrow the next move stands beside the line only.
+void MainWindow::makeRoom() {
+  const View now = view();
+  const bool wide = width() >= kWideEnough;
+  const bool tight = now == kTrace || (now == kLine && !model_.selection().editing);
+  side_->setVisible(tight || (wide && now != kPractice && now != kBook));
+}
+
+void MainWindow::resizeEvent(QResizeEvent* event) {
+  QMainWindow::resizeEvent(event);
+  makeRoom();
 }
 
 MainWindow::View MainWindow::view() const {

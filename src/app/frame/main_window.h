@@ -5,6 +5,7 @@
 
 #include "app/live/instrument_hub.h"
 #include "app/model/job_book.h"
+#include "core/session/closing.h"
 
 class QLabel;
 class QStackedWidget;
@@ -13,6 +14,7 @@ namespace haybale::app {
 
 class BookFiles;
 class BookView;
+class ClosePanel;
 class CloseView;
 class IntakeView;
 class JobStrip;
@@ -55,10 +57,13 @@ class MainWindow : public QMainWindow {
   void dragEnterEvent(QDragEnterEvent* event) override;
   void dropEvent(QDropEvent* event) override;
   void closeEvent(QCloseEvent* event) override;
+  void resizeEvent(QResizeEvent* event) override;
 
  private:
   void tellPutAside();
   void placeOnScreen();
+  void makeRoom();
+  void goToClosing(diagnosis::ClosingKind step);
   void makeActions();
   void addCapture(const QString& circuit, const QString& file);
   void askForJob();
@@ -85,8 +90,9 @@ class MainWindow : public QMainWindow {
   BookView* logbook_;
   PracticeView* practice_;
   BookFiles* files_;
-  QStackedWidget* side_ = nullptr;  // next move, or the ring dial beside the traces
+  QStackedWidget* side_ = nullptr;  // next move, ring dial beside the traces, way to the end
   NextPanel* panel_;
+  ClosePanel* closing_;
   CaptureDesk* captures_;
 };
 

@@ -10,6 +10,7 @@
 
 #include "app/parts/reasons_dialog.h"
 #include "app/parts/steps_dialog.h"
+#include "app/parts/text_lines.h"
 #include "app/style/form.h"
 #include "app/style/labels.h"
 #include "app/style/theme.h"
@@ -23,6 +24,8 @@ using picture::Role;
 namespace {
 
 constexpr int kOutcomeH = 37;
+constexpr int kRowWidth = 266;     // of a button as wide as the panel, without its frame
+constexpr int kAnswerWidth = 122;  // of one of two beside each other
 constexpr std::size_t kReasonLetters = 96;  // two lines; the rest stands behind "Why"
 
 std::string costOf(const diagnosis::Proposal& p) {
@@ -95,7 +98,7 @@ NextPanel::NextPanel(JobModel& model, QWidget* parent) : QWidget(parent), model_
   reasons_ = textLabel(this, "faint", {}, QStringLiteral("side.reasons"));
   why_ = new QPushButton(this);
   why_->setProperty("flat", true);
-  why_->setStyleSheet(QStringLiteral("text-align: left; padding: 1px 0px; min-height: 24px;"));
+  why_->setProperty("row", true);
   why_->setObjectName(QStringLiteral("side.why"));
   connect(why_, &QPushButton::clicked, this, &NextPanel::showReasons);
   auto* nextHead = textLabel(this, "faint", {}, {});
@@ -157,7 +160,7 @@ NextPanel::NextPanel(JobModel& model, QWidget* parent) : QWidget(parent), model_
   for (int i = 0; i < 2; ++i) {
     auto* other = new QPushButton(this);
     other->setProperty("flat", true);
-    other->setStyleSheet(QStringLiteral("text-align: left; padding: 1px 0px; min-height: 24px;"));
+    other->setProperty("row", true);
     other->setObjectName(QStringLiteral("side.other%1").arg(i));
     connect(other, &QPushButton::clicked, this, [this, i] {
       const std::size_t at = static_cast<std::size_t>(i) < shown_ ? static_cast<std::size_t>(i)
@@ -268,8 +271,7 @@ void NextPanel::refresh() {
       auto* button = others_[static_cast<qsizetype>(other++)];
       const QString words =
           q(fmt::format("{:.0f} min \xC2\xB7 {}", a.proposals[i].minutes, a.proposals[i].title));
-      button->setText(button->fontMetrics().elidedText(words, Qt::ElideRight, 284));
-      button->setToolTip(words);
+      button->setText(inLines(words, button->fontMetrics(), kRowWidth));
       button->setVisible(true);
     }
   }
@@ -315,8 +317,7 @@ void NextPanel::offerAnswers(const diagnosis::Proposal* p) {
     const auto& [words, reading] = p->answers[i];
     auto* button = new QPushButton(answers_);
     button->setObjectName(QStringLiteral("side.answer%1").arg(i));
-    button->setText(button->fontMetrics().elidedText(q(words), Qt::ElideRight, 118));
-    button->setToolTip(q(words));
+    button->setText(inLines(q(words), button->fontMetrics(), kAnswerWidth));
     button->setStyleSheet(QStringLiteral("padding: 3px 4px; font-size: 13px; min-height: 24px;"));
     button->setMinimumHeight(34);
     connect(button, &QPushButton::clicked, this,

@@ -1,6 +1,7 @@
 #include "app/style/page_tabs.h"
 
 #include <QPushButton>
+#include <QScrollArea>
 #include <QVBoxLayout>
 
 #include "app/style/pages.h"
@@ -31,7 +32,13 @@ void PageTabs::addPage(const QString& text, const QString& name, QWidget* page) 
   connect(tab, &QPushButton::clicked, this, [this, index] { showPage(index); });
   row_->insertWidget(index, tab);
   tabs_ << tab;
-  pages_->addWidget(page);
+  // A page that is higher than its room scrolls; nothing of it is squeezed.
+  auto* scroll = new QScrollArea(this);
+  scroll->setFrameShape(QFrame::NoFrame);
+  scroll->setWidgetResizable(true);
+  scroll->setFocusPolicy(Qt::NoFocus);
+  scroll->setWidget(page);
+  pages_->addWidget(scroll);
   if (index == 0) {
     showPage(0);
   }

@@ -60,10 +60,12 @@ QPushButton:checked { background: @straw; color: #1f2a30; }
 QPushButton:disabled { color: @faint; border-color: @rule; }
 QPushButton[main="true"] { background: @ink; color: @panel; font-weight: bold; }
 QPushButton[main="true"]:disabled { background: @rule; color: @faint; border-color: @rule; }
-QPushButton[flat="true"] { border: none; background: transparent; text-decoration: none; padding: 4px 8px; }
+QPushButton[flat="true"] { border: 1px solid @rule; background: transparent; padding: 4px 8px; }
 QPushButton[flat="true"]:hover { background: @doubtTint; }
 QPushButton[flat="true"]:checked { background: @straw; color: #1f2a30; }
-QPushButton[flat="true"]:disabled { color: @faint; }
+QPushButton[flat="true"]:focus { border: 2px solid @strawLine; }
+QPushButton[flat="true"]:disabled { color: @faint; border-color: @rule; }
+QPushButton[row="true"] { text-align: left; padding: 3px 8px; min-height: 24px; }
 QLabel[faint="true"] { color: @faint; }
 QLabel[bad="true"] { color: @alarm; font-weight: bold; }
 QLabel[head="true"] { font-size: 19px; font-weight: bold; }

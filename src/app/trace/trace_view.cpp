@@ -6,6 +6,7 @@
 
 #include "app/parts/dialogs.h"
 #include "app/parts/when_seen.h"
+#include "app/style/flow_layout.h"
 #include "app/style/form.h"
 #include "app/style/pages.h"
 #include "app/style/theme.h"
@@ -43,12 +44,10 @@ TraceView::TraceView(JobModel& model, QWidget* parent) : QWidget(parent), model_
   auto* top = new QHBoxLayout;
   head_ = new QLabel(this);
   head_->setProperty("sub", true);
-  top->addWidget(head_, 1);
+  top->addWidget(head_);
   tools_ = new QWidget(this);
-  auto* tools = new QHBoxLayout(tools_);
-  tools->setContentsMargins(0, 0, 0, 0);
-  makeButtons(tools);
-  top->addWidget(tools_);
+  makeButtons(new FlowLayout(tools_));
+  top->addWidget(tools_, 1);
   column->addLayout(top);
   makeScopeRow();
   column->addWidget(scope_);
@@ -77,6 +76,7 @@ TraceView::TraceView(JobModel& model, QWidget* parent) : QWidget(parent), model_
                         "all; A and B set cursors where the pointer is, Esc takes them off."),
                      this);
   hint_->setProperty("faint", true);
+  hint_->setWordWrap(true);
   column->addWidget(hint_);
   connect(lanes_, &LanesWidget::cursorsChanged, this, &TraceView::sayCursors);
   connect(lanes_, &LanesWidget::captureDropped, this, &TraceView::captureDropped);
@@ -87,7 +87,7 @@ TraceView::TraceView(JobModel& model, QWidget* parent) : QWidget(parent), model_
   connect(&ThemeHub::instance(), &ThemeHub::changed, seen, &WhenSeen::due);
 }
 
-void TraceView::makeButtons(QHBoxLayout* row) {
+void TraceView::makeButtons(QLayout* row) {
   auto* turns = toolButton(tr("Turns overlaid"), "trace.turns",
                            tr("Lay the turns over each other by the angle"), this);
   turns->setCheckable(true);

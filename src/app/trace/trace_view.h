@@ -6,7 +6,7 @@
 
 #include "app/trace/lanes_widget.h"
 
-class QHBoxLayout;
+class QLayout;
 class QLabel;
 class QPushButton;
 class QStackedWidget;
@@ -48,7 +48,7 @@ class TraceView : public QWidget {
 
  private:
   void refresh();
-  void makeButtons(QHBoxLayout* row);
+  void makeButtons(QLayout* row);
   void makeScopeRow();
   void choosePage();
   void exportShown();

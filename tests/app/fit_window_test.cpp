@@ -1,0 +1,184 @@
+// Nothing clipped, nothing on top of another thing: walks all labels, buttons, boxes, tables and
+// painted texts of every view at the sizes of small and large screens, and with text scaled up (a
+// screen of 1280 x 800 at 150 % is laid out as one of 853 x 533).
+#include <QCheckBox>
+#include <QComboBox>
+#include <QHeaderView>
+#include <QScrollArea>
+#include <QStyle>
+#include <QTableWidget>
+
+#include "app/style/scene_widget.h"
+#include "render/scene_painter.h"
+#include "window_fixture.h"
+
+namespace haybale::app {
+namespace {
+
+struct Step {
+  MainWindow::View view;
+  const char* press;  ///< a button that brings the page up; nullptr: none
+};
+constexpr Step kWalk[] = {
+    {MainWindow::kIntake, "intake.page.vehicle"}, {MainWindow::kIntake, "intake.page.counter"},
+    {MainWindow::kIntake, "intake.page.history"}, {MainWindow::kLine, nullptr},
+    {MainWindow::kLine, "line.list"},             {MainWindow::kLine, "line.list"},
+    {MainWindow::kLine, "line.edit"},             {MainWindow::kLine, "line.edit"},
+    {MainWindow::kTrace, nullptr},                {MainWindow::kTrace, "trace.turns"},
+    {MainWindow::kTrace, "trace.turns"},          {MainWindow::kSwap, "swap.page.swap"},
+    {MainWindow::kSwap, "swap.page.inject"},      {MainWindow::kSwap, "swap.page.wiggle"},
+    {MainWindow::kClose, "close.page.repair"},    {MainWindow::kClose, "close.page.proof"},
+    {MainWindow::kClose, "close.page.report"},    {MainWindow::kBook, "book.page.jobs"},
+    {MainWindow::kBook, "book.page.goods"},       {MainWindow::kBook, "book.page.shop"},
+    {MainWindow::kPractice, nullptr},             {MainWindow::kPractice, "practice.start"}};
+
+class Fit : public Window {
+ protected:
+  void expectFits(const std::string& where) {
+    QList<QWidget*> seen;
+    for (auto* widget : window->findChildren<QWidget*>()) {
+      if (widget->isVisible()) {
+        seen << widget;
+      }
+    }
+    for (auto* widget : seen) {
+      expectWhole(*widget, where);
+    }
+    for (auto* widget : seen) {
+      expectApart(*widget, where);
+    }
+  }
+
+ private:
+  static std::string nameOf(const QWidget& w, const QString& text) {
+    return std::string(w.metaObject()->className()) + " " + w.objectName().toStdString() + " \"" +
+           text.left(60).toStdString() + "\"";
+  }
+
+  void expectWhole(QWidget& widget, const std::string& where) {
+    if (auto* label = qobject_cast<QLabel*>(&widget); label && !label->text().isEmpty()) {
+      expectLabel(*label, where);
+    } else if (auto* button = qobject_cast<QAbstractButton*>(&widget)) {
+      // A button of its own painting is fitted to what it paints.
+      if (qobject_cast<QPushButton*>(button) || qobject_cast<QCheckBox*>(button)) {
+        const QSize needed = button->fontMetrics().size(0, button->text());
+        EXPECT_GE(button->width(), needed.width())
+            << where << ": " << nameOf(*button, button->text());
+        EXPECT_GE(button->height(), needed.height())
+            << where << ": " << nameOf(*button, button->text());
+        EXPECT_FALSE(button->text().endsWith(QChar(0x2026)))
+            << where << ": cut " << nameOf(*button, button->text());
+      }
+    } else if (auto* box = qobject_cast<QComboBox*>(&widget)) {
+      if (!box->isEditable()) {
+        constexpr int kArrow = 20;
+        EXPECT_GE(box->width() - kArrow, box->fontMetrics().horizontalAdvance(box->currentText()))
+            << where << ": " << nameOf(*box, box->currentText());
+      }
+    } else if (auto* table = qobject_cast<QTableWidget*>(&widget)) {
+      expectHeads(*table, where);
+    } else if (auto* scene = qobject_cast<SceneWidget*>(&widget)) {
+      expectScene(*scene, where);
+    }
+  }
+
+  static void expectLabel(const QLabel& label, const std::string& where) {
+    // Words that are there to be cut: titles and complaints as somebody typed them.
+    if (label.sizePolicy().horizontalPolicy() == QSizePolicy::Ignored || !label.pixmap().isNull()) {
+      return;
+    }
+    const QRect room = label.contentsRect();
+    const int flags = label.wordWrap() ? Qt::TextWordWrap : 0;
+    const QRect needed = label.fontMetrics().boundingRect(
+        QRect(0, 0, room.width(), 10000), flags | Qt::AlignLeft | Qt::AlignTop, label.text());
+    EXPECT_LE(needed.width(), room.width() + 1) << where << ": " << nameOf(label, label.text());
+    EXPECT_LE(needed.height(), room.height() + 2) << where << ": " << nameOf(label, label.text());
+  }
+
+  static void expectHeads(const QTableWidget& table, const std::string& where) {
+    for (int i = 0; i < table.columnCount(); ++i) {
+      const auto* item = table.horizontalHeaderItem(i);
+      if (item && table.horizontalHeader()->isVisible() && !table.isColumnHidden(i)) {
+        EXPECT_GE(table.columnWidth(i),
+                  table.horizontalHeader()->fontMetrics().horizontalAdvance(item->text()))
+            << where << ": " << nameOf(table, item->text());
+      }
+    }
+  }
+
+  static void expectScene(SceneWidget& widget, const std::string& where) {
+    const auto& scene = widget.scene();
+    const auto measure = render::measure();
+    for (const auto& item : scene.items) {
+      const auto* text = std::get_if<picture::Text>(&item);
+      if (!text || text->text.empty()) {
+        continue;
+      }
+      const double w = measure(text->text, text->size, text->bold);
+      const double left = text->anchor == picture::Anchor::start    ? text->at.x
+                          : text->anchor == picture::Anchor::middle ? text->at.x - w / 2
+                                                                    : text->at.x - w;
+      EXPECT_GE(left, -1) << where << ": " << text->text;
+      EXPECT_LE(left + w, scene.width + 1) << where << ": " << text->text;
+    }
+  }
+
+  // Siblings of a layout that stand on each other.
+  static void expectApart(const QWidget& widget, const std::string& where) {
+    if (!qobject_cast<const QLabel*>(&widget) && !qobject_cast<const QAbstractButton*>(&widget)) {
+      return;
+    }
+    for (const auto* other :
+         widget.parentWidget()->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly)) {
+      if (other <= &widget || !other->isVisible() ||
+          (!qobject_cast<const QLabel*>(other) && !qobject_cast<const QAbstractButton*>(other))) {
+        continue;
+      }
+      const QRect shared = widget.geometry() & other->geometry();
+      EXPECT_TRUE(shared.width() < 2 || shared.height() < 2)
+          << where << ": " << nameOf(widget, {}) << " on " << nameOf(*other, {});
+    }
+  }
+
+ public:
+  void walk(QSize size) {
+    window->openDemo();
+    window->resize(size);
+    for (const auto& [view, press] : kWalk) {
+      window->showView(view);
+      if (press) {
+        if (auto* button = window->findChild<QAbstractButton*>(QString::fromLatin1(press))) {
+          button->click();
+        } else {
+          ADD_FAILURE() << press;
+        }
+      }
+      settle();
+      QTest::qWait(20);
+      expectFits(std::to_string(size.width()) + "x" + std::to_string(size.height()) + " view " +
+                 std::to_string(view) + " " + (press ? press : ""));
+    }
+  }
+};
+
+TEST_F(Fit, ASmallLaptop) {
+  walk({1024, 700});
+}
+TEST_F(Fit, ATablet) {
+  walk({1280, 800});
+}
+TEST_F(Fit, AWorkshopScreen) {
+  walk({1920, 1080});
+}
+TEST_F(Fit, ASmallLaptopScaledUp) {
+  walk({683, 467});
+}
+TEST_F(Fit, ATabletScaledUp) {
+  walk({853, 533});
+}
+TEST_F(Fit, AWorkshopScreenScaledUp) {
+  walk({1280, 720});
+}
+
+}  // namespace
+}  // namespace haybale::app
