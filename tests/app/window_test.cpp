@@ -354,7 +354,7 @@ TEST_F(Window, PreferencesAreWhatANewJobBeginsWith) {
   const auto before = job().toolbox;
   Preferences p = preferences();
   p.shop = QStringLiteral("Yard of the lower barn");
-  PreferencesDialog dialog(p, window.get());
+  PreferencesDialog dialog(p, programSettings(), window.get());
   for (auto* mark : dialog.findChildren<QCheckBox*>()) {
     if (mark->objectName() == QStringLiteral("preferences.tool.scan-tool")) {
       mark->setChecked(true);

@@ -1,6 +1,5 @@
 #include "app/frame/main_window.h"
 
-#include <QAction>
 #include <QCloseEvent>
 #include <QDir>
 #include <QDragEnterEvent>
@@ -18,6 +17,8 @@
 #include "app/book/book_files.h"
 #include "app/book/book_view.h"
 #include "app/close/close_view.h"
+#include "app/far/far_page.h"
+#include "app/frame/alt_key.h"
 #include "app/frame/close_panel.h"
 #include "app/frame/job_strip.h"
 #include "app/frame/next_panel.h"
@@ -26,8 +27,8 @@
 #include "app/line/line_view.h"
 #include "app/live/instrument_desk.h"
 #include "app/live/signal_band.h"
+#include "app/model/program_log.h"
 #include "app/parts/dialogs.h"
-#include "app/parts/preferences_dialog.h"
 #include "app/parts/progress_strip.h"
 #include "app/parts/scene_access.h"
 #include "app/parts/spoken_names.h"
@@ -45,7 +46,7 @@ namespace haybale::app {
 namespace {
 
 constexpr int kNoticeMs = 9000;
-constexpr int kWideEnough = 1180;       // for a view made for 864 and the panel beside it
+constexpr int kWideEnough = 1180;  // for a view made for 864 and the panel beside it
 enum Side { kNextMove, kDial, kClosing };
 constexpr QSize kLeastRoom{1024, 660};  // what the densest view needs
 
@@ -69,6 +70,7 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
   columns->setContentsMargins(0, 0, 0, 0);
   columns->setSpacing(0);
   rail_ = new Rail(whole);
+  connect(rail_->menuButton(), &QAbstractButton::clicked, this, &MainWindow::showMenu);
   rail_->addView(Glyph::intake, tr("Intake"));
   rail_->addView(Glyph::line, tr("Line"));
   rail_->addView(Glyph::trace, tr("Trace"));
@@ -129,9 +131,11 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
   connect(rail_, &Rail::chosen, this, [this](int index) { showView(static_cast<View>(index)); });
   connect(strip_, &JobStrip::captureDropped, this, &MainWindow::addCapture);
   connect(strip_, &JobStrip::jobsMenuWanted, this, &MainWindow::showJobsMenu);
-  connect(strip_, &JobStrip::themeWanted, this, [] {
-    auto& hub = ThemeHub::instance();
-    hub.apply(hub.theme() == picture::Theme::day ? picture::Theme::night : picture::Theme::day);
+  connect(strip_, &JobStrip::themeWanted, this, [this] {
+    auto settings = programSettings();
+    settings.theme =
+        ThemeHub::instance().theme() == picture::Theme::day ? ThemeChoice::night : ThemeChoice::day;
+    useSettings(settings);
   });
   connect(line_, &LineView::captureDropped, this, &MainWindow::addCapture);
   connect(trace_, &TraceView::captureDropped, this, &MainWindow::addCapture);
@@ -153,7 +157,10 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
   connect(live, &InstrumentDesk::said, this, &MainWindow::say);
   connect(live, &InstrumentDesk::recorded, this, &MainWindow::addCapture);
   connectRecords();
+  far_ = new FarPage(model_, whole);
+  connect(far_, &FarPage::closed, this, [this] { showView(view()); });
   makeActions();
+  new AltKey(this, [this] { showMenu(); });
   showView(kLine);
   retitle();
 }
@@ -242,50 +249,6 @@ void MainWindow::goToClosing(diagnosis::ClosingKind step) {
                                              : CloseView::kRepair);
 }
 
-void MainWindow::makeActions() {
-  const struct {
-    QString text;
-    QKeySequence keys;
-    std::function<void()> run;
-  } table[] = {
-      {tr("Undo"), QKeySequence::Undo, [this] { model_.undoStack()->undo(); }},
-      {tr("Redo"), QKeySequence::Redo, [this] { model_.undoStack()->redo(); }},
-      {tr("Save"), QKeySequence::Save, [this] { save(); }},
-      {tr("Open"), QKeySequence::Open, [this] { askForJob(); }},
-      {tr("New"), QKeySequence::New,
-       [this] {
-         model_.startNew();
-         showView(kIntake);
-       }},
-      {tr("Find a job"), QKeySequence::Find,
-       [this] {
-         logbook_->showPage(BookView::kJobs);
-         showView(kBook);
-       }},
-      {tr("Keys"), QKeySequence(QStringLiteral("F1")), [this] { showKeys(); }},
-      {tr("Type a reading"), QKeySequence(QStringLiteral("Ctrl+L")),
-       [this] {
-         showView(kLine);
-         line_->focusEntry();
-       }},
-      {tr("Read the meter"), QKeySequence(QStringLiteral("Ctrl+M")),
-       [this] { hub_.readMeter(model_.selection().test, model_.jobId()); }},
-      {tr("Answer the next move"), QKeySequence(QStringLiteral("Ctrl+Return")),
-       [this] {
-         if (view() == kTrace) {
-           showView(kLine);
-         }
-         panel_->focusEntry();
-       }},
-  };
-  for (const auto& row : table) {
-    auto* action = new QAction(row.text, this);
-    action->setShortcut(row.keys);
-    connect(action, &QAction::triggered, this, row.run);
-    addAction(action);
-  }
-}
-
 void MainWindow::showView(View view) {
   stack_->setCurrentIndex(view);
   rail_->setCurrent(view);
@@ -324,6 +287,15 @@ MainWindow::View MainWindow::view() const {
 }
 
 void MainWindow::say(const QString& sentence, bool bad) {
+  if (bad) {
+    // What names the customer's job is not the log's.
+    QString plain = sentence;
+    for (const auto& own : {model_.job().title, model_.job().vehicle}) {
+      plain.replace(own.empty() ? QStringLiteral("\n") : QString::fromStdString(own),
+                    QStringLiteral("<job>"));
+    }
+    logLine(plain);
+  }
   notice_->setText(sentence);
   notice_->setProperty("bad", bad);
   notice_->style()->unpolish(notice_);

@@ -5,9 +5,11 @@
 
 #include "app/live/instrument_hub.h"
 #include "app/model/job_book.h"
+#include "app/model/program_settings.h"
 #include "core/session/closing.h"
 
 class QLabel;
+class QMenu;
 class QStackedWidget;
 
 namespace haybale::app {
@@ -16,6 +18,8 @@ class BookFiles;
 class BookView;
 class ClosePanel;
 class CloseView;
+class FarPage;
+class HelpWindow;
 class IntakeView;
 class JobStrip;
 class LineView;
@@ -48,10 +52,22 @@ class MainWindow : public QMainWindow {
   void openDemo();
   /// The job worked on last, or a new one.
   void openLast();
+  /// Says that the last run ended by a crash, and what stands here again.
+  void tellBroughtBack();
   /// Saves; asks for a name when there is none or when `ask`. False when nothing was saved.
   bool save(bool ask = false);
   /// A sentence in the line at the foot.
   void say(const QString& sentence, bool bad);
+  /// The page to be read from three metres, over the view that is shown; closes it when it is open.
+  void toggleFar();
+  [[nodiscard]] FarPage& far() { return *far_; }
+  /// Keeps how the program behaves and does so; what needs a fresh start (the size of everything)
+  /// asks for one by `freshStartWanted`.
+  void useSettings(const ProgramSettings& settings);
+
+ signals:
+  /// The program is to be started anew at the view it shows; nothing is lost by that.
+  void freshStartWanted();
 
  protected:
   void dragEnterEvent(QDragEnterEvent* event) override;
@@ -69,10 +85,19 @@ class MainWindow : public QMainWindow {
   void askForJob();
   void connectRecords();
   void saveReport(const QString& ending);
+  void printReport();
+  void showLog();
   void showJobsMenu(const QPoint& at);
+  void showMenu();
+  void fillJobs(QMenu* menu);
+  void addRecent(QMenu* menu);
   void retitle();
   void editPreferences();
   void showKeys();
+  void showHelp();
+  void showAbout();
+  void scaleBy(int steps);
+  QAction* action(const char* name) const;
 
   JobModel model_;
   JobBook book_;
@@ -93,6 +118,8 @@ class MainWindow : public QMainWindow {
   QStackedWidget* side_ = nullptr;  // next move, ring dial beside the traces, way to the end
   NextPanel* panel_;
   ClosePanel* closing_;
+  FarPage* far_;
+  HelpWindow* help_ = nullptr;
   CaptureDesk* captures_;
 };
 

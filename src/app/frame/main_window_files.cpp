@@ -1,16 +1,18 @@
-// What the window opens and saves, and the menu that asks for it.
+// What the window opens and saves.
+#include <QDesktopServices>
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
-#include <QMenu>
+#include <QPrinter>
+#include <QUrl>
 
 #include "app/book/book_files.h"
 #include "app/close/close_view.h"
 #include "app/frame/main_window.h"
 #include "app/intake/intake_view.h"
+#include "app/model/program_log.h"
 #include "app/model/put_aside.h"
 #include "app/parts/dialogs.h"
-#include "app/parts/preferences_dialog.h"
 #include "app/practice/practice_view.h"
 #include "app/trace/capture_desk.h"
 
@@ -38,16 +40,7 @@ bool looksLikePractice(const QString& path) {
          file.read(4096).contains("\"haybale-practice\"");
 }
 
-void openDialog(QDialog* dialog) {
-  dialog->setAttribute(Qt::WA_DeleteOnClose);
-  dialog->open();
-}
-
 }  // namespace
-
-void MainWindow::showKeys() {
-  openDialog(new KeysDialog(this));
-}
 
 // What was found damaged on the way is said last, so that it stands.
 void MainWindow::tellPutAside() {
@@ -161,53 +154,34 @@ void MainWindow::saveReport(const QString& ending) {
       !status);
 }
 
-void MainWindow::showJobsMenu(const QPoint& at) {
-  auto* menu = new QMenu(this);
-  menu->setAttribute(Qt::WA_DeleteOnClose);
-  menu->setObjectName(QStringLiteral("jobsMenu"));
-  menu->addAction(tr("New job"), QKeySequence::New, this, [this] {
-    model_.startNew();
-    showView(kIntake);
-  });
-  menu->addAction(tr("Open..."), QKeySequence::Open, this, [this] { askForJob(); });
-  menu->addAction(tr("Save"), QKeySequence::Save, this, [this] { save(); });
-  menu->addAction(tr("Save as..."), this, [this] { save(true); });
-  menu->addAction(tr("Demo job"), this, [this] { openDemo(); });
-  menu->addSeparator();
-  menu->addAction(tr("Preferences..."), this, [this] { editPreferences(); });
-  menu->addAction(tr("Keys"), QKeySequence::HelpContents, this, [this] { showKeys(); });
-  menu->addAction(tr("About Hay Bale"), this, [this] { openDialog(new AboutDialog(this)); });
-  menu->addSeparator();
-  const QStringList recent = recentJobs();
-  if (recent.isEmpty()) {
-    menu->addAction(tr("No recent jobs"))->setEnabled(false);
+void MainWindow::printReport() {
+  QPrinter printer(QPrinter::HighResolution);
+  printer.setPageSize(QPageSize(QPageSize::A4));
+  printer.setDocName(windowTitle());
+  if (!dialogs().print(this, printer)) {
+    return;
   }
-  for (const auto& name : recent) {
-    const bool unsaved = name.startsWith(QStringLiteral("unsaved:"));
-    const auto kept = unsaved ? readAutosave(name.mid(8)) : std::nullopt;
-    const QString text =
-        unsaved ? tr("%1 (no file yet)").arg(kept ? QString::fromStdString(kept->job.title) : name)
-                : QDir::toNativeSeparators(name);
-    menu->addAction(text, this, [this, name, unsaved] {
-      const auto status = unsaved ? model_.openKept(name.mid(8)) : model_.open(name);
-      if (!status) {
-        say(QString::fromStdString(status.error().sentence()), true);
-      }
-    });
-  }
-  menu->popup(at);
+  const auto status = closeOut_->report()->printTo(printer);
+  say(status ? tr("Report printed.") : QString::fromStdString(status.error().sentence()), !status);
 }
 
-void MainWindow::editPreferences() {
-  auto* dialog = new PreferencesDialog(preferences(), this);
-  dialog->setAttribute(Qt::WA_DeleteOnClose);
-  connect(dialog, &QDialog::accepted, this, [this, dialog] {
-    const auto status = keepPreferences(dialog->chosen());
-    say(status ? tr("New jobs begin with this. The job that is open keeps its own.")
-               : QString::fromStdString(status.error().sentence()),
-        !status);
-  });
-  dialog->open();
+// The folder's own program opens it; where there is none its place is said.
+void MainWindow::showLog() {
+  logLine(QStringLiteral("the log was opened"));
+  if (!QDesktopServices::openUrl(QUrl::fromLocalFile(logFile()))) {
+    say(tr("The program log is %1.").arg(logFile()), false);
+  }
+}
+
+void MainWindow::tellBroughtBack() {
+  logLine(QStringLiteral("the last run had not ended by itself"));
+  const auto& job = model_.job();
+  const QString title = QString::fromStdString(job.title);
+  say(tr("The program did not end by itself last time. Brought back: \"%1\" with %n readings, as "
+         "it stood.",
+         nullptr, static_cast<int>(job.evidence.size()))
+          .arg(title.isEmpty() ? tr("a job without a title") : title),
+      false);
 }
 
 }  // namespace haybale::app

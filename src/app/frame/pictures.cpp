@@ -16,8 +16,8 @@
 
 namespace haybale::app {
 
-bool savePicture(MainWindow& window, const QString& path) {
-  window.resize(1280, 800);
+bool savePicture(MainWindow& window, const QString& path, QSize size) {
+  window.resize(size);
   QApplication::processEvents();
   window.model().settle(true);
   for (int i = 0; i < 4; ++i) {

@@ -39,12 +39,19 @@ void RailButton::paintEvent(QPaintEvent*) {
 }
 
 Rail::Rail(QWidget* parent)
-    : QWidget(parent), group_(new QButtonGroup(this)), layout_(new QVBoxLayout(this)) {
+    : QWidget(parent),
+      menu_(new RailButton(Glyph::menu, tr("Menu"), this)),
+      group_(new QButtonGroup(this)),
+      layout_(new QVBoxLayout(this)) {
   setObjectName(QStringLiteral("rail"));
   setAttribute(Qt::WA_StyledBackground);
   setFixedWidth(76);
-  layout_->setContentsMargins(0, 64, 0, 0);
+  layout_->setContentsMargins(0, 4, 0, 0);
   layout_->setSpacing(4);
+  menu_->setObjectName(QStringLiteral("rail.menu"));
+  menu_->setCheckable(false);
+  menu_->setToolTip(tr("Jobs, preferences, help (Alt)"));
+  layout_->addWidget(menu_);
   layout_->addStretch();
   connect(group_, &QButtonGroup::idClicked, this, &Rail::chosen);
 }
@@ -58,7 +65,11 @@ void Rail::addView(Glyph glyph, const QString& name) {
   connect(key, &QShortcut::activated, button, &QAbstractButton::click);
   button->setToolTip(QStringLiteral("%1 (Ctrl+%2)").arg(name).arg(index + 1));
   group_->addButton(button, index);
-  layout_->insertWidget(index, button);
+  layout_->insertWidget(index + 1, button);
+}
+
+QList<QAbstractButton*> Rail::buttons() const {
+  return group_->buttons();
 }
 
 void Rail::setCurrent(int index) {

@@ -16,7 +16,7 @@ class RailButton : public QAbstractButton {
 
  public:
   RailButton(Glyph glyph, const QString& text, QWidget* parent);
-  [[nodiscard]] QSize sizeHint() const override { return {76, 72}; }
+  [[nodiscard]] QSize sizeHint() const override { return {76, 68}; }
 
  protected:
   void paintEvent(QPaintEvent* event) override;
@@ -33,11 +33,15 @@ class Rail : public QWidget {
   /// Adds a view at the end; the first one is Ctrl+1.
   void addView(Glyph glyph, const QString& name);
   void setCurrent(int index);
+  [[nodiscard]] QAbstractButton* menuButton() const { return menu_; }
+  /// Of the views, in their order.
+  [[nodiscard]] QList<QAbstractButton*> buttons() const;
 
  signals:
   void chosen(int index);
 
  private:
+  RailButton* menu_;
   QButtonGroup* group_;
   QVBoxLayout* layout_;
 };

@@ -1,6 +1,8 @@
 #include "app/parts/dialogs.h"
 
 #include <QFileDialog>
+#include <QPrintDialog>
+#include <QPrinter>
 
 namespace haybale::app {
 
@@ -11,6 +13,9 @@ Dialogs& dialogs() {
       },
       [](QWidget* parent, const QString& title, const QString& suggested, const QString& filter) {
         return QFileDialog::getSaveFileName(parent, title, suggested, filter);
+      },
+      [](QWidget* parent, QPrinter& printer) {
+        return QPrintDialog(&printer, parent).exec() == QDialog::Accepted;
       }};
   return current;
 }

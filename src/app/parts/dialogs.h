@@ -4,6 +4,7 @@
 #include <QString>
 #include <functional>
 
+class QPrinter;
 class QWidget;
 
 namespace haybale::app {
@@ -15,6 +16,8 @@ struct Dialogs {
   std::function<QString(QWidget* parent, const QString& title, const QString& suggested,
                         const QString& filter)>
       saveFile;
+  /// Which printer and how; false when the user thought better of it.
+  std::function<bool(QWidget* parent, QPrinter& printer)> print;
 };
 
 /// The dialogs in use; the toolkit's own at first.

@@ -10,6 +10,13 @@ namespace {
 QPainterPath strokes(Glyph glyph) {
   QPainterPath p;
   switch (glyph) {
+    case Glyph::menu:  // a bale with its two strings
+      p.addRoundedRect(0.1, 0.22, 0.8, 0.56, 0.08, 0.08);
+      p.moveTo(0.36, 0.22);
+      p.lineTo(0.36, 0.78);
+      p.moveTo(0.64, 0.22);
+      p.lineTo(0.64, 0.78);
+      break;
     case Glyph::intake:  // a tag on a string
       p.addRoundedRect(0.12, 0.36, 0.76, 0.5, 0.08, 0.08);
       p.moveTo(0.3, 0.36);

@@ -7,7 +7,20 @@
 
 namespace haybale::app {
 
-enum class Glyph { intake, line, trace, swap, report, book, practice, tick, question, cross, dot };
+enum class Glyph {
+  menu,
+  intake,
+  line,
+  trace,
+  swap,
+  report,
+  book,
+  practice,
+  tick,
+  question,
+  cross,
+  dot
+};
 
 /// Draws `glyph` within `rect` in the given colour.
 void drawGlyph(QPainter& painter, Glyph glyph, const QRectF& rect, const QColor& colour);

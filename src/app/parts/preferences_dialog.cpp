@@ -7,7 +7,8 @@
 #include <QFormLayout>
 #include <QGridLayout>
 #include <QLineEdit>
-#include <QPushButton>
+#include <QScrollArea>
+#include <QTabWidget>
 #include <QVBoxLayout>
 
 #include "app/style/labels.h"
@@ -58,15 +59,66 @@ std::vector<std::string> marked(const std::array<std::string_view, N>& names,
 
 }  // namespace
 
-PreferencesDialog::PreferencesDialog(const Preferences& now, QWidget* parent)
+PreferencesDialog::PreferencesDialog(const Preferences& now, const ProgramSettings& program,
+                                     QWidget* parent)
     : QDialog(parent), now_(now) {
   setObjectName(QStringLiteral("preferences"));
   setWindowTitle(tr("Preferences"));
-  resize(620, 520);
+  resize(660, 560);
   auto* column = new QVBoxLayout(this);
-  column->setContentsMargins(20, 16, 20, 16);
+  column->setContentsMargins(14, 12, 14, 14);
+  auto* tabs = new QTabWidget(this);
+  tabs->setObjectName(QStringLiteral("preferences.tabs"));
+  const std::pair<QString, QWidget*> pages[] = {{tr("New jobs"), jobPage()},
+                                                {tr("This program"), programPage(program)}};
+  for (const auto& [title, page] : pages) {
+    auto* scroll = new QScrollArea(this);
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setWidgetResizable(true);
+    scroll->setWidget(page);
+    tabs->addTab(scroll, title);
+  }
+  column->addWidget(tabs, 1);
+  auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, this);
+  connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
+  connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
+  column->addWidget(buttons);
+}
+
+QWidget* PreferencesDialog::programPage(const ProgramSettings& now) {
+  auto* page = new QWidget(this);
+  auto* form = new QFormLayout(page);
+  form->setContentsMargins(10, 12, 10, 12);
+  theme_ = new QComboBox(page);
+  theme_->setObjectName(QStringLiteral("preferences.theme"));
+  theme_->addItems({tr("as the desktop"), tr("day"), tr("night")});
+  theme_->setCurrentIndex(static_cast<int>(now.theme));
+  form->addRow(tr("Colours"), theme_);
+  scale_ = new QComboBox(page);
+  scale_->setObjectName(QStringLiteral("preferences.scale"));
+  for (int percent = kLeastScale; percent <= kMostScale; percent += kScaleStep) {
+    scale_->addItem(QStringLiteral("%1 %").arg(percent), percent);
+  }
+  scale_->setCurrentIndex(scale_->findData(now.scalePercent));
+  form->addRow(tr("Size of everything"), scale_);
+  sound_ = new QCheckBox(tr("the wiggle watch may be heard"), page);
+  sound_->setObjectName(QStringLiteral("preferences.sound"));
+  sound_->setChecked(now.sound);
+  form->addRow(tr("Sound"), sound_);
+  voice_ = new QCheckBox(tr("the page to be read from afar (F11) speaks"), page);
+  voice_->setObjectName(QStringLiteral("preferences.voice"));
+  voice_->setChecked(now.voice);
+  form->addRow(tr("Voice"), voice_);
+  return page;
+}
+
+QWidget* PreferencesDialog::jobPage() {
+  const auto& now = now_;
+  auto* page = new QWidget(this);
+  auto* column = new QVBoxLayout(page);
+  column->setContentsMargins(10, 12, 10, 12);
   column->addWidget(
-      textLabel(this, "faint", tr("What a new job begins with; each job may differ.")));
+      textLabel(page, "faint", tr("What a new job begins with; each job may differ.")));
   auto* form = new QFormLayout;
   shop_ = new QLineEdit(now.shop, this);
   shop_->setObjectName(QStringLiteral("preferences.shop"));
@@ -109,10 +161,16 @@ PreferencesDialog::PreferencesDialog(const Preferences& now, QWidget* parent)
   form->addRow(tr("Wires are joined by"), school_);
   column->addLayout(form);
   column->addStretch();
-  auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, this);
-  connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
-  connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
-  column->addWidget(buttons);
+  return page;
+}
+
+ProgramSettings PreferencesDialog::program() const {
+  ProgramSettings out;
+  out.theme = static_cast<ThemeChoice>(theme_->currentIndex());
+  out.scalePercent = scale_->currentData().toInt();
+  out.sound = sound_->isChecked();
+  out.voice = voice_->isChecked();
+  return out;
 }
 
 Preferences PreferencesDialog::chosen() const {
@@ -131,64 +189,6 @@ Preferences PreferencesDialog::chosen() const {
   }
   out.school = school_->currentData().toString().toStdString();
   return out;
-}
-
-KeysDialog::KeysDialog(QWidget* parent) : QDialog(parent) {
-  setObjectName(QStringLiteral("keys"));
-  setWindowTitle(tr("Keys"));
-  auto* column = new QVBoxLayout(this);
-  column->setContentsMargins(24, 18, 24, 18);
-  auto* grid = new QGridLayout;
-  const std::pair<QString, QString> keys[] = {
-      {QStringLiteral("Ctrl+1 ... Ctrl+7"), tr("the views of the rail")},
-      {tr("arrows"), tr("along the line and between its wires; along the trace")},
-      {tr("any digit"), tr("begins a reading at the place that is chosen")},
-      {QStringLiteral("Ctrl+L"), tr("type a reading")},
-      {QStringLiteral("Ctrl+Return"), tr("answer the next move")},
-      {QStringLiteral("Ctrl+M"), tr("read the connected meter")},
-      {QStringLiteral("Ctrl+R"), tr("list the readings")},
-      {QStringLiteral("Ctrl+E"), tr("edit the line")},
-      {QStringLiteral("Ctrl+F"), tr("find a job")},
-      {QStringLiteral("Ctrl+N, Ctrl+O, Ctrl+S"), tr("new, open, save")},
-      {QStringLiteral("Ctrl+Z, Ctrl+Shift+Z"), tr("undo, redo")},
-      {QStringLiteral("1 ... 9, 0"), tr("wiggle watch: which leg is being moved, hands off")},
-      {QStringLiteral("F1"), tr("these keys")},
-  };
-  int row = 0;
-  for (const auto& [key, what] : keys) {
-    grid->addWidget(partHead(key, this), row, 0);
-    grid->addWidget(textLabel(this, nullptr, what), row++, 1);
-  }
-  grid->setColumnMinimumWidth(1, 360);
-  column->addLayout(grid);
-  auto* close = new QPushButton(tr("Close"), this);
-  connect(close, &QPushButton::clicked, this, &QDialog::accept);
-  column->addWidget(close, 0, Qt::AlignRight);
-}
-
-AboutDialog::AboutDialog(QWidget* parent) : QDialog(parent) {
-  setObjectName(QStringLiteral("about"));
-  setWindowTitle(tr("About Hay Bale"));
-  resize(520, 300);
-  auto* column = new QVBoxLayout(this);
-  column->setContentsMargins(24, 18, 24, 18);
-  column->addWidget(textLabel(this, "head", tr("Hay Bale %1").arg(QLatin1String(HAYBALE_VERSION))));
-  column->addWidget(textLabel(this, nullptr,
-                              tr("Where is the fault, how sure, what to test next. Free software "
-                                 "under the GNU General Public "
-                                 "License, version 3 or later, without any warranty.")));
-  column->addWidget(textLabel(this, "faint",
-                              tr("It is built on Qt 6 (LGPL-3), Eigen (MPL-2.0), fmt, "
-                                 "nlohmann-json, fast_float and CLI11 (MIT and "
-                                 "alike), libsndfile (LGPL-2.1), libzip (BSD), SQLite (public "
-                                 "domain) and PostgreSQL's client library "
-                                 "(PostgreSQL licence). Local rules, the maker's procedure and "
-                                 "licensed practice come before "
-                                 "anything it says.")));
-  column->addStretch();
-  auto* close = new QPushButton(tr("Close"), this);
-  connect(close, &QPushButton::clicked, this, &QDialog::accept);
-  column->addWidget(close, 0, Qt::AlignRight);
 }
 
 }  // namespace haybale::app

@@ -1,9 +1,10 @@
-// Preferences: what this shop says once for all new jobs.
+// Preferences: what this shop says once for all new jobs, and how the program behaves on this desk.
 #pragma once
 
 #include <QDialog>
 
 #include "app/model/preferences.h"
+#include "app/model/program_settings.h"
 
 class QCheckBox;
 class QComboBox;
@@ -16,10 +17,15 @@ class PreferencesDialog : public QDialog {
   Q_OBJECT
 
  public:
-  explicit PreferencesDialog(const Preferences& now, QWidget* parent = nullptr);
+  PreferencesDialog(const Preferences& now, const ProgramSettings& program,
+                    QWidget* parent = nullptr);
   [[nodiscard]] Preferences chosen() const;
+  [[nodiscard]] ProgramSettings program() const;
 
  private:
+  QWidget* jobPage();
+  QWidget* programPage(const ProgramSettings& now);
+
   Preferences now_;
   QLineEdit* shop_;
   QLineEdit* technician_;
@@ -28,22 +34,10 @@ class PreferencesDialog : public QDialog {
   QList<QDoubleSpinBox*> prices_;
   QComboBox* meter_;
   QComboBox* school_;
-};
-
-/// The keys of the program, as a page.
-class KeysDialog : public QDialog {
-  Q_OBJECT
-
- public:
-  explicit KeysDialog(QWidget* parent = nullptr);
-};
-
-/// Version, licence, what it is made of.
-class AboutDialog : public QDialog {
-  Q_OBJECT
-
- public:
-  explicit AboutDialog(QWidget* parent = nullptr);
+  QComboBox* theme_;
+  QComboBox* scale_;
+  QCheckBox* sound_;
+  QCheckBox* voice_;
 };
 
 }  // namespace haybale::app

@@ -2,6 +2,8 @@
 
 #include <QDateTime>
 #include <QLabel>
+#include <QPainter>
+#include <QPrinter>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QVBoxLayout>
@@ -97,6 +99,21 @@ void ReportView::refresh() {
     label->setFixedSize(page.size());
     pages_->addWidget(label);
   }
+}
+
+Status ReportView::printTo(QPrinter& printer) {
+  model_.settle(true);
+  const auto report = this->report();
+  // The pages are set in pixels of 1/96 inch, on the whole sheet.
+  printer.setFullPage(true);
+  QPainter painter;
+  if (!painter.begin(&printer)) {
+    return Error{"", std::nullopt, "the printer could not be begun", "another one, or a PDF"};
+  }
+  const double scale = printer.resolution() / 96.0;
+  painter.scale(scale, scale);
+  render::print(report, painter, render::pagesOf(report), [&] { printer.newPage(); });
+  return Done{};
 }
 
 Status ReportView::writeTo(const QString& path) {

@@ -7,6 +7,7 @@
 #include "picture/report.h"
 
 class QPushButton;
+class QPrinter;
 class QScrollArea;
 class QVBoxLayout;
 
@@ -18,6 +19,8 @@ class ReportView : public QWidget {
  public:
   explicit ReportView(JobModel& model, QWidget* parent = nullptr);
   /// Writes the report; PDF or HTML by the ending of the name.
+  /// Sets it on a printer's pages; an error when it cannot be begun.
+  Status printTo(QPrinter& printer);
   Status writeTo(const QString& path);
 
  signals:

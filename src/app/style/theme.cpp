@@ -4,8 +4,6 @@
 #include <QFile>
 #include <QPalette>
 
-#include "app/model/autosave.h"
-#include "core/base/atomic_file.h"
 #include "render/scene_painter.h"
 
 namespace haybale::app {
@@ -15,8 +13,12 @@ using picture::Theme;
 
 namespace {
 
-QString themeFile() {
-  return stateFolder() + QStringLiteral("/theme");
+// Of the desktop, before our own colours hide it.
+Theme desktopTheme() {
+  static const Theme theme = QGuiApplication::palette().color(QPalette::Window).lightness() < 128
+                                 ? Theme::night
+                                 : Theme::day;
+  return theme;
 }
 
 // Names of roles in the sheet below, as @ink.
@@ -104,6 +106,7 @@ QString css(Role role) {
 }
 
 void ThemeHub::apply(Theme theme) {
+  (void)desktopTheme();
   theme_ = theme;
   QPalette palette;
   palette.setColor(QPalette::Window, render::colour(Role::ground, theme));
@@ -121,14 +124,13 @@ void ThemeHub::apply(Theme theme) {
     sheet.replace(QLatin1String(entry.name) + QLatin1Char(' '), css(entry.role) + QLatin1Char(' '));
   }
   qApp->setStyleSheet(sheet);
-  (void)job::writeFileAtomically(themeFile().toStdString(), theme == Theme::night ? "night" : "day",
-                                 false);
   emit changed();
 }
 
-Theme ThemeHub::remembered() {
-  const auto text = job::readFile(themeFile().toStdString());
-  return text && text->starts_with("night") ? Theme::night : Theme::day;
+Theme ThemeHub::themeOf(ThemeChoice choice) {
+  return choice == ThemeChoice::system  ? desktopTheme()
+         : choice == ThemeChoice::night ? Theme::night
+                                        : Theme::day;
 }
 
 }  // namespace haybale::app

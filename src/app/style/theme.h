@@ -4,6 +4,7 @@
 #include <QObject>
 #include <QString>
 
+#include "app/model/program_settings.h"
 #include "picture/scene.h"
 
 class QApplication;
@@ -17,10 +18,11 @@ class ThemeHub : public QObject {
  public:
   static ThemeHub& instance();
   [[nodiscard]] picture::Theme theme() const { return theme_; }
-  /// Sets colours and style sheet of the whole application, and remembers the choice.
+  /// Sets colours and style sheet of the whole application.
   void apply(picture::Theme theme);
-  /// What was chosen last; day at first.
-  [[nodiscard]] static picture::Theme remembered();
+  /// The theme a choice comes to: the desktop's own is told by how light its windows are, as they
+  /// were before the first `apply`.
+  [[nodiscard]] static picture::Theme themeOf(ThemeChoice choice);
 
  signals:
   void changed();

@@ -50,6 +50,12 @@ WigglePage::WigglePage(JobModel& model, InstrumentHub& hub, QWidget* parent)
   sound_->setCheckable(true);
   sound_->setMinimumHeight(44);
   sound_->setToolTip(tr("The pitch follows the reading; a dropout rattles"));
+  connect(sound_, &QPushButton::toggled, this, [this](bool on) {
+    if (on && !programSettings().sound) {
+      sound_->setChecked(false);
+      sound_->setToolTip(tr("Preferences have the sound off"));
+    }
+  });
   keep_ = new QPushButton(tr("Keep what came of it"), this);
   keep_->setObjectName(QStringLiteral("wiggle.keep"));
   keep_->setMinimumHeight(44);

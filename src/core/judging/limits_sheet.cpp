@@ -184,14 +184,13 @@ class CsvReader {
       if (cell->empty()) {
         continue;
       }
-      const auto entry = units::parseEntry(*cell, in);
+      // No meter shows negative ohms, but a limit may lie below zero.
+      const bool negative = cell->front() == '-';
+      const auto entry = units::parseEntry(cell->substr(negative ? 1 : 0), in);
       if (!entry || entry->overload) {
         return wrong("\"" + text::shortened(*cell, 40) + "\" is not a number", "as 800 or 20M");
       }
-      *field = entry->value;
-    }
-    if (limit.min && limit.max && *limit.min > *limit.max) {
-      return wrong("min is above max", "swap the two");
+      *field = negative ? -entry->value : entry->value;
     }
     const auto from = std::find(kProvenanceNames.begin(), kProvenanceNames.end(), by[5]);
     if (from == kProvenanceNames.end() && !by[5].empty()) {
@@ -201,6 +200,10 @@ class CsvReader {
     limit.provenance = by[5].empty() ? Provenance::serviceInformation
                                      : static_cast<Provenance>(from - kProvenanceNames.begin());
     limit.source = by[6];
+    // One rule for both forms: what JSON would refuse is refused here.
+    if (const auto read = readLimit(limitJson(limit), ""); !read) {
+      return wrong(read.error().where + " " + read.error().what, read.error().wanted);
+    }
     sheet.limits.push_back(std::move(limit));
     return Done{};
   }

@@ -92,6 +92,25 @@ TEST(LimitsSheet, ANumberNoMeterShowsIsRefusedInBothForms) {
   EXPECT_FALSE(parseLimitsSheet("quantity,min\ncoil-resistance,4.4e122\n", "s").ok());
 }
 
+// Both forms have one rule; found by a fuzzer: JSON took a minimum below zero that the CSV written
+// from it could not be read with, and CSV took ratios that JSON refuses.
+TEST(LimitsSheet, WhatOneFormTakesTheOtherTakes) {
+  const auto below = parseLimitsSheet(
+      R"({"format":"haybale-limits","limits":[{"quantity":"coil-resistance","min":-800}]})", "s");
+  ASSERT_HB_OK(below);
+  const auto again = parseLimitsSheet(limitsSheetCsv(*below), "csv");
+  ASSERT_HB_OK(again);
+  EXPECT_EQ(again->limits.at(0).min, -800);
+  for (const char* row : {"coil-resistance,800,2500,0.5,20", "coil-resistance,800,2500,1.1,900",
+                          "coil-resistance,2500,800,1.1,20"}) {
+    const auto sheet = parseLimitsSheet(
+        std::string("quantity,min,max,left_right_ratio,at_celsius\n") + row + "\n", "s");
+    ASSERT_FALSE(sheet.ok()) << row;
+    EXPECT_EQ(sheet.error().line, 2U);
+    EXPECT_FALSE(sheet.error().wanted.empty());
+  }
+}
+
 TEST(LimitsSheet, ASheetReplacesItsOwnQuantitiesOnly) {
   std::vector<Limit> limits(2);
   limits[1].quantity = Quantity::acOutput;
