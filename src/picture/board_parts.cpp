@@ -170,7 +170,10 @@ void ring(BoardFrame& frame, const Span& span) {
 void leg(BoardFrame& frame, const Element& e, const Span& span) {
   const auto& repaired = frame.in.job->complaint.earlierRepair;
   const bool joint = std::find(repaired.begin(), repaired.end(), e.id) != repaired.end();
-  const std::string length = e.lengthM ? fmt::format("{}, {:.2g} m", e.id, *e.lengthM) : e.id;
+  std::string length = e.lengthM ? fmt::format("{}, {:.2g} m", e.id, *e.lengthM) : e.id;
+  if (frame.measure(length, 13, false) > span.width() - 4) {
+    length = e.id;
+  }
   frame.text(span.middle(), (kWireA + kWireB) / 2 + 5,
              frame.fit(length, 13, false, span.width() - 4), 13, Role::ink, false, Anchor::middle);
   if (joint) {
@@ -277,9 +280,15 @@ void drawZones(BoardFrame& frame) {
                         std::nullopt,
                         1,
                         std::nullopt});
-    frame.text(span.left + 6, kZoneText,
-               frame.fit(zoneText(frame.circuit.path[i].zone), 12.5, false, span.width() - 8), 12.5,
-               Role::faint);
+    // The first word alone where there is no room for both.
+    std::string name = zoneText(frame.circuit.path[i].zone);
+    if (frame.measure(name, 12.5, false) > span.width() - 8) {
+      name.resize(std::min(name.find(','), name.size()));
+    }
+    // Nothing where it has none: the ground tells it, and so does the part under the pointer.
+    if (frame.measure(name, 12.5, false) <= span.width() - 8) {
+      frame.text(span.left + 6, kZoneText, name, 12.5, Role::faint);
+    }
     i = j + 1;
   }
 }

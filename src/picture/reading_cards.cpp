@@ -123,7 +123,7 @@ void CardHanger::words(const diagnosis::ReadingView& view, double x, double y) {
                             : view.expectedText.empty() ? view.reason
                                                         : view.expectedText;
   double at = 74;
-  for (const auto& line : wrapped(measure, more, 12, false, w, 2)) {
+  for (const auto& line : wrappedThought(measure, more, 12, false, w, 2)) {
     text(at, line, 12, false, Role::faint);
     at += 15;
   }

@@ -84,6 +84,25 @@ std::vector<std::string> wrapped(const Measure& measure, std::string_view text, 
   return out;
 }
 
+std::vector<std::string> wrappedThought(const Measure& measure, std::string_view text, double size,
+                                        bool bold, double width, std::size_t lines) {
+  const auto fits = [&](std::string_view part) {
+    const auto out = wrapped(measure, part, size, bold, width, lines + 1);
+    return out.size() <= lines && (out.empty() || !out.back().ends_with("\xE2\x80\xA6"));
+  };
+  for (std::size_t end = text.size(); end != std::string_view::npos && end > 0;) {
+    if (fits(text.substr(0, end))) {
+      return wrapped(measure, text.substr(0, end), size, bold, width, lines);
+    }
+    // The mark before this one; a figure's point is none.
+    do {
+      end = text.find_last_of(",;:.", end - 1);
+    } while (end != std::string_view::npos && end > 0 && end + 1 < text.size() &&
+             text[end + 1] != ' ');
+  }
+  return wrapped(measure, text, size, bold, width, lines);
+}
+
 std::uint32_t rgb(const Paint& paint, Theme theme) {
   if (paint.rgb) {
     return *paint.rgb;

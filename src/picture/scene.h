@@ -145,6 +145,12 @@ using Measure = std::function<double(std::string_view text, double size, bool bo
                                                double size, bool bold, double width,
                                                std::size_t lines);
 
+/// As much of `text` as `lines` lines of `width` hold, ended at a comma, colon or full stop and
+/// never within a thought; cut with "…" only where even the first thought is longer.
+[[nodiscard]] std::vector<std::string> wrappedThought(const Measure& measure, std::string_view text,
+                                                      double size, bool bold, double width,
+                                                      std::size_t lines);
+
 enum class Theme { day, night };
 /// 0xRRGGBB of a paint. Wheel colours follow Okabe and Ito, "Color universal design" (2008),
 /// darkened by day.

@@ -19,18 +19,30 @@ struct Step {
   MainWindow::View view;
   const char* press;  ///< a button that brings the page up; nullptr: none
 };
-constexpr Step kWalk[] = {
-    {MainWindow::kIntake, "intake.page.vehicle"}, {MainWindow::kIntake, "intake.page.counter"},
-    {MainWindow::kIntake, "intake.page.history"}, {MainWindow::kLine, nullptr},
-    {MainWindow::kLine, "line.list"},             {MainWindow::kLine, "line.list"},
-    {MainWindow::kLine, "line.edit"},             {MainWindow::kLine, "line.edit"},
-    {MainWindow::kTrace, nullptr},                {MainWindow::kTrace, "trace.turns"},
-    {MainWindow::kTrace, "trace.turns"},          {MainWindow::kSwap, "swap.page.swap"},
-    {MainWindow::kSwap, "swap.page.inject"},      {MainWindow::kSwap, "swap.page.wiggle"},
-    {MainWindow::kClose, "close.page.repair"},    {MainWindow::kClose, "close.page.proof"},
-    {MainWindow::kClose, "close.page.report"},    {MainWindow::kBook, "book.page.jobs"},
-    {MainWindow::kBook, "book.page.goods"},       {MainWindow::kBook, "book.page.shop"},
-    {MainWindow::kPractice, nullptr},             {MainWindow::kPractice, "practice.start"}};
+constexpr Step kWalk[] = {{MainWindow::kIntake, "intake.page.vehicle"},
+                          {MainWindow::kIntake, "intake.page.counter"},
+                          {MainWindow::kIntake, "intake.page.history"},
+                          {MainWindow::kLine, nullptr},
+                          {MainWindow::kLine, "line.list"},
+                          {MainWindow::kLine, "line.list"},
+                          {MainWindow::kLine, "line.edit"},
+                          {MainWindow::kLine, "line.edit"},
+                          {MainWindow::kTrace, nullptr},
+                          {MainWindow::kTrace, "trace.turns"},
+                          {MainWindow::kTrace, "trace.turns"},
+                          {MainWindow::kSwap, "swap.page.swap"},
+                          {MainWindow::kSwap, "swap.page.inject"},
+                          {MainWindow::kSwap, "swap.page.wiggle"},
+                          {MainWindow::kClose, "close.page.repair"},
+                          {MainWindow::kClose, "close.page.proof"},
+                          {MainWindow::kClose, "close.page.report"},
+                          {MainWindow::kBook, "book.page.jobs"},
+                          {MainWindow::kBook, "book.page.goods"},
+                          {MainWindow::kBook, "book.page.shop"},
+                          {MainWindow::kPractice, nullptr},
+                          {MainWindow::kPractice, "practice.start"}};
+
+constexpr int kFrame = 10;
 
 class Fit : public Window {
  protected:
@@ -61,7 +73,9 @@ class Fit : public Window {
     } else if (auto* button = qobject_cast<QAbstractButton*>(&widget)) {
       // A button of its own painting is fitted to what it paints.
       if (qobject_cast<QPushButton*>(button) || qobject_cast<QCheckBox*>(button)) {
-        const QSize needed = button->fontMetrics().size(0, button->text());
+        // Frame and padding are the style's; a letter at either side is the least of it.
+        const int beside = qobject_cast<QPushButton*>(button) ? kFrame : 0;
+        const QSize needed = button->fontMetrics().size(0, button->text()) + QSize(beside, 0);
         EXPECT_GE(button->width(), needed.width())
             << where << ": " << nameOf(*button, button->text());
         EXPECT_GE(button->height(), needed.height())
@@ -120,6 +134,9 @@ class Fit : public Window {
                                                                     : text->at.x - w;
       EXPECT_GE(left, -1) << where << ": " << text->text;
       EXPECT_LE(left + w, scene.width + 1) << where << ": " << text->text;
+      EXPECT_GE(text->at.y, text->size * 0.6) << where << ": " << text->text;
+      EXPECT_LE(text->at.y, scene.height + 1) << where << ": " << text->text;
+      EXPECT_FALSE(text->text.ends_with("\xE2\x80\xA6")) << where << ": cut " << text->text;
     }
   }
 

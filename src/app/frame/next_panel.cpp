@@ -24,8 +24,8 @@ using picture::Role;
 namespace {
 
 constexpr int kOutcomeH = 37;
-constexpr int kRowWidth = 266;     // of a button as wide as the panel, without its frame
-constexpr int kAnswerWidth = 122;  // of one of two beside each other
+constexpr int kRowWidth = 266;              // of a button as wide as the panel, without its frame
+constexpr int kAnswerWidth = 122;           // of one of two beside each other
 constexpr std::size_t kReasonLetters = 96;  // two lines; the rest stands behind "Why"
 
 std::string costOf(const diagnosis::Proposal& p) {
@@ -127,7 +127,7 @@ NextPanel::NextPanel(JobModel& model, QWidget* parent) : QWidget(parent), model_
   later_ = new QPushButton(tr("Not now"), this);
   later_->setProperty("flat", true);
   later_->setObjectName(QStringLiteral("side.later"));
-  place_ = new QPushButton(tr("Show on the line"), this);
+  place_ = new QPushButton(tr("On the line"), this);
   place_->setProperty("flat", true);
   place_->setObjectName(QStringLiteral("side.place"));
   steps_ = new QPushButton(tr("Step by step"), this);
@@ -284,13 +284,16 @@ void NextPanel::refresh() {
 
 // Where the panel is too low, what can be read elsewhere gives way, the least needed first.
 void NextPanel::fitIn() {
-  QList<QWidget*> lessNeeded{reasons_, others_.last(), action_, others_.first(), othersHead_};
+  QList<QWidget*> lessNeeded{reasons_, others_.last(), action_, others_.first()};
   for (QWidget* widget : lessNeeded) {
     layout()->invalidate();
     if (height() >= layout()->totalHeightForWidth(width())) {
       return;
     }
     widget->hide();
+    if (widget == others_.first()) {
+      othersHead_->hide();
+    }
   }
 }
 

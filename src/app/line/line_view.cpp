@@ -110,7 +110,7 @@ QWidget* LineView::readingPage() {
   box_ = new ReadingBox(
       model_, QStringLiteral("line"), [this] { return model_.selection().test; }, page);
   box_->setPlaceholder(
-      tr("a value for the place chosen above, or a whole line: C2 a gnd 4.98V key on unplugged"));
+      tr("a value, or a whole line: C2 a gnd 4.98V key on unplugged"));
   column->addWidget(box_);
   return page;
 }

@@ -55,14 +55,14 @@ QLineEdit[bad="true"] { border: 2px solid @alarm; }
 QComboBox::drop-down { border: none; width: 20px; } QComboBox::down-arrow { image: url(:/icons/down.xpm); }
 QComboBox QAbstractItemView { background: @panel; selection-background-color: @straw; selection-color: #1f2a30; }
 QPushButton { background: @panel; border: 1.5px solid @ink; border-radius: 6px; padding: 4px 12px; min-height: 28px; }
-QPushButton[key="true"] { padding: 3px 9px; min-height: 30px; }
+QPushButton[key="true"] { padding: 3px 9px; min-height: 26px; }
 QPushButton:hover { background: @doubtTint; }
 QPushButton:focus { border: 2px solid @strawLine; }
 QPushButton:checked { background: @straw; color: #1f2a30; }
 QPushButton:disabled { color: @faint; border-color: @rule; }
 QPushButton[main="true"] { background: @ink; color: @panel; font-weight: bold; }
 QPushButton[main="true"]:disabled { background: @rule; color: @faint; border-color: @rule; }
-QPushButton[flat="true"] { border: 1px solid @rule; background: transparent; padding: 4px 8px; }
+QPushButton[flat="true"] { border: 1px solid @rule; background: transparent; padding: 3px 8px; min-height: 24px; }
 QPushButton[flat="true"]:hover { background: @doubtTint; }
 QPushButton[flat="true"]:checked { background: @straw; color: #1f2a30; }
 QPushButton[flat="true"]:focus { border: 2px solid @strawLine; }

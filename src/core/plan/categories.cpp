@@ -1,7 +1,7 @@
+#include "core/plan/categories.h"
+
 #include <algorithm>
 #include <cmath>
-
-#include "core/plan/categories.h"
 
 namespace haybale::diagnosis {
 

@@ -305,10 +305,11 @@ std::vector<Proposal> proposeTests(const Beliefs& beliefs, const Conclusion& con
       continue;
     }
     const bool waits = undisturbed && proposal->intrusion != Intrusion::none;
-    proposal->title = titleFor(proposal->test);
-    proposal->instructions = instructionsFor(beliefs.leading().vehicle().suspect(), proposal->test);
-    proposal->steps = stepsOf(beliefs.leading().vehicle().suspect(), proposal->test);
-    proposal->cautions = cautionsOf(beliefs.leading().vehicle().suspect(), proposal->test);
+    const auto& suspect = beliefs.leading().vehicle().suspect();
+    proposal->title = titleFor(suspect, proposal->test);
+    proposal->instructions = instructionsFor(suspect, proposal->test);
+    proposal->steps = stepsOf(suspect, proposal->test);
+    proposal->cautions = cautionsOf(suspect, proposal->test);
     // First what is free, before anything is touched; what may dry a wet contact last.
     if (!repeats) {
       proposal->score *= std::pow(of(Id::alikeAgain), timesAlike(c, proposal->test));

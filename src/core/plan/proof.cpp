@@ -151,7 +151,7 @@ std::vector<double> looksSound(const Forecast& forecast, const Belief& after, co
 }
 
 // As the trade says it; other tests by their own name.
-std::string proofTitle(const Test& test) {
+std::string proofTitle(const circuit::Circuit& circuit, const Test& test) {
   const auto& s = test.state;
   const bool rolling = s.wheel == WheelMotion::driven;
   if (test.kind == TestKind::liveSpeed && rolling && s.speedKmh && *s.speedKmh <= kCreepKmh) {
@@ -161,7 +161,7 @@ std::string proofTitle(const Test& test) {
     return rolling ? "Live speeds, driven straight" : "Live speed follows the wheel spun by hand";
   }
   if (test.kind != TestKind::codes) {
-    return titleFor(test);
+    return titleFor(circuit, test);
   }
   if (!rolling) {
     return s.wheel == WheelMotion::still ? "Clear, cycle the key, read the codes"
@@ -262,7 +262,7 @@ class Chooser {
       unseen_[k] *= pass[k];
     }
     step.left = left();
-    step.title = proofTitle(test);
+    step.title = proofTitle(after_.vehicle().suspect(), test);
     step.instructions = instructionsFor(after_.vehicle().suspect(), test);
     step.why = !why.empty()
                    ? why

@@ -4,6 +4,7 @@
 
 #include <algorithm>
 
+#include "core/circuit/place_words.h"
 #include "core/circuit/predict.h"
 #include "core/verdict/move_words.h"
 
@@ -24,12 +25,12 @@ constexpr double kSlowKmh = 12;
 
 std::string wireWords(const Circuit& circuit, const Probe& probe) {
   if (!probe.wire) {
-    return circuit::spoken(probe.place);
+    return circuit::placeInWords(circuit, probe.place);
   }
   const auto& wire = circuit.wire(*probe.wire);
   return fmt::format("wire {}{} at {}", circuit::kWireNames[static_cast<std::size_t>(*probe.wire)],
                      wire.colour.empty() ? "" : " (" + wire.colour + ")",
-                     circuit::spoken(probe.place));
+                     circuit::placeInWords(circuit, probe.place));
 }
 
 bool pierces(const std::optional<Probe>& probe) {
@@ -50,7 +51,7 @@ class Writer {
 
   std::vector<std::string> write() {
     if (isPull(test_)) {
-      say(fmt::format("Lay {} bare.", test_.looked));
+      say(fmt::format("Lay {} bare.", part(test_.looked)));
       say("Pull gently on each wire, a hand's width at a time.");
       say("Look whether the insulation stretches: there the copper is gone.");
       return std::move(out_);
@@ -67,6 +68,9 @@ class Writer {
 
  private:
   void say(std::string sentence) { out_.push_back(std::move(sentence)); }
+  [[nodiscard]] std::string part(const std::string& id) const {
+    return circuit::partInWords(circuit_, id);
+  }
 
   void car() {
     switch (test_.state.wheel) {
@@ -93,12 +97,16 @@ class Writer {
   void apart() {
     for (const auto& id : test_.state.unplugged) {
       const auto* e = circuit_.find(id);
-      say(e && e->kind == circuit::ElementKind::module ? "Take the module's plug off."
-                                                       : fmt::format("Unplug {}.", id));
+      if (e && e->kind == circuit::ElementKind::module) {
+        say("Take the module's plug off.");
+      } else {
+        say(e ? fmt::format("Unplug {}, {}.", id, circuit::plainName(*e))
+              : fmt::format("Unplug {}.", id));
+      }
     }
     if (test_.state.jumper) {
       say(fmt::format("Join wires a and b with a jumper at {}.",
-                      circuit::spoken(*test_.state.jumper)));
+                      circuit::placeInWords(circuit_, *test_.state.jumper)));
     }
   }
 
@@ -122,7 +130,7 @@ class Writer {
     }
     if (test_.state.inject) {
       say(fmt::format("Substitute signal to {}: {}, sensor apart.",
-                      circuit::spoken(test_.state.inject->place),
+                      circuit::placeInWords(circuit_, test_.state.inject->place),
                       units::format(test_.state.inject->hz, units::Unit::hertz)));
     }
   }
@@ -166,7 +174,7 @@ class Writer {
 
   void act() {
     if (test_.state.disturb && !test_.state.disturb->element.empty()) {
-      disturb(test_.state.disturb->element);
+      disturb(part(test_.state.disturb->element));
     } else if (test_.state.disturb) {
       disturb("the whole loom, from the module to the wheel");
     }
@@ -180,7 +188,7 @@ class Writer {
     }
     if (test_.kind == TestKind::inspect) {
       say(fmt::format("Look at {} without moving it first: crust, chafe, breaks, dirt, seat.",
-                      test_.looked));
+                      part(test_.looked)));
     }
     if (test_.kind == TestKind::benchSensor) {
       say("Take the sensor out, meter in ohms on its two pins, and pass a steel tool across its "

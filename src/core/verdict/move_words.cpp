@@ -4,6 +4,8 @@
 
 #include <cmath>
 
+#include "core/circuit/place_words.h"
+
 namespace haybale::diagnosis {
 
 using circuit::Circuit;
@@ -12,9 +14,17 @@ using circuit::TestKind;
 
 namespace {
 
-std::string atPlace(const Test& test) {
-  return test.red ? circuit::spoken(test.red->place) : std::string();
-}
+// Places and parts as a title has them: in words where the circuit is known, else in letters.
+struct Named {
+  const Circuit* circuit;
+
+  [[nodiscard]] std::string place(const circuit::Place& place) const {
+    return circuit ? circuit::placeForTitle(*circuit, place) : circuit::spoken(place);
+  }
+  [[nodiscard]] std::string part(const std::string& id) const {
+    return circuit ? circuit::partForTitle(*circuit, id) : id;
+  }
+};
 
 bool pair(const Test& test) {
   return test.black && test.black->place.onLine();
@@ -54,21 +64,19 @@ std::string swapWords(const Test& test) {
                          : "";
 }
 
-}  // namespace
-
-std::string titleFor(const Test& test) {
-  const std::string place = atPlace(test);
+std::string titleOf(const Named& named, const Test& test) {
+  const std::string place = test.red ? named.place(test.red->place) : std::string();
   switch (test.kind) {
     case TestKind::resistance:
       if (pair(test) && !(test.red->place == test.black->place)) {
         return fmt::format("Ohms of wire {} from {} to {}",
                            circuit::kWireNames[static_cast<std::size_t>(*test.red->wire)], place,
-                           circuit::spoken(test.black->place));
+                           named.place(test.black->place));
       }
       return (pair(test) ? "Ohms of the pair at " : "Ohms of " + wireOf(test) + " to ground at ") +
              place;
     case TestKind::loop:
-      return "Loop check from the " + place;
+      return (place.starts_with("the ") ? "Loop check from " : "Loop check from the ") + place;
     case TestKind::waveform:
       return std::string("Scope trace at ") + (place.starts_with("module") ? "the " : "") + place +
              (test.state.wheel == circuit::WheelMotion::driven ? spin(test) : "");
@@ -76,12 +84,12 @@ std::string titleFor(const Test& test) {
       return "AC volts at " + place + spin(test);
     case TestKind::codes:
       return (test.state.jumper
-                  ? "Deliberate short at " + test.state.jumper->element + ", then codes"
+                  ? "Deliberate short at " + named.part(test.state.jumper->element) + ", then codes"
                   : "Clear codes and read them again") +
              spin(test) + disturbWords(test) + swapWords(test);
     case TestKind::liveSpeed:
       if (test.state.inject) {
-        return "Substitute signal at " + circuit::spoken(test.state.inject->place) + ", live speed";
+        return "Substitute signal at " + named.place(test.state.inject->place) + ", live speed";
       }
       return "Live speeds" + spin(test) + swapWords(test);
     case TestKind::wiggle: {
@@ -91,27 +99,36 @@ std::string titleFor(const Test& test) {
           test.state.disturb ? kDo[static_cast<std::size_t>(test.state.disturb->kind)] : kDo[0];
       return verb +
              (test.state.disturb && !test.state.disturb->element.empty()
-                  ? test.state.disturb->element
+                  ? named.part(test.state.disturb->element)
                   : std::string("the whole loom")) +
              " while the reading is watched";
     }
     case TestKind::lamp:
       return test.red && test.red->place.kind == circuit::Place::Kind::battery
-                 ? "Test lamp from battery plus to the return at " +
-                       circuit::spoken(test.black->place)
+                 ? "Test lamp from battery plus to the return at " + named.place(test.black->place)
                  : "Test lamp to ground at " + place;
     case TestKind::inspect:
-      return (isPull(test) ? "Pull on the wires of " : "Look at ") + test.looked;
+      return (isPull(test) ? "Pull on the wires of " : "Look at ") + named.part(test.looked);
     case TestKind::benchSensor:
       return "Steel across the sensor's tip";
     default:
       if (pair(test) && !(test.red->place == test.black->place)) {
-        return "Voltage drop over " + test.red->place.element;
+        return "Voltage drop over " + named.part(test.red->place.element);
       }
       return (pair(test) ? "Volts across the pair at "
                          : "Volts of " + wireOf(test) + " to ground at ") +
              place + plugged(test);
   }
+}
+
+}  // namespace
+
+std::string titleFor(const Circuit& circuit, const Test& test) {
+  return titleOf({&circuit}, test);
+}
+
+std::string titleFor(const Test& test) {
+  return titleOf({nullptr}, test);
 }
 
 std::string instructionsFor(const Circuit& circuit, const Test& test) {
@@ -125,20 +142,21 @@ std::string instructionsFor(const Circuit& circuit, const Test& test) {
     return fmt::format(
         "Pull gently on each wire of {}, a hand's width at a time: where its copper is gone the "
         "insulation stretches.",
-        test.looked);
+        circuit::partInWords(circuit, test.looked));
   }
   if (test.red) {
     std::string text = "Red on " +
                        (test.red->wire ? wire(*test.red->wire) + " at " : std::string()) +
-                       circuit::spoken(test.red->place) + ", black on ";
+                       circuit::placeInWords(circuit, test.red->place) + ", black on ";
     text += test.black && test.black->wire
-                ? wire(*test.black->wire) + (test.red->place == test.black->place
-                                                 ? ""
-                                                 : " at " + circuit::spoken(test.black->place))
+                ? wire(*test.black->wire) +
+                      (test.red->place == test.black->place
+                           ? ""
+                           : " at " + circuit::placeInWords(circuit, test.black->place))
                 : std::string("a known good ground");
     return text + "; " + state + ".";
   }
-  return titleFor(test) + "; " + state + ".";
+  return titleFor(circuit, test) + "; " + state + ".";
 }
 
 namespace {

@@ -4,6 +4,8 @@
 
 #include <algorithm>
 
+#include "core/circuit/place_words.h"
+
 namespace haybale::diagnosis {
 
 using circuit::Element;
@@ -51,29 +53,9 @@ std::vector<Told> toldOf(const circuit::Circuit& circuit, const Conclusion& conc
 }  // namespace
 
 std::string plainPlace(const Element* e) {
-  if (!e) {
-    return "";
-  }
-  if (!e->label.empty()) {
-    return e->label;
-  }
-  std::string zone(circuit::kZoneNames[static_cast<std::size_t>(e->zone)]);
-  std::replace(zone.begin(), zone.end(), '-', ' ');
-  const std::string in = e->zone == circuit::Zone::unknown ? "" : " in the " + zone;
-  switch (e->kind) {
-    case ElementKind::connector:
-      return "the plug" + in;
-    case ElementKind::splice:
-      return "the joint" + in;
-    case ElementKind::leg:
-      return e->zone == circuit::Zone::flex ? "the wires at the bend by the wheel"
-                                            : "the wires" + in;
-    case ElementKind::module:
-    case ElementKind::sensor:
-    case ElementKind::ring:
-      break;
-  }
-  return "";
+  const bool wiring = e && (e->kind == ElementKind::connector || e->kind == ElementKind::splice ||
+                            e->kind == ElementKind::leg);
+  return e && (wiring || !e->label.empty()) ? circuit::plainName(*e) : std::string();
 }
 
 std::string plainFault(Fault fault, const Element* e) {
