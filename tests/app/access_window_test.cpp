@@ -2,6 +2,8 @@
 // that can be chosen, and a whole entry is made by names alone.
 #include <QAccessible>
 #include <QAccessibleActionInterface>
+#include <QAction>
+#include <QDialog>
 #include <set>
 
 #include "app/parts/spoken_names.h"
@@ -67,6 +69,52 @@ TEST_F(Access, EveryControlOfEveryViewHasANameAndARole) {
       tab(name);
       expectAllNamed(name);
     }
+  }
+}
+
+// A screen reader presses; what waits for the press has to hear of it.
+TEST_F(Access, ButtonsThatStayDownArePressedOnTheBus) {
+  window->openDemo();
+  settle();
+  for (const auto& [name, done] :
+       std::initializer_list<std::pair<const char*, std::function<bool()>>>{
+           {"rail.trace", [&] { return window->view() == MainWindow::kTrace; }},
+           {"rail.line", [&] { return window->view() == MainWindow::kLine; }},
+           {"line.edit", [&] { return window->model().selection().editing; }}}) {
+    auto* interface = QAccessible::queryAccessibleInterface(find<QAbstractButton>(name));
+    ASSERT_NE(interface, nullptr);
+    ASSERT_NE(interface->actionInterface(), nullptr);
+    interface->actionInterface()->doAction(QAccessibleActionInterface::pressAction());
+    EXPECT_TRUE(done()) << name;
+    EXPECT_TRUE(interface->state().checked) << name;
+  }
+}
+
+// What scans the bus sees pages nobody has opened yet, and dialogs.
+TEST_F(Access, ControlsOfPagesNobodyOpenedHaveNamesToo) {
+  window->openDemo();
+  settle();
+  int seen = 0;
+  for (auto* widget : window->findChildren<QWidget*>()) {
+    if (needsAName(*widget)) {
+      ++seen;
+      EXPECT_FALSE(spokenName(*widget).isEmpty())
+          << widget->metaObject()->className() << " " << widget->objectName().toStdString()
+          << " in " << widget->parentWidget()->metaObject()->className();
+    }
+  }
+  EXPECT_GT(seen, 150);
+  EXPECT_EQ(find<QLineEdit>("intake.circuit3.teeth")->accessibleName(),
+            QStringLiteral("RR, teeth"));
+  // Dialogs as they are opened.
+  for (const char* name : {"action.preferences", "action.keys", "action.about", "action.help"}) {
+    window->findChild<QAction*>(QString::fromLatin1(name))->trigger();
+    QApplication::processEvents();
+    expectAllNamed(name);
+    for (auto* dialog : window->findChildren<QDialog*>()) {
+      dialog->close();
+    }
+    settle();
   }
 }
 

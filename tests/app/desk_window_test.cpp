@@ -1,5 +1,6 @@
-// At home on the desktop: the menu by mouse and by Alt, help and its search, keys of a view, size of
-// everything, colours, the page to be read from afar, printing, the log, what is said after a crash.
+// At home on the desktop: the menu by mouse and by Alt, help and its search, keys of a view, size
+// of everything, colours, the page to be read from afar, printing, the log, what is said after a
+// crash.
 #include <QAction>
 #include <QClipboard>
 #include <QListWidget>
@@ -60,10 +61,10 @@ TEST_F(Desk, AltOpensAMenuWithEverythingThatCanBeAskedOfTheWindow) {
   ASSERT_NE(menu, nullptr);
   EXPECT_TRUE(menu->isVisible());
   const auto all = entries(*menu);
-  for (const char* wanted : {"New job", "Open...", "Save", "Undo", "Preferences...",
-                             "Help for this view", "Keys of this view", "About Hay Bale, licences",
-                             "Everything larger", "Read from afar", "Print the report...",
-                             "Program log", "Quit", "Practice"}) {
+  for (const char* wanted :
+       {"New job", "Open...", "Save", "Undo", "Preferences...", "Help for this view",
+        "Keys of this view", "About Hay Bale, licences", "Everything larger", "Read from afar",
+        "Print the report...", "Program log", "Quit", "Practice"}) {
     EXPECT_TRUE(all.contains(QLatin1String(wanted))) << wanted;
   }
   menu->close();
@@ -112,8 +113,9 @@ TEST_F(Desk, TheHelpIsWholeAndTrue) {
   }
   // What it says may be typed can be typed.
   window->openDemo();
-  const auto readings = std::find_if(helpPages().begin(), helpPages().end(),
-                                     [](const auto& p) { return p.id == QLatin1String("readings"); });
+  const auto readings = std::find_if(helpPages().begin(), helpPages().end(), [](const auto& p) {
+    return p.id == QLatin1String("readings");
+  });
   ASSERT_NE(readings, helpPages().end());
   const std::string line = "C2 a gnd 4.98V key on unplugged";
   ASSERT_NE(readings->text.toStdString().find(line), std::string::npos);
@@ -176,10 +178,10 @@ TEST_F(Desk, CtrlPlusAndMinusKeepASizeAndAskForAFreshStart) {
 TEST_F(Desk, TheProgramIsDrawnAtTheSizeAskedFor) {
   const QString file = QString::fromStdString(folder.file("large.png"));
   QProcess program;
-  program.start(QStringLiteral(HAYBALE_PROGRAM),
-                {QStringLiteral("--demo"), QStringLiteral("--scale"), QStringLiteral("150"),
-                 QStringLiteral("--size"), QStringLiteral("853x533"), QStringLiteral("--picture"),
-                 file});
+  program.start(
+      QStringLiteral(HAYBALE_PROGRAM),
+      {QStringLiteral("--demo"), QStringLiteral("--scale"), QStringLiteral("150"),
+       QStringLiteral("--size"), QStringLiteral("853x533"), QStringLiteral("--picture"), file});
   ASSERT_TRUE(program.waitForFinished(60000));
   EXPECT_EQ(program.exitCode(), 0) << program.readAllStandardError().toStdString();
   const QImage picture(file);
@@ -240,8 +242,8 @@ TEST_F(Desk, ThePageFromAfarSaysTheNextMoveLargeAndAloud) {
   }
   // A new reading is a new move.
   const auto before = label("far.big");
-  ASSERT_HB_OK(window->model().enterReading(QStringLiteral("1.1k"),
-                                            assessment().proposals.front().test));
+  ASSERT_HB_OK(
+      window->model().enterReading(QStringLiteral("1.1k"), assessment().proposals.front().test));
   settle();
   EXPECT_NE(label("far.big"), before);
   QTest::keyClick(&window->far(), Qt::Key_Escape);
@@ -279,7 +281,8 @@ TEST_F(Desk, TheLogNamesNoFilesAndNoJobs) {
   EXPECT_EQ(withoutPaths(QStringLiteral("cannot read plate-AB12.csv; try again")),
             QStringLiteral("cannot read <file>; try again"));
   window->openDemo();
-  window->say(QStringLiteral("The job Bale cart no. 7, rear right in /home/ann/x.json is odd"), true);
+  window->say(QStringLiteral("The job Bale cart no. 7, rear right in /home/ann/x.json is odd"),
+              true);
   const auto log = test::read(logFile().toStdString());
   EXPECT_NE(log.find("is odd"), std::string::npos);
   EXPECT_EQ(log.find("Bale cart"), std::string::npos) << log;
@@ -300,9 +303,10 @@ TEST_F(Desk, AfterACrashTheNextStartSaysWhatItBroughtBack) {
   QProcess program;
   program.start(QStringLiteral(HAYBALE_PROGRAM), {QStringLiteral("--demo")});
   ASSERT_TRUE(program.waitForStarted());
-  const QString running = QString::fromStdString(folder.file("state")) + QStringLiteral("/running/%1");
-  ASSERT_TRUE(QTest::qWaitFor(
-      [&] { return QFile::exists(running.arg(program.processId())); }, 20000));
+  const QString running =
+      QString::fromStdString(folder.file("state")) + QStringLiteral("/running/%1");
+  ASSERT_TRUE(
+      QTest::qWaitFor([&] { return QFile::exists(running.arg(program.processId())); }, 20000));
   {
     const RunningMark beside;
     EXPECT_FALSE(beside.crashedBefore()) << "the other one still runs";

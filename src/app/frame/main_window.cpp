@@ -163,6 +163,7 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
   new AltKey(this, [this] { showMenu(); });
   showView(kLine);
   retitle();
+  SpokenNames::nameAll(*this);
 }
 
 // As it was left, or 1280 by 800, and never beyond the screen it is on.

@@ -7,6 +7,7 @@
 #include <QPointer>
 
 #include "app/line/board_widget.h"
+#include "app/parts/button_access.h"
 #include "app/style/scene_widget.h"
 #include "app/trace/dial_panel.h"
 #include "app/trace/lanes_widget.h"
@@ -179,6 +180,7 @@ QAccessibleInterface* make(const QString&, QObject* object) {
 void installSceneAccess() {
   static const bool once = [] {
     QAccessible::installFactory(make);
+    QAccessible::installFactory(makeButtonAccess);
     return true;
   }();
   (void)once;

@@ -4,7 +4,8 @@
 
 namespace haybale::app {
 
-/// From now on widgets that show a scene are asked for their children this way. Once a program.
+/// From now on widgets that show a scene are asked for their children this way, and buttons that
+/// stay down can be pressed (button_access.h). Once a program.
 void installSceneAccess();
 
 }  // namespace haybale::app

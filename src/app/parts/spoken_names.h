@@ -8,13 +8,16 @@ class QWidget;
 
 namespace haybale::app {
 
-/// Names controls as they are first shown. One a program, on the application.
+/// Names controls, those of pages nobody has looked at too: what scans the bus sees them. One a
+/// program, on the application.
 class SpokenNames : public QObject {
   Q_OBJECT
 
  public:
   /// Installed once, however often it is asked for.
   static void install();
+  /// Names every control below `root` that has no name yet, seen or not.
+  static void nameAll(QWidget& root);
 
  protected:
   bool eventFilter(QObject* object, QEvent* event) override;
