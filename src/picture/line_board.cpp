@@ -198,6 +198,18 @@ class Board {
   BoardFrame frame_;
 };
 
+void lift(Item& item, double by) {
+  if (auto* box = std::get_if<Box>(&item)) {
+    box->rect.y -= by;
+  } else if (auto* path = std::get_if<Path>(&item)) {
+    for (auto& point : path->points) {
+      point.y -= by;
+    }
+  } else if (auto* text = std::get_if<Text>(&item)) {
+    text->at.y -= by;
+  }
+}
+
 }  // namespace
 
 Scene lineBoard(const BoardInput& input, const Measure& measure) {
@@ -209,6 +221,32 @@ Scene lineBoard(const BoardInput& input, const Measure& measure) {
     return empty;
   }
   return Board(input, measure, *circuit).draw();
+}
+
+Scene lineAlone(const Circuit& circuit, double width, const Measure& measure) {
+  job::Case job;
+  job.circuits = {circuit};
+  job.suspect = circuit.name;
+  const diagnosis::Assessment nothing;
+  BoardInput input;
+  input.job = &job;
+  input.assessment = &nothing;
+  input.circuit = circuit.name;
+  input.printed = true;
+  input.width = width;
+  input.height = kLineAloneH;
+  BoardFrame frame{input, measure, job.circuits.front(), spansOf(circuit, width)};
+  frame.scene.width = width;
+  frame.scene.height = kLineAloneH;
+  drawZones(frame);
+  const std::size_t zones = frame.scene.items.size();
+  drawLine(frame);
+  // The room for the suspicion is not needed.
+  for (std::size_t i = zones; i < frame.scene.items.size(); ++i) {
+    lift(frame.scene.items[i], kLineTop - kZoneText - 20);
+  }
+  frame.scene.spots.clear();
+  return std::move(frame.scene);
 }
 
 }  // namespace haybale::picture

@@ -27,6 +27,12 @@ struct BoardInput {
 /// "part:L2" instead of places. Draws nothing when the circuit does not exist.
 [[nodiscard]] Scene lineBoard(const BoardInput& input, const Measure& measure);
 
+/// The line itself and nothing else, `kLineAloneH` high: zones, wires, parts. For a choice of
+/// lines.
+inline constexpr double kLineAloneH = 168;
+[[nodiscard]] Scene lineAlone(const circuit::Circuit& circuit, double width,
+                              const Measure& measure);
+
 /// Paint of the insulation from colour letters (IEC 60757) or English colour words; empty when not
 /// understood.
 struct WirePaint {

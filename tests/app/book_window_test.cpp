@@ -190,6 +190,12 @@ TEST_F(BookWindow, AFullDiskIsToldAtOnceAndWhatWasKeptStays) {
 
 TEST_F(BookWindow, GoodReadingsBecomeTheLimit) {
   startJob("Good wheels", "Straw carrier 4");
+  // What a good reading is of hangs on the kind.
+  window->model().change(QStringLiteral("kind"), [](job::Case& c) {
+    for (auto& circuit : c.circuits) {
+      circuit.sensor.kind = circuit::SensorKind::passive;
+    }
+  });
   window->showView(MainWindow::kLine);
   for (const char* reading : {"module pair 1.10k", "module pair 1.11k", "module pair 1.12k"}) {
     typeReading(reading);

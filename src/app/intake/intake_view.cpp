@@ -16,9 +16,11 @@
 #include "app/intake/kind_line.h"
 #include "app/intake/limits_form.h"
 #include "app/intake/mark_box.h"
+#include "app/style/flow_layout.h"
 #include "app/style/form.h"
 #include "app/style/labels.h"
 #include "app/style/words.h"
+#include "core/circuit/place_words.h"
 #include "core/judging/limits_sheet.h"
 #include "core/physics/tyre.h"
 
@@ -78,6 +80,10 @@ IntakeView::IntakeView(JobModel& model, QWidget* parent) : PageTabs(parent), mod
   addPage(tr("Codes, basics, prices"), QStringLiteral("intake.page.counter"),
           new CounterPage(model_, this));
   addPage(tr("Done already"), QStringLiteral("intake.page.history"), historyPart());
+  auto* begin =
+      faint(tr("To begin: which wheel, and what was said. The rest may stay empty."), this);
+  begin->setWordWrap(true);
+  addBeside(begin);
   connect(&model_, &JobModel::changed, this, &IntakeView::refresh);
   refresh();
 }
@@ -149,8 +155,7 @@ QWidget* IntakeView::complaintPart() {
   column->addWidget(lift);
   column->addWidget(faint(tr("Repaired before, on the circuit in question"), part));
   repairs_ = new QWidget(part);
-  new QHBoxLayout(repairs_);
-  repairs_->layout()->setContentsMargins(0, 0, 0, 0);
+  new FlowLayout(repairs_, 8);
   column->addWidget(repairs_);
   return part;
 }
@@ -279,15 +284,20 @@ void IntakeView::refresh() {
 
 // One mark for each part of the suspect's line that can have been repaired.
 void IntakeView::rebuildRepairs() {
+  static const QString the = QStringLiteral("the ");
   std::vector<std::string> ids;
-  if (const auto* suspect = model_.job().suspectCircuit()) {
+  const auto* suspect = model_.job().suspectCircuit();
+  if (suspect) {
     for (const auto& e : suspect->path) {
       if (e.kind != circuit::ElementKind::ring && e.kind != circuit::ElementKind::module) {
         ids.push_back(e.id);
       }
     }
   }
-  const QString key = q(fmt::format("{}", fmt::join(ids, "\n")));
+  QString key;
+  for (const auto& id : ids) {
+    key += q(circuit::partForTitle(*suspect, id)) + QLatin1Char('\n');
+  }
   if (key == repairsShown_) {
     return;
   }
@@ -297,8 +307,11 @@ void IntakeView::rebuildRepairs() {
     const ListOf list = [](job::Case& c) -> std::vector<std::string>& {
       return c.complaint.earlierRepair;
     };
-    repairs_->layout()->addWidget(markBox(model_, id, list, tr("earlier repair"),
-                                          QStringLiteral("intake.repair.") + q(id), repairs_));
+    auto* box = markBox(model_, id, list, tr("earlier repair"),
+                        QStringLiteral("intake.repair.") + q(id), repairs_);
+    // In words: whoever is new here has not learnt the line's letters.
+    box->setText(q(circuit::partForTitle(*suspect, id)).mid(the.size()));
+    repairs_->layout()->addWidget(box);
   }
 }
 

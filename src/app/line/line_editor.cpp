@@ -10,6 +10,7 @@
 #include <QPushButton>
 #include <QVBoxLayout>
 
+#include "app/line/usual_lines.h"
 #include "app/style/words.h"
 #include "core/job/line_edit.h"
 
@@ -112,14 +113,7 @@ void LineEditor::addKeys() {
   right_ = key(tr("Towards wheel"), "editor.right", [this] { move(1); });
   remove_ = key(tr("Take out"), "editor.remove", [this] { remove(); });
   row->addStretch();
-  start_ = new QComboBox(this);
-  start_->setObjectName(QStringLiteral("editor.start"));
-  start_->addItem(tr("start from a usual line"));
-  for (const auto& line : job::typicalLines()) {
-    start_->addItem(q(line.name));
-  }
-  connect(start_, &QComboBox::activated, this, &LineEditor::startFrom);
-  row->addWidget(start_);
+  key(tr("Usual lines..."), "editor.start", [this] { chooseUsual(model_, this); });
   static_cast<QVBoxLayout*>(layout())->addLayout(row);
 }
 
@@ -252,28 +246,6 @@ Status LineEditor::setMinutes(job::Case&, Element& e, const QString& text) {
   }
   e.accessMinutes = *minutes;
   return Done{};
-}
-
-void LineEditor::startFrom(int line) {
-  start_->setCurrentIndex(0);
-  if (line < 1) {
-    return;
-  }
-  const std::string circuit = model_.selection().circuit.toStdString();
-  model_.attempt(tr("start from a usual line"), [&](job::Case& c) -> Status {
-    auto* edited = c.find(circuit);
-    for (const auto& e : edited->path) {
-      if (job::readingsOn(c, circuit, e.id) > 0) {
-        return Error{e.id, std::nullopt, "has readings on it",
-                     "a line that was measured is edited part by part"};
-      }
-    }
-    edited->path = job::typicalLines()[static_cast<std::size_t>(line) - 1].path;
-    if (circuit == c.suspect) {
-      c.complaint.earlierRepair.clear();
-    }
-    return Done{};
-  });
 }
 
 void LineEditor::refresh() {

@@ -39,7 +39,6 @@ class LineEditor : public QWidget {
   void move(int step);
   void rename();
   void setZone(int zone);
-  void startFrom(int line);
   Status setLength(job::Case& c, circuit::Element& e, const QString& text);
   Status setSection(job::Case& c, circuit::Element& e, const QString& text);
   Status setMinutes(job::Case& c, circuit::Element& e, const QString& text);
@@ -51,7 +50,6 @@ class LineEditor : public QWidget {
   QLineEdit* length_ = nullptr;
   QLineEdit* section_ = nullptr;
   QLineEdit* minutes_ = nullptr;
-  QComboBox* start_ = nullptr;
   QPushButton* remove_ = nullptr;
   QPushButton* left_ = nullptr;
   QPushButton* right_ = nullptr;

@@ -12,9 +12,11 @@
 #include "app/line/line_editor.h"
 #include "app/line/meter_dialog.h"
 #include "app/line/meter_strip.h"
+#include "app/line/usual_lines.h"
 #include "app/style/pages.h"
 #include "app/style/words.h"
 #include "core/base/json.h"
+#include "core/job/line_edit.h"
 
 namespace haybale::app {
 
@@ -66,7 +68,13 @@ QWidget* LineView::headRow() {
   edit_ = new QPushButton(tr("Edit the line"), row);
   edit_->setObjectName(QStringLiteral("line.edit"));
   edit_->setToolTip(tr("Connectors, splices, lengths, zones (Ctrl+E)"));
+  usual_ = new QPushButton(tr("Usual lines"), row);
+  usual_->setObjectName(QStringLiteral("line.usual"));
+  usual_->setToolTip(tr("Begin with a line as vehicles have it, chosen by its picture"));
+  usual_->setProperty("key", true);
+  connect(usual_, &QPushButton::clicked, this, [this] { chooseUsual(model_, this); });
   layout->addWidget(circuitName_, 1);
+  layout->addWidget(usual_);
   for (QPushButton* button : {list_, edit_}) {
     button->setCheckable(true);
     button->setProperty("key", true);
@@ -109,8 +117,7 @@ QWidget* LineView::readingPage() {
   column->addWidget(new FunctionRow(model_, page));
   box_ = new ReadingBox(
       model_, QStringLiteral("line"), [this] { return model_.selection().test; }, page);
-  box_->setPlaceholder(
-      tr("a value, or a whole line: C2 a gnd 4.98V key on unplugged"));
+  box_->setPlaceholder(tr("a value, or a whole line: C2 a gnd 4.98V key on unplugged"));
   column->addWidget(box_);
   return page;
 }
@@ -152,6 +159,7 @@ void LineView::refresh() {
                      (suspect ? tr(", the circuit in question") : tr(", for comparison")));
   edit_->setChecked(editing);
   list_->setChecked(upper_->currentIndex() == 1);
+  usual_->setVisible(circuit && !editing && job::isUntouched(model_.job(), circuit->name));
   list_->setText(tr("Readings, %1").arg(model_.job().evidence.size()));
   lower_->setCurrentIndex(editing ? 1 : 0);
   box_->refreshEcho();

@@ -42,6 +42,7 @@ class LineView : public QWidget {
   QStackedWidget* upper_;  // board or list
   QStackedWidget* lower_;  // next reading or editor
   QLabel* circuitName_ = nullptr;
+  QPushButton* usual_ = nullptr;
   QPushButton* list_ = nullptr;
   QPushButton* edit_ = nullptr;
   ReadingBox* box_ = nullptr;

@@ -14,6 +14,10 @@ namespace haybale::app {
 
 void JobModel::startNew() {
   job::Case fresh = job::newCase();
+  // Nobody has said yet what they are.
+  for (auto& circuit : fresh.circuits) {
+    circuit.sensor.kind = circuit::SensorKind::unknown;
+  }
   applyTo(fresh, preferences());
   fresh.learnt = learnt_;
   adopt(std::move(fresh), {}, QDir::currentPath());

@@ -114,10 +114,13 @@ std::string partForTitle(const Circuit& circuit, const std::string& id) {
   if (!e || isOneOfAKind(e->kind)) {
     return e ? plainName(*e) : id;
   }
+  if (e->zone == Zone::flex && e->kind == ElementKind::leg) {
+    return "the wires " + e->id + " at the bend";
+  }
   const std::string kind = e->kind == ElementKind::connector ? "plug "
                            : e->kind == ElementKind::splice  ? "joint "
                                                              : "wires ";
-  return std::string(zoneBefore(e->zone)) + kind + e->id;
+  return "the " + std::string(zoneBefore(e->zone)) + kind + e->id;
 }
 
 std::string placeForTitle(const Circuit& circuit, const Place& place) {

@@ -20,9 +20,9 @@ namespace haybale::circuit {
 /// "the plug in the wheelhouse (C2), module half".
 [[nodiscard]] std::string placeInWords(const Circuit& circuit, const Place& place);
 
-/// The same for a title: "wheelhouse plug C2, module half".
+/// The same for a title: "the wheelhouse plug C2, module half".
 [[nodiscard]] std::string placeForTitle(const Circuit& circuit, const Place& place);
-/// "wheelhouse plug C2", "wires L2".
+/// "the wheelhouse plug C2", "the wires L2 at the bend".
 [[nodiscard]] std::string partForTitle(const Circuit& circuit, const std::string& id);
 
 }  // namespace haybale::circuit

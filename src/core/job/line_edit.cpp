@@ -286,4 +286,33 @@ const std::vector<TypicalLine>& typicalLines() {
   return lines;
 }
 
+bool isUntouched(const Case& c, const std::string& circuit) {
+  const auto* own = c.find(circuit);
+  return own && std::none_of(own->path.begin(), own->path.end(),
+                             [&](const Element& e) { return readingsOn(c, circuit, e.id) > 0; });
+}
+
+Status startFromUsual(Case& c, const std::string& circuit, std::size_t line) {
+  const auto* chosen = c.find(circuit);
+  if (!chosen || line >= typicalLines().size()) {
+    return Error{circuit, std::nullopt, "is no circuit that could have this line",
+                 "choose a circuit of the job"};
+  }
+  if (!isUntouched(c, circuit)) {
+    return Error{circuit, std::nullopt, "has readings on its line",
+                 "a line that was measured is edited part by part"};
+  }
+  const std::string group = circuit::groupOf(*chosen);
+  for (auto& other : c.circuits) {
+    const bool same = other.name == circuit || circuit::groupOf(other) == group;
+    if (same && isUntouched(c, other.name)) {
+      other.path = typicalLines()[line].path;
+      if (other.name == c.suspect) {
+        c.complaint.earlierRepair.clear();
+      }
+    }
+  }
+  return Done{};
+}
+
 }  // namespace haybale::job

@@ -42,5 +42,10 @@ struct TypicalLine {
   std::vector<circuit::Element> path;
 };
 [[nodiscard]] const std::vector<TypicalLine>& typicalLines();
+/// Whether nothing was read on a circuit yet, so that its line may still be another one.
+[[nodiscard]] bool isUntouched(const Case& c, const std::string& circuit);
+/// Takes a usual line (an index into `typicalLines`) for every circuit of the group of `circuit`
+/// that is untouched; an error when `circuit` itself is not.
+Status startFromUsual(Case& c, const std::string& circuit, std::size_t line);
 
 }  // namespace haybale::job

@@ -108,7 +108,10 @@ std::string titleOf(const Named& named, const Test& test) {
                  ? "Test lamp from battery plus to the return at " + named.place(test.black->place)
                  : "Test lamp to ground at " + place;
     case TestKind::inspect:
-      return (isPull(test) ? "Pull on the wires of " : "Look at ") + named.part(test.looked);
+      return (!isPull(test)   ? "Look at "
+              : named.circuit ? "Pull on "
+                              : "Pull on the wires of ") +
+             named.part(test.looked);
     case TestKind::benchSensor:
       return "Steel across the sensor's tip";
     default:
@@ -155,6 +158,10 @@ std::string instructionsFor(const Circuit& circuit, const Test& test) {
                            : " at " + circuit::placeInWords(circuit, test.black->place))
                 : std::string("a known good ground");
     return text + "; " + state + ".";
+  }
+  if (test.kind == TestKind::inspect) {
+    return fmt::format("Look at {} without moving it first: crust, chafe, breaks, dirt, seat; {}.",
+                       circuit::partInWords(circuit, test.looked), state);
   }
   return titleFor(circuit, test) + "; " + state + ".";
 }

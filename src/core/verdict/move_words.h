@@ -7,7 +7,7 @@
 
 namespace haybale::diagnosis {
 
-/// "Ohms of the pair at wheelhouse plug C2, wheel half".
+/// "Ohms of the pair at the wheelhouse plug C2, wheel half".
 [[nodiscard]] std::string titleFor(const circuit::Circuit& circuit, const circuit::Test& test);
 /// The same in the letters of the line, for lists of those who know it: "Ohms of the pair at C2,
 /// wheel half".

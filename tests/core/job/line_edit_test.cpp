@@ -102,5 +102,24 @@ TEST_F(LineEdit, TheUsualLinesAreSound) {
   }
 }
 
+TEST(UsualLines, TheAxleTakesItButNotWhatWasMeasured) {
+  auto c = newCase();
+  ASSERT_HB_OK(startFromUsual(c, "RR", 2));
+  EXPECT_EQ(c.find("RR")->path, typicalLines()[2].path);
+  EXPECT_EQ(c.find("RL")->path, typicalLines()[2].path) << "both rear wheels";
+  EXPECT_EQ(c.find("FL")->path, newCase().find("FL")->path) << "the front is another run";
+  Evidence e;
+  e.id = "e1";
+  e.test.circuit = "RL";
+  e.test.red = circuit::Probe{{circuit::Place::Kind::moduleSide, "C1"}, circuit::WireId::a};
+  c.evidence.push_back(e);
+  EXPECT_FALSE(isUntouched(c, "RL"));
+  ASSERT_HB_OK(startFromUsual(c, "RR", 0));
+  EXPECT_EQ(c.find("RL")->path, typicalLines()[2].path);
+  EXPECT_FALSE(startFromUsual(c, "RL", 0).ok());
+  EXPECT_FALSE(startFromUsual(c, "RR", 99).ok());
+  EXPECT_FALSE(startFromUsual(c, "XX", 0).ok());
+}
+
 }  // namespace
 }  // namespace haybale::job
