@@ -9,12 +9,12 @@ namespace haybale::picture {
 namespace board {
 constexpr double kZoneText = 20;  // zone names
 constexpr double kSuspicionTop = 36;
-constexpr double kSuspicionFoot = 112;
-constexpr double kLineTop = 136;
-constexpr double kWireA = 167;
-constexpr double kWireB = 207;
-constexpr double kLineFoot = 238;
-constexpr double kCardsTop = 292;
+constexpr double kSuspicionFoot = 106;
+constexpr double kLineTop = 130;
+constexpr double kWireA = 161;
+constexpr double kWireB = 201;
+constexpr double kLineFoot = 232;
+constexpr double kCardsTop = 285;
 constexpr double kGoodTitle = 22;     // line over the good wheel's row
 constexpr double kProfile = 150;      // height of the profile with its title
 constexpr double kLeastProfile = 90;  // below this it is left out

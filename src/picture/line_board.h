@@ -30,6 +30,8 @@ struct BoardInput {
 /// The line itself and nothing else, `kLineAloneH` high: zones, wires, parts. For a choice of
 /// lines.
 inline constexpr double kLineAloneH = 168;
+/// The least height of a board that shows one row of readings whole.
+inline constexpr int kLeastBoardH = 380;
 [[nodiscard]] Scene lineAlone(const circuit::Circuit& circuit, double width,
                               const Measure& measure);
 

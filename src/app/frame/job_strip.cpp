@@ -96,6 +96,9 @@ void CircuitChip::dropEvent(QDropEvent* event) {
 
 namespace {
 
+constexpr int kHigh = 68;
+constexpr int kLow = 40;
+
 QPushButton* flatButton(const QString& text, const QString& name, QWidget* parent) {
   auto* button = new QPushButton(text, parent);
   button->setProperty("flat", true);
@@ -109,7 +112,7 @@ QPushButton* flatButton(const QString& text, const QString& name, QWidget* paren
 JobStrip::JobStrip(JobModel& model, QWidget* parent) : QWidget(parent), model_(model) {
   setObjectName(QStringLiteral("strip"));
   setAttribute(Qt::WA_StyledBackground);
-  setFixedHeight(68);
+  setFixedHeight(kHigh);
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(20, 4, 14, 4);
   auto* words = new QVBoxLayout;
@@ -199,7 +202,43 @@ void JobStrip::refresh() {
   saved_->style()->unpolish(saved_);
   saved_->style()->polish(saved_);
   takeOver_->setVisible(model_.isReadOnly());
+  // Where there is no room for it, only what is wrong is said.
+  saved_->setVisible(!compact_ || trouble || model_.isReadOnly() || model_.isTrial());
   rebuildChips();
+}
+
+void JobStrip::setCompact(bool compact) {
+  if (compact == compact_) {
+    return;
+  }
+  compact_ = compact;
+  setFixedHeight(compact ? kLow : kHigh);
+  complaint_->setVisible(!compact);
+  placeChips();
+  refresh();
+}
+
+// As the wheels stand on the vehicle, or all in a row.
+void JobStrip::placeChips() {
+  for (auto* chip : chipButtons_) {
+    chips_->removeWidget(chip);
+  }
+  int free = 0;
+  for (int i = 0; i < chipButtons_.size(); ++i) {
+    const auto& circuit = model_.job().circuits[static_cast<std::size_t>(i)];
+    const auto corner = circuit::cornerOf(circuit);
+    int row = corner ? corner->row : free % 2;
+    int column = corner ? corner->column : 3 + free / 2;
+    if (compact_) {
+      row = 0;
+      column = i;
+    } else if (!corner || chips_->itemAtPosition(row, column)) {
+      row = free % 2;
+      column = 3 + free / 2;
+      ++free;
+    }
+    chips_->addWidget(chipButtons_[i], row, column);
+  }
 }
 
 void JobStrip::rebuildChips() {
@@ -214,23 +253,14 @@ void JobStrip::rebuildChips() {
   if (names != shown) {
     qDeleteAll(chipButtons_);
     chipButtons_.clear();
-    int free = 0;
     for (const auto& circuit : model_.job().circuits) {
       auto* chip = new CircuitChip(model_, QString::fromStdString(circuit.name), this);
-      const auto corner = circuit::cornerOf(circuit);
-      int row = corner ? corner->row : free % 2;
-      int column = corner ? corner->column : 3 + free / 2;
-      if (!corner || chips_->itemAtPosition(row, column)) {
-        row = free % 2;
-        column = 3 + free / 2;
-        ++free;
-      }
-      chips_->addWidget(chip, row, column);
       connect(chip, &QAbstractButton::clicked, this,
               [this, chip] { model_.selectCircuit(chip->text()); });
       connect(chip, &CircuitChip::captureDropped, this, &JobStrip::captureDropped);
       chipButtons_ << chip;
     }
+    placeChips();
   }
   for (auto* chip : chipButtons_) {
     const auto* circuit = model_.job().find(chip->text().toStdString());

@@ -33,6 +33,7 @@ class CircuitChip : public QAbstractButton {
 
  private:
   JobModel& model_;
+  bool compact_ = false;
   bool hovered_ = false;
 };
 
@@ -41,6 +42,8 @@ class JobStrip : public QWidget {
 
  public:
   explicit JobStrip(JobModel& model, QWidget* parent = nullptr);
+  /// One line high where the screen is low: the circuits in a row, without the complaint.
+  void setCompact(bool compact);
 
  signals:
   void captureDropped(const QString& circuit, const QString& file);
@@ -48,10 +51,12 @@ class JobStrip : public QWidget {
   void themeWanted();
 
  private:
+  void placeChips();
   void refresh();
   void rebuildChips();
 
   JobModel& model_;
+  bool compact_ = false;
   QLabel* title_;
   QLabel* complaint_;
   QLabel* saved_;

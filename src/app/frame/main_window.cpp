@@ -46,9 +46,11 @@ namespace haybale::app {
 namespace {
 
 constexpr int kNoticeMs = 9000;
+constexpr int kSideWidth = 324;
 constexpr int kWideEnough = 1180;  // for a view made for 864 and the panel beside it
 enum Side { kNextMove, kDial, kClosing };
-constexpr QSize kLeastRoom{1024, 660};  // what the densest view needs
+constexpr int kLowWindow = 700;         // below this the strip is one line
+constexpr QSize kLeastRoom{1024, 664};  // what the densest view needs, with a title bar on 700
 
 QString geometryFile() {
   return stateFolder() + QStringLiteral("/window");
@@ -102,11 +104,17 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
   panel_ = new NextPanel(model_, whole);
   auto* dial = new DialPanel(model_, whole);
   side_ = new Pages(whole);
-  side_->setFixedWidth(panel_->width());
-  side_->addWidget(panel_);
-  side_->addWidget(dial);
+  side_->setFixedWidth(kSideWidth);
   closing_ = new ClosePanel(model_, whole);
-  side_->addWidget(closing_);
+  for (QWidget* panel : std::initializer_list<QWidget*>{panel_, dial, closing_}) {
+    auto* room = new QScrollArea(whole);
+    room->setFrameShape(QFrame::NoFrame);
+    room->setWidgetResizable(true);
+    room->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    room->setFocusPolicy(Qt::NoFocus);
+    room->setWidget(panel);
+    side_->addWidget(room);
+  }
   auto* work = new QHBoxLayout;
   work->setSpacing(0);
   work->addWidget(stack_, 1);
@@ -274,6 +282,7 @@ void MainWindow::showView(View view) {
 void MainWindow::makeRoom() {
   const View now = view();
   const bool wide = width() >= kWideEnough;
+  strip_->setCompact(height() < kLowWindow);
   const bool tight = now == kTrace || (now == kLine && !model_.selection().editing);
   side_->setVisible(tight || (wide && now != kPractice && now != kBook));
 }

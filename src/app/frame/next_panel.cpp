@@ -86,7 +86,6 @@ void OutcomeBars::paintEvent(QPaintEvent*) {
 NextPanel::NextPanel(JobModel& model, QWidget* parent) : QWidget(parent), model_(model) {
   setObjectName(QStringLiteral("side"));
   setAttribute(Qt::WA_StyledBackground);
-  setFixedWidth(324);
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(18, 12, 18, 12);
   column->setSpacing(4);
@@ -282,12 +281,14 @@ void NextPanel::refresh() {
   fitIn();
 }
 
-// Where the panel is too low, what can be read elsewhere gives way, the least needed first.
+// Where the panel is too low, what can be read elsewhere gives way, the least needed first; what is
+// still too high then scrolls.
 void NextPanel::fitIn() {
+  // It lies in a room that scrolls, and is as high as that at least.
+  const int room = parentWidget() ? parentWidget()->height() : height();
   QList<QWidget*> lessNeeded{reasons_, others_.last(), action_, others_.first()};
   for (QWidget* widget : lessNeeded) {
-    layout()->invalidate();
-    if (height() >= layout()->totalHeightForWidth(width())) {
+    if (room >= layout()->totalHeightForWidth(width())) {
       return;
     }
     widget->hide();
@@ -295,6 +296,15 @@ void NextPanel::fitIn() {
       othersHead_->hide();
     }
   }
+}
+
+// Buttons just made know their size only once they were styled.
+bool NextPanel::event(QEvent* event) {
+  const bool done = QWidget::event(event);
+  if (event->type() == QEvent::LayoutRequest) {
+    fitIn();
+  }
+  return done;
 }
 
 void NextPanel::resizeEvent(QResizeEvent* event) {
@@ -323,9 +333,11 @@ void NextPanel::offerAnswers(const diagnosis::Proposal* p) {
     button->setText(inLines(q(words), button->fontMetrics(), kAnswerWidth));
     button->setStyleSheet(QStringLiteral("padding: 3px 4px; font-size: 13px; min-height: 24px;"));
     button->setMinimumHeight(34);
+    button->ensurePolished();  // its size is asked before it is seen
     connect(button, &QPushButton::clicked, this,
             [this, test = p->test, seen = reading] { model_.enterSeen(test, seen); });
     grid->addWidget(button, static_cast<int>(i / 2), static_cast<int>(i % 2));
+    button->show();  // at once: a hidden one takes no room
   }
 }
 

@@ -39,6 +39,7 @@ class NextPanel : public QWidget {
 
  protected:
   void resizeEvent(QResizeEvent* event) override;
+  bool event(QEvent* event) override;
 
  signals:
   /// The user wants to see the place of this test on the line.

@@ -65,14 +65,14 @@ IntakeView::IntakeView(JobModel& model, QWidget* parent) : PageTabs(parent), mod
   columns->setContentsMargins(0, 0, 0, 0);
   columns->setSpacing(18);
   auto* left = new QVBoxLayout;
-  for (QWidget* part : {vehiclePart(), complaintPart(), toolsPart()}) {
-    left->addWidget(part);
-  }
+  left->addWidget(vehiclePart());
+  left->addWidget(complaintPart());
   left->addStretch();
   auto* right = new QVBoxLayout;
-  right->addWidget(circuitsPart());
-  right->addWidget(limitsPart());
-  right->addWidget(allowedPart());
+  // What most jobs need stands above what the maker's papers say.
+  for (QWidget* part : {circuitsPart(), toolsPart(), allowedPart(), limitsPart()}) {
+    right->addWidget(part);
+  }
   right->addStretch();
   columns->addLayout(left, 3);
   columns->addLayout(right, 5);
@@ -128,7 +128,7 @@ QWidget* IntakeView::complaintPart() {
   column->setContentsMargins(0, 8, 0, 0);
   column->addWidget(partHead(tr("The complaint"), part));
   auto* text = new QPlainTextEdit(part);
-  text->setFixedHeight(92);
+  text->setFixedHeight(80);
   text->setTabChangesFocus(true);
   text->setPlaceholderText(
       tr("Which lamps, since when, where, in what weather, who repaired what before"));

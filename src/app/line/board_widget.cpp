@@ -22,7 +22,7 @@ BoardWidget::BoardWidget(JobModel& model, QWidget* parent) : QWidget(parent), mo
   setFocusPolicy(Qt::StrongFocus);
   setMouseTracking(true);
   setAcceptDrops(true);
-  setMinimumHeight(440);
+  setMinimumHeight(picture::kLeastBoardH);
   connect(&model_, &JobModel::changed, this, &BoardWidget::rebuild);
   connect(&model_, &JobModel::assessed, this, &BoardWidget::rebuild);
   connect(&model_, &JobModel::selectionChanged, this, &BoardWidget::rebuild);
