@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/base/say.h"
 #include "picture/board_frame.h"
 
 namespace haybale::picture {
@@ -77,8 +78,8 @@ void wires(BoardFrame& frame) {
 }
 
 void under(BoardFrame& frame, const Element& e, const Span& span) {
-  frame.text(span.middle(), kLineFoot + 16, fmt::format("{:.0f} min", e.accessMinutes), 12,
-             Role::faint, false, Anchor::middle);
+  frame.text(span.middle(), kLineFoot + 16, sayf("{:.0f} min", e.accessMinutes), 12, Role::faint,
+             false, Anchor::middle);
 }
 
 void module(BoardFrame& frame, const Element& e, const Span& span) {
@@ -143,8 +144,8 @@ void sensor(BoardFrame& frame, const Element& e, const Span& span) {
                          Dash::solid,
                          false});
   }
-  const std::string kind(
-      circuit::kSensorKindNames[static_cast<std::size_t>(frame.circuit.sensor.kind)]);
+  const std::string kind =
+      sayName(circuit::kSensorKindNames[static_cast<std::size_t>(frame.circuit.sensor.kind)]);
   frame.text(x, kLineTop + 4, frame.fit(kind, 12.5, true, span.width() + 24), 12.5, Role::ink, true,
              Anchor::middle);
   under(frame, e, span);
@@ -162,8 +163,7 @@ void ring(BoardFrame& frame, const Span& span) {
   }
   if (frame.circuit.sensor.teeth) {
     frame.text(span.left + span.width() - 4, kLineFoot + 16,
-               fmt::format("{} teeth", *frame.circuit.sensor.teeth), 12, Role::faint, false,
-               Anchor::end);
+               sayf("{} teeth", *frame.circuit.sensor.teeth), 12, Role::faint, false, Anchor::end);
   }
 }
 
@@ -181,7 +181,7 @@ void leg(BoardFrame& frame, const Element& e, const Span& span) {
     const double left = std::min(span.left + 10, span.middle() - 33);
     frame.scene.add(
         Box{{left, kLineFoot - 8, 66, 19}, 4, Role::doubtTint, Role::strawLine, 1.2, std::nullopt});
-    frame.text(left + 33, kLineFoot + 6, "old joint", 12, Role::ink, false, Anchor::middle);
+    frame.text(left + 33, kLineFoot + 6, say("old joint"), 12, Role::ink, false, Anchor::middle);
   }
 }
 
@@ -213,15 +213,15 @@ void part(BoardFrame& frame, const Element& e, const Span& span) {
 std::string zoneText(Zone zone) {
   switch (zone) {
     case Zone::cabin:
-      return "cabin";
+      return say("cabin");
     case Zone::engineBay:
-      return "engine bay";
+      return say("engine bay");
     case Zone::underbody:
-      return "underbody, splash";
+      return say("underbody, splash");
     case Zone::wheelhouse:
-      return "wheelhouse";
+      return say("wheelhouse");
     case Zone::flex:
-      return "bend, flexes";
+      return say("bend, flexes");
     case Zone::unknown:
       break;
   }

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/base/say.h"
 #include "picture/board_frame.h"
 
 namespace haybale::picture {
@@ -35,7 +36,7 @@ bool hasWires(const Element& e) {
 }
 
 std::string percentOf(double share) {
-  return share < 0.01 ? "under 1 %" : fmt::format("{:.0f} %", 100 * share);
+  return share < 0.01 ? say("under 1 %") : fmt::format("{:.0f} %", 100 * share);
 }
 
 std::string likeliest(const BoardFrame& frame, const Element& e) {
@@ -43,12 +44,12 @@ std::string likeliest(const BoardFrame& frame, const Element& e) {
   const auto first = std::find_if(conclusion.suspects.begin(), conclusion.suspects.end(),
                                   [&](const auto& s) { return s.element == e.id; });
   if (first == conclusion.suspects.end()) {
-    return e.id + ": nothing left that would explain the readings";
+    return e.id + say(": nothing left that would explain the readings");
   }
   std::string words = spoken(*first, frame.circuit);
   if (hasWires(e)) {
-    words += fmt::format("; wire a {}, wire b {}", percentOf(shareOf(conclusion, e.id, WireId::a)),
-                         percentOf(shareOf(conclusion, e.id, WireId::b)));
+    words += sayf("; wire a {}, wire b {}", percentOf(shareOf(conclusion, e.id, WireId::a)),
+                  percentOf(shareOf(conclusion, e.id, WireId::b)));
   }
   return words;
 }
@@ -61,15 +62,15 @@ void bar(BoardFrame& frame, const Element& e, const Span& span, double share) {
     frame.scene.add(Box{rect, 0, Role::straw, Role::strawLine, 1.2,
                         height > 5 ? std::optional<Paint>(Role::strawLine) : std::nullopt});
   }
-  const std::string percent = share <= 0     ? "cleared"
-                              : share < 0.01 ? "under 1 %"
+  const std::string percent = share <= 0     ? say("cleared")
+                              : share < 0.01 ? say("under 1 %")
                                              : fmt::format("{:.0f} %", 100 * share);
   frame.text(span.middle(), rect.y - 6, frame.fit(percent, 13, share > 0.15, span.width()), 13,
              share <= 0 ? Role::faint : Role::ink, share > 0.15, Anchor::middle);
   frame.scene.spots.push_back({{span.left, kZoneText, span.width(), kSuspicionFoot - kZoneText},
                                "element:" + e.id,
                                likeliest(frame, e),
-                               "suspicion of " + e.id,
+                               say("suspicion of ") + e.id,
                                percent});
 }
 
@@ -109,7 +110,8 @@ void drawSuspicion(BoardFrame& frame) {
   if (!own || conclusion.elementShares.size() != frame.circuit.path.size()) {
     frame.text(
         8, kSuspicionFoot - 12,
-        own ? "" : frame.circuit.name + " serves as the measure for " + frame.in.job->suspect + ".",
+        own ? ""
+            : frame.circuit.name + say(" serves as the measure for ") + frame.in.job->suspect + ".",
         13, Role::faint);
     return;
   }

@@ -2,6 +2,7 @@
 
 #include <fmt/format.h>
 
+#include "core/base/say.h"
 #include "picture/line_board.h"
 
 namespace haybale::picture {
@@ -29,16 +30,16 @@ const job::Evidence* latestTrace(const job::Case& job, const std::string& circui
 
 std::string subtitleOf(const trace::ChannelAnalysis& a) {
   std::string text = a.signal == trace::Signal::flat
-                         ? "flat at " + units::format(a.levels.bias, a.unit)
+                         ? say("flat at ") + units::format(a.levels.bias, a.unit)
                          : units::format(a.levels.peakToPeak, a.unit) + " p-p";
   if (a.frequencyHz) {
     text += " \xC2\xB7 " + units::format(a.frequencyHz->median, units::Unit::hertz);
   }
   if (a.speedKmh) {
-    text += fmt::format(" \xC2\xB7 {:.1f} to {:.1f} km/h", a.speedKmh->min, a.speedKmh->max);
+    text += sayf(" \xC2\xB7 {:.1f} to {:.1f} km/h", a.speedKmh->min, a.speedKmh->max);
   }
   if (a.fluxSwingMwb) {
-    text += fmt::format(" \xC2\xB7 {:.{}f} mWb", *a.fluxSwingMwb, *a.fluxSwingMwb < 10 ? 3 : 0);
+    text += sayf(" \xC2\xB7 {:.{}f} mWb", *a.fluxSwingMwb, *a.fluxSwingMwb < 10 ? 3 : 0);
   }
   return text;
 }
@@ -50,10 +51,10 @@ Lane laneOf(const job::Case& job, const diagnosis::Assessment& assessment,
   lane.id = circuit.name;
   lane.colour = wheelRole(job, circuit.name);
   lane.dash = wheelDash(job, circuit.name);
-  lane.subtitle = suspect ? "suspect" : "to compare with";
+  lane.subtitle = suspect ? "suspect" : say("to compare with");
   lane.prompt =
-      fmt::format("Drop a scope capture of {} here (CSV, WAV, VCD), or press O to choose a file.",
-                  circuit.location.empty() ? circuit.name : circuit.location);
+      sayf("Drop a scope capture of {} here (CSV, WAV, VCD), or press O to choose a file.",
+           circuit.location.empty() ? circuit.name : circuit.location);
   const job::Evidence* e = latestTrace(job, circuit.name);
   if (!e) {
     return lane;
@@ -74,7 +75,7 @@ Lane laneOf(const job::Case& job, const diagnosis::Assessment& assessment,
   if (const auto c = assessment.waveforms.comparisons.find(e->id);
       suspect && c != assessment.waveforms.comparisons.end()) {
     lane.subtitle +=
-        fmt::format(" \xC2\xB7 {:.0f} % of {} at equal speed", 100 * c->second.ratio, c->second.b);
+        sayf(" \xC2\xB7 {:.0f} % of {} at equal speed", 100 * c->second.ratio, c->second.b);
   }
   return lane;
 }
@@ -109,7 +110,7 @@ std::vector<OverlayWheel> overlayOf(const job::Case& job, const diagnosis::Asses
     const auto earlier = before ? assessment.waveforms.waveforms.find(before->id)
                                 : assessment.waveforms.waveforms.end();
     if (earlier != assessment.waveforms.waveforms.end() && earlier->second.record) {
-      wheels.push_back(overlaid(lane.title + ", earlier", lane.colour, *earlier->second.record,
+      wheels.push_back(overlaid(lane.title + say(", earlier"), lane.colour, *earlier->second.record,
                                 earlier->second.channel,
                                 *assessment.waveforms.analyses.at(before->id)));
     }

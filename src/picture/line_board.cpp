@@ -4,6 +4,7 @@
 
 #include <algorithm>
 
+#include "core/base/say.h"
 #include "picture/board_frame.h"
 #include "picture/profile_strip.h"
 #include "picture/reading_cards.h"
@@ -85,7 +86,7 @@ class Board {
         const std::string name(circuit::kWireNames[static_cast<std::size_t>(wire)]);
         frame_.scene.spots.push_back({{x - kTarget / 2, y - 20, kTarget, 40},
                                       "place:" + toText(place) + ":" + name,
-                                      spoken(place) + ", wire " + name});
+                                      spoken(place) + say(", wire ") + name});
       }
       if (chosen) {
         frame_.line({x, kWireB + 12}, {x, kLineFoot + 24}, Role::ink, 1.4);
@@ -121,13 +122,13 @@ class Board {
       if (y > frame_.in.height - 8) {
         return;
       }
-      std::string words = std::string(circuit::kElementKindNames[static_cast<std::size_t>(e.kind)]);
+      std::string words = sayName(circuit::kElementKindNames[static_cast<std::size_t>(e.kind)]);
       words += e.zone == Zone::unknown ? "" : ", " + zoneText(e.zone);
       if (e.kind == ElementKind::leg) {
-        words += fmt::format(", {:.3g} m of {:.3g} mm\xC2\xB2", e.lengthM.value_or(1),
-                             e.areaMm2.value_or(0.5));
+        words +=
+            sayf(", {:.3g} m of {:.3g} mm\xC2\xB2", e.lengthM.value_or(1), e.areaMm2.value_or(0.5));
       }
-      words += fmt::format(", {:.0f} min to reach", e.accessMinutes);
+      words += sayf(", {:.0f} min to reach", e.accessMinutes);
       const bool chosen = e.id == *frame_.in.editing;
       frame_.text(16, y, e.id, 13.5, Role::ink, true);
       frame_.text(100, y, words, 13.5, chosen ? Role::ink : Role::faint, chosen);
@@ -170,8 +171,8 @@ class Board {
     auto own = cardsOf(frame_.circuit.name);
     if (own.empty() && !frame_.in.printed) {
       frame_.text(frame_.in.width / 2, kCardsTop + 40,
-                  "No reading yet. Click a place on the line, then type what the meter shows.", 15,
-                  Role::faint, false, Anchor::middle);
+                  say("No reading yet. Click a place on the line, then type what the meter shows."),
+                  15, Role::faint, false, Anchor::middle);
     }
     CardHanger hanger{frame_.scene, frame_.measure, frame_.in.selectedEvidence, frame_.in.width};
     if (const auto below = profile()) {
@@ -190,7 +191,7 @@ class Board {
     hanger.hang(std::move(own), kCardsTop, room ? foot - kGoodTitle : frame_.in.height,
                 kLineFoot + 20);
     if (room) {
-      frame_.text(8, foot - 8, "The good wheel, " + peer->name, 13, Role::faint, true);
+      frame_.text(8, foot - 8, say("The good wheel, ") + peer->name, 13, Role::faint, true);
       hanger.hang(std::move(good), foot, frame_.in.height, std::nullopt);
     }
   }

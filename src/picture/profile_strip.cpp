@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/base/say.h"
 #include "picture/axis.h"
 #include "picture/line_board.h"
 
@@ -35,8 +36,9 @@ class ProfileStrip {
     cliff();
     readings();
     if (in_.profile.readings.empty()) {
-      text(plot_.x + plot_.w - 8, in_.rect.y + 14, "readings of this kind will stand here as dots",
-           12.5, Role::faint, false, Anchor::end);
+      text(plot_.x + plot_.w - 8, in_.rect.y + 14,
+           say("readings of this kind will stand here as dots"), 12.5, Role::faint, false,
+           Anchor::end);
     }
   }
 
@@ -152,7 +154,7 @@ class ProfileStrip {
     const Rect box{p.x - kDot, p.y - kDot, 2 * kDot, 2 * kDot};
     scene_.add(Box{box, kDot, r.peer ? Paint(Role::panel) : Paint(verdictRole(r.verdict)),
                    Role::ink, 1.6, std::nullopt});
-    const std::string tip = (r.peer ? in_.goodWheel + ", the good wheel: " : std::string()) +
+    const std::string tip = (r.peer ? in_.goodWheel + say(", the good wheel: ") : std::string()) +
                             units::format(r.value, in_.profile.unit);
     scene_.spots.push_back({{p.x - 12, p.y - 12, 24, 24}, "evidence:" + r.evidenceId, tip});
   }

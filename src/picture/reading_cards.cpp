@@ -4,6 +4,7 @@
 
 #include <algorithm>
 
+#include "core/base/say.h"
 #include "picture/line_board.h"
 
 namespace haybale::picture {
@@ -28,7 +29,7 @@ void pullBack(std::vector<ReadingCard>& cards, std::size_t rows, double width) {
 std::string verdictLine(const diagnosis::ReadingView& view) {
   const bool little = view.verdict && !view.traps.empty() &&
                       view.traps.front().kind == diagnosis::TrapKind::unloaded;
-  return little ? "pass, but proves little" : verdictWord(view.verdict);
+  return little ? say("pass, but proves little") : verdictWord(view.verdict);
 }
 
 }  // namespace
@@ -75,7 +76,7 @@ void CardHanger::hang(std::vector<ReadingCard> cards, double top, double bottom,
   }
   if (dropped > 0) {
     scene.add(Text{{width - 8, top - 8},
-                   fmt::format("and {} more, under Readings", dropped),
+                   sayf("and {} more, under Readings", dropped),
                    13,
                    false,
                    Role::faint,
@@ -115,7 +116,7 @@ void CardHanger::words(const diagnosis::ReadingView& view, double x, double y) {
   if (view.withdrawn) {
     const double length = std::min(w, measure(view.shown, 18, true));
     scene.add(Path{{{x, y + 34}, {x + length, y + 34}}, Role::faint, 2, Dash::solid, false});
-    text(58, "withdrawn, kept", 12.5, false, Role::faint);
+    text(58, say("withdrawn, kept"), 12.5, false, Role::faint);
     return;
   }
   text(58, verdictLine(view), 12.5, true, verdictRole(view.verdict));

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <set>
 
+#include "core/base/say.h"
 #include "core/plan/steps.h"
 #include "picture/lanes_of.h"
 #include "picture/line_board.h"
@@ -28,14 +29,14 @@ std::string listed(const std::vector<std::string>& words) {
 void addComplaint(Report& report, const job::Case& job) {
   report.blocks.emplace_back(Heading{2, "Complaint"});
   std::string text =
-      job.complaint.text.empty() ? "No complaint was written down." : job.complaint.text;
+      job.complaint.text.empty() ? say("No complaint was written down.") : job.complaint.text;
   report.blocks.emplace_back(Paragraph{text});
   if (!job.complaint.when.empty()) {
-    report.blocks.emplace_back(Paragraph{"Occurs: " + listed(job.complaint.when) + "."});
+    report.blocks.emplace_back(Paragraph{say("Occurs: ") + listed(job.complaint.when) + "."});
   }
   if (!job.complaint.earlierRepair.empty()) {
     report.blocks.emplace_back(
-        Paragraph{"Repaired before: " + listed(job.complaint.earlierRepair) + "."});
+        Paragraph{say("Repaired before: ") + listed(job.complaint.earlierRepair) + "."});
   }
 }
 
@@ -64,10 +65,10 @@ void addLine(Report& report, const job::Case& job, const diagnosis::Assessment& 
   });
   input.height = readings > 4 ? 700 : readings > 0 ? 590 : 310;
   report.blocks.emplace_back(
-      Heading{2, "The line, " + (circuit.location.empty() ? circuit.name : circuit.location)});
-  report.blocks.emplace_back(Figure{
-      lineBoard(input, measure),
-      "Above: what could still explain the readings. Below: each reading where it was taken."});
+      Heading{2, say("The line, ") + (circuit.location.empty() ? circuit.name : circuit.location)});
+  report.blocks.emplace_back(
+      Figure{lineBoard(input, measure), say("Above: what could still explain the readings. Below: "
+                                            "each reading where it was taken.")});
 }
 
 std::string placeOf(const job::Evidence& e) {
@@ -78,7 +79,8 @@ std::string placeOf(const job::Evidence& e) {
 void addReadings(Report& report, const job::Case& job, const diagnosis::Assessment& assessment) {
   report.blocks.emplace_back(Heading{2, "Readings"});
   Table table;
-  table.head = {"circuit", "test", "where, and how the car stood", "reading", "verdict and why"};
+  table.head = {"circuit", "test", say("where, and how the car stood"), "reading",
+                say("verdict and why")};
   table.widths = {0.08, 0.15, 0.24, 0.13, 0.40};
   for (std::size_t i = 0; i < job.evidence.size() && i < assessment.views.size(); ++i) {
     const auto& e = job.evidence[i];
@@ -87,7 +89,7 @@ void addReadings(Report& report, const job::Case& job, const diagnosis::Assessme
     for (const auto& trap : view.traps) {
       why += " " + trap.text;
     }
-    const std::string verdict = view.withdrawn ? "withdrawn" : verdictWord(view.verdict);
+    const std::string verdict = view.withdrawn ? say("withdrawn") : verdictWord(view.verdict);
     table.rows.push_back(
         {{view.circuit, Role::ink, true},
          {view.title},
@@ -96,7 +98,7 @@ void addReadings(Report& report, const job::Case& job, const diagnosis::Assessme
          {verdict + ". " + why, view.withdrawn ? Role::faint : verdictRole(view.verdict)}});
   }
   if (table.rows.empty()) {
-    report.blocks.emplace_back(Paragraph{"Nothing was measured."});
+    report.blocks.emplace_back(Paragraph{say("Nothing was measured.")});
   } else {
     report.blocks.emplace_back(std::move(table));
   }
@@ -114,8 +116,8 @@ void addTraces(Report& report, const job::Case& job, const diagnosis::Assessment
   input.width = kFigureW;
   input.height = 150 * static_cast<double>(input.lanes.size()) + 120;
   report.blocks.emplace_back(Heading{2, "Traces"});
-  report.blocks.emplace_back(
-      Figure{traceLanes(input, measure), "Both wheels over the same time and at the same scale."});
+  report.blocks.emplace_back(Figure{traceLanes(input, measure),
+                                    say("Both wheels over the same time and at the same scale.")});
   Bullets findings;
   for (const auto& lane : input.lanes) {
     for (const auto& f : lane.analysis->findings) {
@@ -131,7 +133,7 @@ void addLimits(Report& report, const job::Case& job) {
   table.widths = {0.34, 0.26, 0.40};
   for (const auto& limit : job.limits) {
     if (limit.min || limit.max) {
-      const std::string at = limit.atCelsius ? fmt::format(
+      const std::string at = limit.atCelsius ? sayf(
                                                    " at {:.0f} \xC2\xB0"
                                                    "C",
                                                    *limit.atCelsius)
@@ -143,7 +145,7 @@ void addLimits(Report& report, const job::Case& job) {
     }
   }
   if (!table.rows.empty()) {
-    report.blocks.emplace_back(Heading{2, "Limits used"});
+    report.blocks.emplace_back(Heading{2, say("Limits used")});
     report.blocks.emplace_back(std::move(table));
   }
 }
@@ -158,7 +160,7 @@ void addCautions(Report& report, const job::Case& job) {
     }
   }
   cautions.insert(
-      "Local rules, the maker's procedure and a licensed technician's judgement come first.");
+      say("Local rules, the maker's procedure and a licensed technician's judgement come first."));
   for (const auto& caution : cautions) {
     report.blocks.emplace_back(Caution{caution});
   }
@@ -170,23 +172,23 @@ Report reportOf(const ReportInput& input, const Measure& measure) {
   const auto& job = *input.job;
   const auto& assessment = *input.assessment;
   Report report;
-  report.title = job.title.empty() ? "Wheel speed sensor job" : job.title;
+  report.title = job.title.empty() ? say("Wheel speed sensor job") : job.title;
   report.blocks.emplace_back(Heading{1, report.title});
   std::string vehicle = job.vehicle;
   if (const auto circumference = job.rollingCircumferenceM();
       circumference && input.reader == Reader::file) {
-    vehicle +=
-        fmt::format("{}{}rolling circumference {:.3f} m", vehicle.empty() ? "" : " \xC2\xB7 ",
-                    job.tyre.empty() ? "" : "tyre " + job.tyre + ", ", *circumference);
+    vehicle += sayf("{}{}rolling circumference {:.3f} m", vehicle.empty() ? "" : " \xC2\xB7 ",
+                    job.tyre.empty() ? "" : say("tyre ") + job.tyre + ", ", *circumference);
   }
-  report.blocks.emplace_back(Paragraph{vehicle.empty() ? "Vehicle not named." : vehicle});
+  report.blocks.emplace_back(Paragraph{vehicle.empty() ? say("Vehicle not named.") : vehicle});
   std::string by;
   for (const auto& who : {input.shop, input.technician}) {
     by += who.empty() ? "" : (by.empty() ? "" : ", ") + who;
   }
-  report.blocks.emplace_back(Paragraph{
-      (by.empty() ? "" : by + ". ") + "Printed " + input.when + " by Hay Bale " HAYBALE_VERSION ".",
-      false, true});
+  report.blocks.emplace_back(
+      Paragraph{(by.empty() ? "" : by + ". ") +
+                    sayf("Printed {} by Hay Bale {}.", input.when, HAYBALE_VERSION),
+                false, true});
   report.foot = (by.empty() ? "" : by + " \xC2\xB7 ") + report.title;
   if (input.reader == Reader::owner) {
     addOwnersPage(report, input);

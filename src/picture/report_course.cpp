@@ -4,6 +4,7 @@
 
 #include <algorithm>
 
+#include "core/base/say.h"
 #include "core/session/closing.h"
 #include "core/verdict/move_words.h"
 
@@ -11,16 +12,15 @@ namespace haybale::picture {
 
 namespace {
 
-std::string plain(std::string text) {
-  std::replace(text.begin(), text.end(), '-', ' ');
-  return text;
+std::string plain(const std::string& name) {
+  return sayName(name);
 }
 
 std::string readingText(const job::Evidence& e) {
   if (e.reading.value) {
     return units::format(*e.reading.value);
   }
-  return e.reading.file.empty() ? diagnosis::sayReading(e.reading) : "trace " + e.reading.file;
+  return e.reading.file.empty() ? diagnosis::sayReading(e.reading) : say("trace ") + e.reading.file;
 }
 
 bool ticked(const std::vector<std::string>& list, const std::string& what) {
@@ -33,23 +33,25 @@ void addIntake(Report& report, const job::Case& job) {
   const auto& in = job.intake;
   if (!in.lamps.empty()) {
     report.blocks.emplace_back(
-        Paragraph{fmt::format("Lamps lit, functions lost: {}.", fmt::join(in.lamps, ", "))});
+        Paragraph{sayf("Lamps lit, functions lost: {}.", fmt::join(in.lamps, ", "))});
   }
   if (!in.module.empty() || !in.sensorPart.empty()) {
-    report.blocks.emplace_back(Paragraph{
-        fmt::format("Module: {}. Sensor: {}.", in.module.empty() ? "not noted" : in.module,
-                    in.sensorPart.empty() ? "not noted" : in.sensorPart)});
+    report.blocks.emplace_back(
+        Paragraph{sayf("Module: {}. Sensor: {}.", in.module.empty() ? say("not noted") : in.module,
+                       in.sensorPart.empty() ? say("not noted") : in.sensorPart)});
   }
   for (const auto& [name, state] : in.basics) {
     report.blocks.emplace_back(Paragraph{plain(name) + ": " + state + "."});
   }
   if (in.codes.empty()) {
     report.blocks.emplace_back(Paragraph{
-        in.noCodes ? "No codes were stored." : "Stored codes were not written down.", false, true});
+        in.noCodes ? say("No codes were stored.") : say("Stored codes were not written down."),
+        false, true});
     return;
   }
   Table table;
-  table.head = {"code before clearing", "circuit", "means", "status", "times", "freeze values"};
+  table.head = {say("code before clearing"), "circuit", "means", "status", "times",
+                say("freeze values")};
   table.widths = {0.2, 0.1, 0.18, 0.12, 0.08, 0.32};
   for (const auto& code : in.codes) {
     table.rows.push_back({{code.code, Role::ink, true},
@@ -70,7 +72,7 @@ void addRepair(Report& report, const job::Case& job) {
   }
   report.blocks.emplace_back(Heading{2, "Repair"});
   if (!r.decision.empty()) {
-    report.blocks.emplace_back(Paragraph{"Decided: " + r.decision});
+    report.blocks.emplace_back(Paragraph{say("Decided: ") + r.decision});
   }
   Bullets done;
   for (const auto& id : r.done) {
@@ -81,9 +83,10 @@ void addRepair(Report& report, const job::Case& job) {
     report.blocks.emplace_back(std::move(done));
   }
   for (const auto& hole : holes) {
-    report.blocks.emplace_back(Paragraph{
-        "Pierced at " + hole.text + (ticked(r.sealed, hole.key) ? ": sealed." : ": NOT SEALED."),
-        !ticked(r.sealed, hole.key)});
+    report.blocks.emplace_back(
+        Paragraph{say("Pierced at ") + hole.text +
+                      (ticked(r.sealed, hole.key) ? say(": sealed.") : say(": NOT SEALED.")),
+                  !ticked(r.sealed, hole.key)});
   }
 }
 
@@ -91,7 +94,7 @@ void addProof(Report& report, const job::Case& job, const diagnosis::Proof& proo
   report.blocks.emplace_back(Heading{2, "Proof"});
   report.blocks.emplace_back(Paragraph{proof.sentence(), true});
   Table table;
-  table.head = {"test after the repair", "reading", "as it should", "left to doubt"};
+  table.head = {say("test after the repair"), "reading", say("as it should"), say("left to doubt")};
   table.widths = {0.46, 0.24, 0.14, 0.16};
   for (const auto& result : proof.results) {
     const auto e = std::find_if(job.proof.begin(), job.proof.end(),
@@ -105,7 +108,7 @@ void addProof(Report& report, const job::Case& job, const diagnosis::Proof& proo
     table.rows.push_back(
         {{step == proof.plan.end() ? diagnosis::titleFor(e->test) : step->title},
          {readingText(*e), Role::ink, true},
-         {result.asItShould ? "yes" : "NO", result.asItShould ? Role::ink : Role::alarm},
+         {result.asItShould ? say("yes") : say("NO"), result.asItShould ? Role::ink : Role::alarm},
          {fmt::format("{:.1f} %", 100 * result.wrongAfter)}});
   }
   if (!table.rows.empty()) {
@@ -113,7 +116,7 @@ void addProof(Report& report, const job::Case& job, const diagnosis::Proof& proo
   }
   const auto missing = diagnosis::notTested(job, proof);
   if (!missing.empty()) {
-    report.blocks.emplace_back(Paragraph{"What was not tested:"});
+    report.blocks.emplace_back(Paragraph{say("What was not tested:")});
     report.blocks.emplace_back(Bullets{missing});
   }
 }

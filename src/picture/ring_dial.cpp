@@ -7,6 +7,8 @@
 #include <map>
 #include <numbers>
 
+#include "core/base/say.h"
+
 namespace haybale::picture {
 
 using trace::IrregularTooth;
@@ -36,8 +38,7 @@ class Dial {
       return std::move(scene_);
     }
     const auto& ring = *in_.analysis->ring;
-    text(in_.width, 16, fmt::format("{:.1f} turns", ring.turns), 12.5, Role::faint, false,
-         Anchor::end);
+    text(in_.width, 16, sayf("{:.1f} turns", ring.turns), 12.5, Role::faint, false, Anchor::end);
     circle(outer_);
     circle(inner_);
     numbers();
@@ -58,9 +59,10 @@ class Dial {
 
   void unknown() {
     const bool some = in_.analysis != nullptr;
-    const std::string words = some ? "The size of the ring is not known: give its teeth at Intake, "
-                                     "or record at least three turns."
-                                   : "A capture of this wheel shows its ring here, tooth by tooth.";
+    const std::string words =
+        some ? say("The size of the ring is not known: give its teeth at Intake, "
+                   "or record at least three turns.")
+             : say("A capture of this wheel shows its ring here, tooth by tooth.");
     double y = in_.height / 2 - 20;
     for (const auto& line : wrapped(measure_, words, 14, false, in_.width - 20, 4)) {
       text(in_.width / 2, y, line, 14, Role::faint, false, Anchor::middle);
@@ -115,7 +117,7 @@ class Dial {
       const Point p = at(k, (inner_ + outer_) / 2);
       scene_.spots.push_back({{p.x - 8, p.y - 8, 16, 16},
                               fmt::format("tooth:{}", k),
-                              fmt::format("tooth {}, {:.0f}\xC2\xB0", k, degreesOf(k, teeth()))});
+                              sayf("tooth {}, {:.0f}\xC2\xB0", k, degreesOf(k, teeth()))});
     }
   }
 
@@ -149,9 +151,9 @@ class Dial {
     if (ring.irregular.empty()) {
       text(cx_, cy_ - 2, std::to_string(ring.teeth), 26, Role::ink, true, Anchor::middle);
       text(cx_, cy_ + 18,
-           ring.estimated   ? "teeth, estimated"
-           : ring.turns < 2 ? "teeth, passed once"
-                            : "teeth, all even",
+           ring.estimated   ? say("teeth, estimated")
+           : ring.turns < 2 ? say("teeth, passed once")
+                            : say("teeth, all even"),
            12.5, Role::faint, false, Anchor::middle);
       return;
     }
@@ -160,18 +162,18 @@ class Dial {
         [](const auto& a, const auto& b) { return a.amountPercent < b.amountPercent; });
     text(cx_, cy_ - 8, fmt::format("{:.0f}\xC2\xB0", degreesOf(worst.position, ring.teeth)), 26,
          Role::ink, true, Anchor::middle);
-    text(cx_, cy_ + 12, fmt::format("to tooth {}", worst.position), 12.5, Role::faint, false,
+    text(cx_, cy_ + 12, sayf("to tooth {}", worst.position), 12.5, Role::faint, false,
          Anchor::middle);
-    text(cx_, cy_ + 28, "turning forward", 12.5, Role::faint, false, Anchor::middle);
+    text(cx_, cy_ + 28, say("turning forward"), 12.5, Role::faint, false, Anchor::middle);
   }
 
   void foot() {
     const auto& ring = *in_.analysis->ring;
-    std::string words = "Angle from the first pulse: chalk the tyre there.";
+    std::string words = say("Angle from the first pulse: chalk the tyre there.");
     if (ring.irregular.empty()) {
       words = ring.runoutPercent
-                  ? fmt::format("Output swells by {:.0f} % once a turn.", *ring.runoutPercent)
-                  : "Spoke angle: when the pulse came.";
+                  ? sayf("Output swells by {:.0f} % once a turn.", *ring.runoutPercent)
+                  : say("Spoke angle: when the pulse came.");
     }
     text(0, in_.height - 6, fitted(measure_, words, 12.5, false, in_.width), 12.5, Role::faint);
   }

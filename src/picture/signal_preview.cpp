@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "core/base/say.h"
 #include "core/capture/extent.h"
 
 namespace haybale::picture {
@@ -37,7 +38,7 @@ Scene signalPreview(const capture::Record& record, double width, double height) 
   }
   scene.add(std::move(path));
   scene.add(Text{{plotW + 12, height / 2 + 4},
-                 "in " + units::format(record.durationS(), units::Unit::second, 2),
+                 say("in ") + units::format(record.durationS(), units::Unit::second, 2),
                  12,
                  false,
                  Role::faint,

@@ -4,6 +4,8 @@
 
 #include <algorithm>
 
+#include "core/base/say.h"
+
 namespace haybale::picture {
 
 using circuit::Circuit;
@@ -107,7 +109,8 @@ class SwapBoard {
   void line(const Row& r) {
     const bool suspect = r.circuit->name == in_.job->suspect;
     text(4, r.y - 2, r.circuit->name, 20, Role::ink, true, Anchor::start);
-    text(4, r.y + 16, suspect ? "suspect" : "the other", 12.5, Role::faint, false, Anchor::start);
+    text(4, r.y + 16, suspect ? "suspect" : say("the other"), 12.5, Role::faint, false,
+         Anchor::start);
     for (std::size_t i = 0; i + 1 < r.x.size(); ++i) {
       const bool on = plays(r, i) && plays(r, i + 1);
       const double gapLeft = i == r.parted ? kPlug + 6 : 0;
@@ -217,7 +220,7 @@ class SwapBoard {
                     4,
                     Dash::solid,
                     false});
-    text(x, r.y + 66, "wires a and b joined", 13.5, Role::ink, true, Anchor::middle);
+    text(x, r.y + 66, say("wires a and b joined"), 13.5, Role::ink, true, Anchor::middle);
   }
 
   // What stands in for the sensor.
@@ -227,7 +230,7 @@ class SwapBoard {
     }
     const auto& inject = *in_.test.state.inject;
     const double x = r.x[r.parted] - (r.parted == 0 ? -26 : 6 + kPlug / 2);
-    const std::string words = fmt::format("{:.4g} Hz in place of the sensor", inject.hz);
+    const std::string words = sayf("{:.4g} Hz in place of the sensor", inject.hz);
     const double w = measure_(words, 13.5, true) + 26;
     const double left = std::clamp(x - w / 2, 2.0, in_.width - w - 2);
     scene_.add(

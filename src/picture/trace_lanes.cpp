@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/base/say.h"
 #include "core/capture/extent.h"
 #include "core/trace/turns.h"
 #include "picture/axis.h"
@@ -111,8 +112,8 @@ class Painter {
   void drawLane(const Lane& lane, const Rect& rect, const std::optional<Scale>& scale) {
     scene_.add(Box{rect, 4, Role::panel, Role::rule, 1, std::nullopt});
     scene_.add(Box{{rect.x, rect.y, 7, rect.h}, 2, lane.colour, std::nullopt, 1, std::nullopt});
-    scene_.spots.push_back({rect, "lane:" + lane.id, "", "trace of " + lane.title,
-                            lane.record ? lane.subtitle : std::string("no trace yet")});
+    scene_.spots.push_back({rect, "lane:" + lane.id, "", say("trace of ") + lane.title,
+                            lane.record ? lane.subtitle : std::string(say("no trace yet"))});
     text(rect.x + 16, rect.y + 18, lane.title, 15, Role::ink, true);
     const double titleW = measure_(lane.title, 15, true);
     text(rect.x + 28 + titleW, rect.y + 18,
@@ -149,7 +150,7 @@ class Painter {
       scene_.spots.push_back({{x - 8, plot.y - 14, 24, 26},
                               fmt::format("flag:{}:{}", lane.id, i),
                               f.text,
-                              "finding on " + lane.title,
+                              say("finding on ") + lane.title,
                               f.text});
     }
   }
@@ -302,12 +303,12 @@ std::string sayBetween(const Lane& lane, double aS, double bS) {
   std::string text = lane.title + ": ";
   text += b.value ? fmt::format("{}{}", *b.value > 0 ? "+" : "",
                                 units::format(*b.value, lane.analysis->unit))
-                  : std::string("no sample");
+                  : std::string(say("no sample"));
   if (b.teeth) {
-    text += fmt::format(", {:.1f} teeth", *b.teeth);
+    text += sayf(", {:.1f} teeth", *b.teeth);
   }
   if (b.meanHz) {
-    text += " at " + units::format(*b.meanHz, units::Unit::hertz);
+    text += say(" at ") + units::format(*b.meanHz, units::Unit::hertz);
   }
   if (b.kmh) {
     text += ", " + units::format(*b.kmh, units::Unit::kmh);

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/base/say.h"
 #include "picture/axis.h"
 #include "picture/trace_lanes.h"
 
@@ -77,17 +78,16 @@ class Overlay {
     const double after = rect.x + 28 + measure_(wheel.title, 15, true);
     if (wheel.turns.empty()) {
       text(after, rect.y + 18,
-           "no whole turn: say how many teeth the ring has (Intake), or record a longer spin", 13,
-           Role::faint);
+           say("no whole turn: say how many teeth the ring has (Intake), or record a longer spin"),
+           13, Role::faint);
       return;
     }
-    text(
-        after, rect.y + 18,
-        wheel.turns.size() == 1
-            ? fmt::format("one turn of {} teeth, 0\xC2\xB0 is the first pulse", wheel.teeth)
-            : fmt::format("{} turns of {} teeth laid over each other, 0\xC2\xB0 is the first pulse",
-                          wheel.turns.size(), wheel.teeth),
-        13, Role::faint);
+    text(after, rect.y + 18,
+         wheel.turns.size() == 1
+             ? sayf("one turn of {} teeth, 0\xC2\xB0 is the first pulse", wheel.teeth)
+             : sayf("{} turns of {} teeth laid over each other, 0\xC2\xB0 is the first pulse",
+                    wheel.turns.size(), wheel.teeth),
+         13, Role::faint);
     const Rect plot{span_.left, rect.y + kTurnTitleH, span_.right - span_.left,
                     rect.h - kTurnTitleH - 8};
     const auto y = [&](double v) { return plot.y + plot.h * (1 - (v - low_) / (high_ - low_)); };
@@ -112,7 +112,7 @@ class Overlay {
     scene_.add(Box{{x, plot.y, pitch, plot.h}, 2, Role::alarmTint, Role::alarm, 1, std::nullopt});
     scene_.spots.push_back({{x - 6, plot.y, pitch + 12, plot.h},
                             fmt::format("tooth:{}:{}", wheel.title, tooth.position),
-                            fmt::format("tooth {}", tooth.position)});
+                            sayf("tooth {}", tooth.position)});
   }
 
   template <class Y>

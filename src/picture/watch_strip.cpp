@@ -5,6 +5,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/base/say.h"
+
 namespace haybale::picture {
 
 namespace {
@@ -20,7 +22,7 @@ Scene watchStrip(const WatchInput& in) {
   scene.add(Box{{0, 0, in.width - 1, in.height - 1}, 4, Role::panel, Role::rule, 1, std::nullopt});
   if (!in.readings || in.readings->empty() || !in.watch) {
     scene.add(Text{{in.width / 2, in.height / 2},
-                   "The reading will run here.",
+                   say("The reading will run here."),
                    14,
                    false,
                    Role::faint,

@@ -1,5 +1,6 @@
 #include <array>
 
+#include "core/base/say.h"
 #include "core/base/text.h"
 #include "picture/line_board.h"
 
@@ -76,11 +77,11 @@ Role verdictRole(const std::optional<judging::Verdict>& verdict) {
 
 std::string verdictWord(const std::optional<judging::Verdict>& verdict) {
   if (!verdict) {
-    return "not judged";
+    return say("not judged");
   }
-  return *verdict == judging::Verdict::pass   ? "pass"
-         : *verdict == judging::Verdict::fail ? "fail"
-                                              : "cannot tell";
+  return *verdict == judging::Verdict::pass   ? say("pass")
+         : *verdict == judging::Verdict::fail ? say("fail")
+                                              : say("cannot tell");
 }
 
 }  // namespace haybale::picture

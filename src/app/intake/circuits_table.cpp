@@ -7,6 +7,7 @@
 
 #include "app/style/form.h"
 #include "app/style/words.h"
+#include "core/base/say.h"
 
 namespace haybale::app {
 
@@ -167,7 +168,7 @@ void CircuitsTable::addKind(std::size_t index) {
   box->setMinimumWidth(92);
   box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
   for (const auto& name : circuit::kSensorKindNames) {
-    box->addItem(q(name));
+    box->addItem(q(sayName(name)));
   }
   const auto show = [this, box, index] {
     const QSignalBlocker quiet(box);

@@ -14,6 +14,7 @@
 #include "app/intake/mark_box.h"
 #include "app/style/labels.h"
 #include "app/style/words.h"
+#include "core/base/say.h"
 #include "core/belief/intake_priors.h"
 
 namespace haybale::app {
@@ -21,7 +22,7 @@ namespace haybale::app {
 namespace {
 
 QString plain(std::string_view word) {
-  return q(word).replace(QLatin1Char('-'), QLatin1Char(' '));
+  return q(sayName(word));
 }
 
 // A price: a number that is not below 0.

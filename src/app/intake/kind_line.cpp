@@ -5,6 +5,7 @@
 #include <QPushButton>
 
 #include "app/style/words.h"
+#include "core/base/say.h"
 
 namespace haybale::app {
 
@@ -39,7 +40,8 @@ void KindLine::refresh() {
   show();
   const bool said = suspect->sensor.kind != SensorKind::unknown;
   const QString name = q(suspect->name);
-  const QString first = q(circuit::kSensorKindNames[static_cast<std::size_t>(kinds.front().kind)]);
+  const QString first =
+      q(sayName(circuit::kSensorKindNames[static_cast<std::size_t>(kinds.front().kind)]));
   text_->setText(
       said ? tr("%1 is taken as %2, as you say. Choose \"unknown\" and the readings decide.")
                  .arg(name, first)

@@ -1,12 +1,13 @@
 #include "app/intake/mark_box.h"
 
 #include "app/style/words.h"
+#include "core/base/say.h"
 
 namespace haybale::app {
 
 QCheckBox* markBox(JobModel& model, const std::string& word, const ListOf& list,
                    const QString& what, const QString& name, QWidget* parent) {
-  auto* box = new QCheckBox(q(word).replace(QLatin1Char('-'), QLatin1Char(' ')), parent);
+  auto* box = new QCheckBox(q(sayName(word)), parent);
   box->setObjectName(name);
   const auto show = [box, &model, word, list] {
     job::Case copy = model.job();

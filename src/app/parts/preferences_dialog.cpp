@@ -13,6 +13,7 @@
 
 #include "app/style/labels.h"
 #include "app/style/words.h"
+#include "core/base/say.h"
 
 namespace haybale::app {
 
@@ -23,8 +24,7 @@ constexpr double job::Case::Costs::*kPrices[] = {&job::Case::Costs::hour, &job::
                                                  &job::Case::Costs::module};
 
 QString plain(std::string_view name) {
-  QString text = q(name);
-  return text.replace(QLatin1Char('-'), QLatin1Char(' '));
+  return q(sayName(name));
 }
 
 template <std::size_t N>

@@ -12,6 +12,7 @@
 #include "app/style/form.h"
 #include "app/style/theme.h"
 #include "app/style/words.h"
+#include "core/base/say.h"
 #include "core/plan/categories.h"
 #include "core/plan/test_effort.h"
 #include "picture/swap_board.h"
@@ -32,16 +33,13 @@ QString percent(double share) {
 // "L2 b open": element, wire, fault.
 QString brief(const diagnosis::Suspect& s) {
   if (nameOf(s.fault).starts_with(s.element + "-")) {
-    return q(std::string(nameOf(s.fault))).replace(QLatin1Char('-'), QLatin1Char(' '));
+    return q(sayName(nameOf(s.fault)));
   }
   QString text = s.element.empty() ? QObject::tr("nothing wrong") : q(s.element);
   if (s.wire) {
     text += QLatin1Char(' ') + q(circuit::kWireNames[static_cast<std::size_t>(*s.wire)]);
   }
-  return s.element.empty()
-             ? text
-             : text + QLatin1Char(' ') +
-                   q(std::string(nameOf(s.fault))).replace(QLatin1Char('-'), QLatin1Char(' '));
+  return s.element.empty() ? text : text + QLatin1Char(' ') + q(sayName(nameOf(s.fault)));
 }
 
 }  // namespace

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <array>
 
+#include "core/base/say.h"
 #include "core/priors/priors.h"
 
 namespace haybale::diagnosis {
@@ -16,42 +17,42 @@ using priors::of;
 namespace {
 
 std::string_view spokenWhen(std::string_view when) {
-  constexpr std::array<std::pair<std::string_view, std::string_view>, 9> kWords{
-      {{"sometimes", "Now and then"},
-       {"key-on", "At key-on, the car standing"},
-       {"after-first-turn", "After the first turn"},
-       {"at-speed", "Above a speed"},
-       {"creep", "At walking pace"},
-       {"bump", "Over bumps"},
-       {"steering", "When steering"},
-       {"wet", "In the wet"},
-       {"warm", "When warm"}}};
+  constexpr std::array<std::pair<std::string_view, const char*>, 9> kWords{
+      {{"sometimes", later("Now and then")},
+       {"key-on", later("At key-on, the car standing")},
+       {"after-first-turn", later("After the first turn")},
+       {"at-speed", later("Above a speed")},
+       {"creep", later("At walking pace")},
+       {"bump", later("Over bumps")},
+       {"steering", later("When steering")},
+       {"wet", later("In the wet")},
+       {"warm", later("When warm")}}};
   const auto it = std::find_if(kWords.begin(), kWords.end(),
                                [&](const auto& pair) { return pair.first == when; });
-  return it == kWords.end() ? when : it->second;
+  return it == kWords.end() ? when : say(it->second);
 }
 
 // The classes of fault that a circumstance speaks for most, with how much.
 std::string whenWords(std::string_view when) {
-  constexpr std::array<std::pair<std::string_view, std::string_view>, 13> kClasses{
-      {{"open", "an open wire"},
-       {"resistive", "a bad contact"},
-       {"touching", "wires that touch"},
-       {"short", "a short"},
-       {"leak", "a leak"},
-       {"comes-and-goes", "a wire hanging by a strand"},
-       {"coil", "a broken coil"},
-       {"weak", "a weak sensor"},
-       {"gap", "gap or debris"},
-       {"ring", "the ring"},
-       {"count", "another count of teeth"},
-       {"encoder", "an encoder the wrong way round"},
-       {"module", "the module or its supply"}}};
+  constexpr std::array<std::pair<std::string_view, const char*>, 13> kClasses{
+      {{"open", later("an open wire")},
+       {"resistive", later("a bad contact")},
+       {"touching", later("wires that touch")},
+       {"short", later("a short")},
+       {"leak", later("a leak")},
+       {"comes-and-goes", later("a wire hanging by a strand")},
+       {"coil", later("a broken coil")},
+       {"weak", later("a weak sensor")},
+       {"gap", later("gap or debris")},
+       {"ring", later("the ring")},
+       {"count", later("another count of teeth")},
+       {"encoder", later("an encoder the wrong way round")},
+       {"module", later("the module or its supply")}}};
   std::vector<std::pair<double, std::string_view>> ranked;
   for (const auto& [kind, words] : kClasses) {
     const Id id = priors::idOf(fmt::format("shows-{}-{}", kind, when));
     if (id != Id::count) {
-      ranked.emplace_back(of(id), words);
+      ranked.emplace_back(of(id), say(words));
     }
   }
   std::stable_sort(ranked.begin(), ranked.end(),
@@ -62,23 +63,22 @@ std::string whenWords(std::string_view when) {
   const auto& [most, first] = ranked[0];
   const auto& [more, second] = ranked[1];
   constexpr double kTold = 1.2;
-  return fmt::format("{}: {} is {:g} times as likely as usual{}; {} hardly.", spokenWhen(when),
-                     first, most,
-                     more >= kTold ? fmt::format(", {} {:g} times", second, more) : std::string(),
-                     ranked.back().second);
+  return sayf("{}: {} is {:g} times as likely as usual{}; {} hardly.", spokenWhen(when), first,
+              most, more >= kTold ? sayf(", {} {:g} times", second, more) : std::string(),
+              ranked.back().second);
 }
 
 std::string historyWords(const job::History& h) {
   const auto what = job::kWorkNames[static_cast<std::size_t>(h.what)];
   if (h.before) {
-    return fmt::format(
+    return sayf(
         "{} was {} before it began: trouble that began after a repair sits at the "
         "repair.",
         h.element, what);
   }
-  return fmt::format("{} was {} for this complaint{}.", h.element, what,
-                     h.cured.value_or(false) ? " and that cured it"
-                                             : " and that did not cure it: it counts for less");
+  return sayf("{} was {} for this complaint{}.", h.element, what,
+              h.cured.value_or(false) ? say(" and that cured it")
+                                      : say(" and that did not cure it: it counts for less"));
 }
 
 // 1 while they are not checked; all of a module's supply good or any of it bad.
@@ -160,7 +160,7 @@ std::vector<std::string> priorWords(const job::Case& c) {
     }
   }
   if (c.complaint.lift) {
-    out.push_back(fmt::format(
+    out.push_back(sayf(
         "Seen only on a lift or stands: nothing wrong is {:g} times as likely, until it returns on "
         "the road.",
         of(Id::soundLift)));
@@ -169,43 +169,41 @@ std::vector<std::string> priorWords(const job::Case& c) {
     out.push_back(historyWords(h));
   }
   if (!c.complaint.earlierRepair.empty()) {
-    out.push_back(fmt::format("Repaired before ({}): {:g} times as likely to be at fault.",
-                              fmt::join(c.complaint.earlierRepair, ", "), of(Id::pieceRepaired)));
+    out.push_back(sayf("Repaired before ({}): {:g} times as likely to be at fault.",
+                       fmt::join(c.complaint.earlierRepair, ", "), of(Id::pieceRepaired)));
   }
   for (const auto& code : c.intake.codes) {
     if (code.circuit == c.suspect && !code.meaning.empty()) {
-      out.push_back(fmt::format("Stored {} code \"{}\" of {}: believed to {:.0f} %.", code.status,
-                                code.meaning, code.circuit, 100 * trustIn(code)));
+      out.push_back(sayf("Stored {} code \"{}\" of {}: believed to {:.0f} %.", code.status,
+                         code.meaning, code.circuit, 100 * trustIn(code)));
     }
   }
   if (const double supply = supplyFactor(c.intake); supply > 1) {
     out.emplace_back(
-        "Fuse, power or ground of the module is bad: mend that first, then read again.");
+        say("Fuse, power or ground of the module is bad: mend that first, then read again."));
   } else if (supply < 1) {
     out.emplace_back(
-        "Module power, ground and fuses are good: a missing supply counts less than half.");
+        say("Module power, ground and fuses are good: a missing supply counts less than half."));
   } else {
     std::vector<std::string> open;
     for (const auto name : job::kBasicNames) {
       if (!c.intake.basics.contains(std::string(name))) {
-        open.emplace_back(name);
-        std::replace(open.back().begin(), open.back().end(), '-', ' ');
+        open.push_back(sayName(name));
       }
     }
     if (!open.empty()) {
-      out.push_back(fmt::format("Not looked at yet: {}. That comes before opening a line.",
-                                fmt::join(open, ", ")));
+      out.push_back(
+          sayf("Not looked at yet: {}. That comes before opening a line.", fmt::join(open, ", ")));
     }
   }
   if (c.learnt.jobs > 0) {
     const auto most =
         std::max_element(c.learnt.counts.begin(), c.learnt.counts.end(),
                          [](const auto& a, const auto& b) { return a.second < b.second; });
-    out.push_back(
-        fmt::format("{:.0f} closed jobs weigh in{}.", c.learnt.jobs,
-                    most == c.learnt.counts.end()
-                        ? std::string()
-                        : fmt::format("; most were {} ({:.0f})", most->first, most->second)));
+    out.push_back(sayf("{:.0f} closed jobs weigh in{}.", c.learnt.jobs,
+                       most == c.learnt.counts.end()
+                           ? std::string()
+                           : sayf("; most were {} ({:.0f})", most->first, most->second)));
   }
   return out;
 }

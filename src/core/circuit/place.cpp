@@ -5,6 +5,7 @@
 
 #include <algorithm>
 
+#include "core/base/say.h"
 #include "core/base/text.h"
 
 namespace haybale::circuit {
@@ -12,14 +13,13 @@ namespace haybale::circuit {
 namespace {
 
 Error noSuchPlace(std::string_view text, const Circuit& circuit) {
-  std::string wanted = "one of";
+  std::string wanted = say("one of");
   for (const auto& place : reachablePlaces(circuit)) {
     wanted += " " + toText(place);
   }
-  wanted += " ground battery, or a leg with a fraction as L2@0.5";
+  wanted += say(" ground battery, or a leg with a fraction as L2@0.5");
   return {"", std::nullopt,
-          fmt::format("there is no place \"{}\" on {}", text::shortened(text, 40), circuit.name),
-          wanted};
+          sayf("there is no place \"{}\" on {}", text::shortened(text, 40), circuit.name), wanted};
 }
 
 const Element* findAnyCase(const Circuit& circuit, std::string_view id) {
@@ -140,21 +140,21 @@ std::string toText(const Place& place) {
 std::string spoken(const Place& place) {
   switch (place.kind) {
     case Place::Kind::modulePlug:
-      return "module plug";
+      return say("module plug");
     case Place::Kind::modulePins:
-      return "module pins";
+      return say("module pins");
     case Place::Kind::moduleSide:
-      return place.element + ", module half";
+      return place.element + say(", module half");
     case Place::Kind::wheelSide:
-      return place.element + ", wheel half";
+      return place.element + say(", wheel half");
     case Place::Kind::sensor:
-      return "sensor";
+      return say("sensor");
     case Place::Kind::along:
-      return fmt::format("{}, {:.0f} % along", place.element, place.along * 100);
+      return sayf("{}, {:.0f} % along", place.element, place.along * 100);
     case Place::Kind::ground:
-      return "a known good ground";
+      return say("a known good ground");
     case Place::Kind::battery:
-      return "battery plus";
+      return say("battery plus");
   }
   return "";
 }

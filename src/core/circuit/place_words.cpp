@@ -2,6 +2,8 @@
 
 #include <fmt/format.h>
 
+#include "core/base/say.h"
+
 namespace haybale::circuit {
 
 namespace {
@@ -10,15 +12,15 @@ namespace {
 std::string_view whereabouts(Zone zone) {
   switch (zone) {
     case Zone::cabin:
-      return " in the cabin";
+      return say(" in the cabin");
     case Zone::engineBay:
-      return " in the engine bay";
+      return say(" in the engine bay");
     case Zone::underbody:
-      return " under the body";
+      return say(" under the body");
     case Zone::wheelhouse:
-      return " in the wheelhouse";
+      return say(" in the wheelhouse");
     case Zone::flex:
-      return " at the bend by the wheel";
+      return say(" at the bend by the wheel");
     case Zone::unknown:
       break;
   }
@@ -28,15 +30,15 @@ std::string_view whereabouts(Zone zone) {
 std::string_view zoneBefore(Zone zone) {
   switch (zone) {
     case Zone::cabin:
-      return "cabin ";
+      return say("cabin ");
     case Zone::engineBay:
-      return "engine bay ";
+      return say("engine bay ");
     case Zone::underbody:
-      return "underbody ";
+      return say("underbody ");
     case Zone::wheelhouse:
-      return "wheelhouse ";
+      return say("wheelhouse ");
     case Zone::flex:
-      return "wheel bend ";
+      return say("wheel bend ");
     case Zone::unknown:
       break;
   }
@@ -48,16 +50,16 @@ bool isOneOfAKind(ElementKind kind) {
 }
 
 std::string_view half(const Place& place) {
-  return place.kind == Place::Kind::moduleSide  ? ", module half"
-         : place.kind == Place::Kind::wheelSide ? ", wheel half"
+  return place.kind == Place::Kind::moduleSide  ? say(", module half")
+         : place.kind == Place::Kind::wheelSide ? say(", wheel half")
                                                 : "";
 }
 
 // Along a leg or a joint: which end, or how far from the module.
 std::string along(const Place& place) {
-  return place.along <= 0   ? "the module end of "
-         : place.along >= 1 ? "the wheel end of "
-                            : fmt::format("{:.0f} % along ", 100 * place.along);
+  return place.along <= 0   ? say("the module end of ")
+         : place.along >= 1 ? say("the wheel end of ")
+                            : sayf("{:.0f} % along ", 100 * place.along);
 }
 
 }  // namespace
@@ -69,19 +71,19 @@ std::string plainName(const Element& e) {
   const std::string where(whereabouts(e.zone));
   switch (e.kind) {
     case ElementKind::module:
-      return "the module";
+      return say("the module");
     case ElementKind::leg:
-      return "the wires" + where;
+      return say("the wires") + where;
     case ElementKind::connector:
-      return "the plug" + where;
+      return say("the plug") + where;
     case ElementKind::splice:
-      return "the joint" + where;
+      return say("the joint") + where;
     case ElementKind::sensor:
-      return "the sensor";
+      return say("the sensor");
     case ElementKind::ring:
       break;
   }
-  return "the ring";
+  return say("the ring");
 }
 
 std::string partInWords(const Circuit& circuit, const std::string& id) {
@@ -92,14 +94,14 @@ std::string partInWords(const Circuit& circuit, const std::string& id) {
 std::string placeInWords(const Circuit& circuit, const Place& place) {
   switch (place.kind) {
     case Place::Kind::modulePlug:
-      return "the module's plug";
+      return say("the module's plug");
     case Place::Kind::modulePins:
-      return "the module's own pins";
+      return say("the module's own pins");
     case Place::Kind::moduleSide:
     case Place::Kind::wheelSide:
       return partInWords(circuit, place.element) + std::string(half(place));
     case Place::Kind::sensor:
-      return "the sensor";
+      return say("the sensor");
     case Place::Kind::along:
       return along(place) + partInWords(circuit, place.element);
     case Place::Kind::ground:
@@ -115,12 +117,12 @@ std::string partForTitle(const Circuit& circuit, const std::string& id) {
     return e ? plainName(*e) : id;
   }
   if (e->zone == Zone::flex && e->kind == ElementKind::leg) {
-    return "the wires " + e->id + " at the bend";
+    return say("the wires ") + e->id + say(" at the bend");
   }
-  const std::string kind = e->kind == ElementKind::connector ? "plug "
-                           : e->kind == ElementKind::splice  ? "joint "
-                                                             : "wires ";
-  return "the " + std::string(zoneBefore(e->zone)) + kind + e->id;
+  const std::string kind = e->kind == ElementKind::connector ? say("plug ")
+                           : e->kind == ElementKind::splice  ? say("joint ")
+                                                             : say("wires ");
+  return say("the ") + std::string(zoneBefore(e->zone)) + kind + e->id;
 }
 
 std::string placeForTitle(const Circuit& circuit, const Place& place) {
@@ -131,9 +133,9 @@ std::string placeForTitle(const Circuit& circuit, const Place& place) {
     case Place::Kind::along:
       return along(place) + partForTitle(circuit, place.element);
     case Place::Kind::modulePlug:
-      return "the module's plug";
+      return say("the module's plug");
     case Place::Kind::sensor:
-      return "the sensor";
+      return say("the sensor");
     case Place::Kind::modulePins:
     case Place::Kind::ground:
     case Place::Kind::battery:

@@ -2,6 +2,8 @@
 
 #include <algorithm>
 
+#include "core/base/say.h"
+
 namespace haybale::circuit {
 
 namespace {
@@ -47,7 +49,7 @@ class Checker {
   }
   [[nodiscard]] bool battery() const { return touches(Place::Kind::battery); }
 
-  void say(SetupFault fault, bool harmful, std::string text) {
+  void note(SetupFault fault, bool harmful, std::string text) {
     issues_.push_back({fault, harmful, std::move(text)});
   }
 
@@ -56,17 +58,17 @@ class Checker {
       return;
     }
     if (battery() && test_.state.batteryConnected) {
-      say(SetupFault::poweredOhms, true,
-          "Ohms against battery plus: the battery drives the meter. Take the battery off, or "
-          "measure volts.");
+      note(SetupFault::poweredOhms, true,
+           say("Ohms against battery plus: the battery drives the meter. Take the battery off, or "
+               "measure volts."));
     } else if (isLive(test_.state) && reach_.module) {
-      say(SetupFault::poweredOhms, true,
-          "Ohms on a live circuit mean nothing and can hurt the meter: key off, or unplug the "
-          "module.");
+      note(SetupFault::poweredOhms, true,
+           say("Ohms on a live circuit mean nothing and can hurt the meter: key off, or unplug the "
+               "module."));
     } else if (reach_.module) {
-      say(SetupFault::throughModule, false,
-          "The module's own inputs lie in parallel: unplug it, or expect less than the line "
-          "alone.");
+      note(SetupFault::throughModule, false,
+           say("The module's own inputs lie in parallel: unplug it, or expect less than the line "
+               "alone."));
     }
   }
 
@@ -76,27 +78,28 @@ class Checker {
     }
     const bool led = test_.lamp == Lamp::led;
     if (reach_.module && isLive(test_.state) && !led) {
-      say(SetupFault::lampOnPin, true,
-          "A bulb draws more than a module's pin may deliver: use an LED tester or a "
-          "high-impedance meter, or unplug the module.");
+      note(SetupFault::lampOnPin, true,
+           say("A bulb draws more than a module's pin may deliver: use an LED tester or a "
+               "high-impedance meter, or unplug the module."));
     } else if (!test_.state.batteryConnected || (!battery() && !isLive(test_.state))) {
-      say(SetupFault::unpowered, false,
-          "Nothing feeds the lamp: key on, or its other lead on battery plus.");
+      note(SetupFault::unpowered, false,
+           say("Nothing feeds the lamp: key on, or its other lead on battery plus."));
     }
   }
 
   void checkJumper() {
     if (test_.state.jumper && isLive(test_.state) &&
         reachFrom(circuit_, *test_.state.jumper, test_.state).module) {
-      say(SetupFault::shortedInput, true,
-          "The jumper shorts a live input of the module: only where its maker allows that.");
+      note(SetupFault::shortedInput, true,
+           say("The jumper shorts a live input of the module: only where its maker allows that."));
     }
   }
 
   void checkVolts() {
     if (test_.kind == TestKind::dcVoltage && !isLive(test_.state) && !battery()) {
-      say(SetupFault::unpowered, false,
-          "With the key off there is no voltage to find, except one that should not be there.");
+      note(SetupFault::unpowered, false,
+           say("With the key off there is no voltage to find, except one that should not be "
+               "there."));
     }
   }
 
@@ -104,8 +107,8 @@ class Checker {
     const bool signal = test_.kind == TestKind::acVoltage || test_.kind == TestKind::waveform;
     if (signal && test_.state.wheel == WheelMotion::still &&
         circuit_.sensor.kind == SensorKind::passive) {
-      say(SetupFault::stillWheel, false,
-          "A coil makes no voltage while the wheel stands: spin it.");
+      note(SetupFault::stillWheel, false,
+           say("A coil makes no voltage while the wheel stands: spin it."));
     }
   }
 
@@ -115,20 +118,20 @@ class Checker {
     }
     const bool toGround = !test_.black || test_.black->place.kind == Place::Kind::ground;
     if (battery() || (toGround && reach_.module && isLive(test_.state))) {
-      say(SetupFault::currentAcross, true,
-          "An ammeter across a supply is a short: put it in line, across the two halves of an "
-          "open connector.");
+      note(SetupFault::currentAcross, true,
+           say("An ammeter across a supply is a short: put it in line, across the two halves of an "
+               "open connector."));
     }
   }
 
   void checkLeads() {
     if (test_.red && test_.red == test_.black) {
-      say(SetupFault::sameJoint, false, "Both leads touch the same joint: move one of them.");
+      note(SetupFault::sameJoint, false, say("Both leads touch the same joint: move one of them."));
     }
     for (const auto* probe : {&test_.red, &test_.black}) {
       if (*probe && hidden((*probe)->place)) {
-        say(SetupFault::hiddenPlace, false,
-            "The module's own pins can only be reached while its plug is off.");
+        note(SetupFault::hiddenPlace, false,
+             say("The module's own pins can only be reached while its plug is off."));
         return;
       }
     }

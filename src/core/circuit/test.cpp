@@ -1,11 +1,11 @@
 #include "core/circuit/test.h"
 
-#include <algorithm>
-#include <set>
-
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <set>
+
+#include "core/base/say.h"
 
 namespace haybale::circuit {
 
@@ -61,47 +61,48 @@ Reach reachFrom(const Circuit& circuit, const Place& place, const CarState& stat
 std::string leadsText(const Test& test) {
   const auto end = [](const std::optional<Probe>& probe) -> std::string {
     if (!probe) {
-      return "ground";
+      return say("ground");
     }
     if (!probe->place.onLine()) {
-      return probe->place.kind == Place::Kind::ground ? "ground" : "battery plus";
+      return probe->place.kind == Place::Kind::ground ? say("ground") : say("battery plus");
     }
-    return probe->wire ? "wire " + std::string(kWireNames[static_cast<std::size_t>(*probe->wire)])
-                       : "wire";
+    return probe->wire
+               ? say("wire ") + std::string(kWireNames[static_cast<std::size_t>(*probe->wire)])
+               : say("wire");
   };
   if (!test.red) {
     return "";
   }
   std::string black = end(test.black);
   if (test.black && test.black->place.onLine() && !(test.black->place == test.red->place)) {
-    black += " at " + spoken(test.black->place);
+    black += say(" at ") + spoken(test.black->place);
   } else if (black.starts_with("wire ")) {
     black = black.substr(5);
   }
-  return end(test.red) + " to " + black;
+  return end(test.red) + say(" to ") + black;
 }
 
 std::string stateText(const CarState& state) {
-  std::string text = state.key == Key::on ? "key on" : "key off";
+  std::string text = state.key == Key::on ? say("key on") : say("key off");
   for (const auto& id : state.unplugged) {
-    text += fmt::format(", {} unplugged", id);
+    text += sayf(", {} unplugged", id);
   }
   if (state.unplugged.empty()) {
-    text += ", all plugged in";
+    text += say(", all plugged in");
   }
   if (!state.batteryConnected) {
-    text += ", battery off";
+    text += say(", battery off");
   }
   if (state.jumper) {
-    text += ", jumper at " + spoken(*state.jumper);
+    text += say(", jumper at ") + spoken(*state.jumper);
   }
   if (state.inject) {
-    text += fmt::format(", {:.4g} Hz fed in at {}", state.inject->hz, spoken(state.inject->place));
+    text += sayf(", {:.4g} Hz fed in at {}", state.inject->hz, spoken(state.inject->place));
   }
   if (state.wheel != WheelMotion::still) {
-    text += fmt::format(", wheel {}", kWheelMotionNames[static_cast<std::size_t>(state.wheel)]);
+    text += sayf(", wheel {}", sayName(kWheelMotionNames[static_cast<std::size_t>(state.wheel)]));
     if (state.speedKmh) {
-      text += fmt::format(" at {:.3g} km/h", *state.speedKmh);
+      text += sayf(" at {:.3g} km/h", *state.speedKmh);
     }
   }
   return text;
@@ -111,8 +112,7 @@ std::string spoken(const Test& test) {
   const std::string kind = test.kind == TestKind::other
                                ? test.kindText
                                : std::string(kTestKindNames[static_cast<std::size_t>(test.kind)]);
-  std::string text = kind;
-  std::replace(text.begin(), text.end(), '-', ' ');
+  std::string text = sayName(kind);
   if (test.red) {
     text += ", " + leadsText(test);
     if (test.red->place.onLine()) {
@@ -125,8 +125,7 @@ std::string spoken(const Test& test) {
 namespace {
 
 bool electrical(TestKind kind) {
-  return unitOf(kind) != units::Unit::none || kind == TestKind::lamp ||
-         kind == TestKind::waveform;
+  return unitOf(kind) != units::Unit::none || kind == TestKind::lamp || kind == TestKind::waveform;
 }
 
 // At another frequency it is the same test.

@@ -1,5 +1,7 @@
 #include "core/evidence/void_setup.h"
 
+#include "core/base/say.h"
+
 namespace haybale::diagnosis {
 
 using circuit::Key;
@@ -23,7 +25,7 @@ bool behindItsPlug(const std::optional<Probe>& probe, const Test& test) {
 
 std::optional<std::string> voidOhms(const circuit::Circuit& circuit, const Test& test) {
   if (onBattery(test.red) || onBattery(test.black)) {
-    return "Ohms against battery plus: the battery drives the meter, not the circuit.";
+    return say("Ohms against battery plus: the battery drives the meter, not the circuit.");
   }
   const auto reaches = [&](const std::optional<Probe>& probe) {
     return probe && probe->place.onLine() &&
@@ -31,9 +33,9 @@ std::optional<std::string> voidOhms(const circuit::Circuit& circuit, const Test&
   };
   const bool live = test.state.key == Key::on && test.state.batteryConnected;
   return live && (reaches(test.red) || reaches(test.black))
-             ? std::optional<std::string>(
+             ? std::optional<std::string>(say(
                    "Ohms with the key on: the module feeds the line, so the figure means nothing. "
-                   "Key off, then again.")
+                   "Key off, then again."))
              : std::nullopt;
 }
 
@@ -43,21 +45,24 @@ std::optional<std::string> voidSignal(const circuit::Circuit& circuit, const Tes
   const bool known = circuit.sensor.kind != SensorKind::unknown;
   const bool coil = known && circuit::isCoil(circuit.sensor.kind);
   if (still && test.kind == TestKind::acVoltage) {
-    return "AC volts with the wheel standing: there is no signal to read. Spin it, then again.";
+    return say(
+        "AC volts with the wheel standing: there is no signal to read. Spin it, then again.");
   }
   if (!known || coil) {
     return std::nullopt;
   }
   if (test.state.key == Key::off || !test.state.batteryConnected) {
-    return "An active sensor with the key off is not fed: the trace means nothing. Key on, then "
-           "again.";
+    return say(
+        "An active sensor with the key off is not fed: the trace means nothing. Key on, then "
+        "again.");
   }
   const auto reach = test.red && test.red->place.onLine()
                          ? circuit::reachFrom(circuit, test.red->place, test.state)
                          : circuit::Reach{true, true};
   if (!still && (!reach.sensor || !reach.module)) {
-    return "An active sensor that is unplugged from its module gives no signal: plugged in, "
-           "back-probed, then again.";
+    return say(
+        "An active sensor that is unplugged from its module gives no signal: plugged in, "
+        "back-probed, then again.");
   }
   return std::nullopt;
 }
@@ -66,7 +71,7 @@ std::optional<std::string> voidSignal(const circuit::Circuit& circuit, const Tes
 
 std::optional<std::string> voidReason(const circuit::Circuit& circuit, const Test& test) {
   if (behindItsPlug(test.red, test) || behindItsPlug(test.black, test)) {
-    return "The module's own pins cannot be touched while its plug is home.";
+    return say("The module's own pins cannot be touched while its plug is home.");
   }
   switch (test.kind) {
     case TestKind::resistance:
@@ -74,8 +79,9 @@ std::optional<std::string> voidReason(const circuit::Circuit& circuit, const Tes
       return voidOhms(circuit, test);
     case TestKind::dcVoltage:
       return test.state.key == Key::off && !onBattery(test.red) && !onBattery(test.black)
-                 ? std::optional<std::string>("Volts with the key off: the module feeds nothing, so "
-                                              "there is nothing to read. Key on, then again.")
+                 ? std::optional<std::string>(
+                       say("Volts with the key off: the module feeds nothing, so "
+                           "there is nothing to read. Key on, then again."))
                  : std::nullopt;
     case TestKind::acVoltage:
     case TestKind::waveform:

@@ -4,6 +4,7 @@
 
 #include <algorithm>
 
+#include "core/base/say.h"
 #include "core/physics/copper.h"
 
 namespace haybale::judging {
@@ -34,7 +35,7 @@ std::optional<Limit> limitFrom(const std::vector<GoodSample>& samples) {
       std::any_of(samples.begin(), samples.end(), [](const auto& s) { return s.celsius; })) {
     out.atCelsius = 20;
   }
-  out.source = fmt::format(
+  out.source = sayf(
       "{} good readings, {} to {}: median {}, spread {}, factor {:.2f} (95 % of parts, 95 % sure; "
       "ISO 16269-6)",
       spread.n, first->date.substr(0, 10), last->date.substr(0, 10),

@@ -5,16 +5,18 @@
 #include <limits>
 #include <numbers>
 
+#include "core/base/say.h"
+
 namespace haybale::judging {
 
 std::string_view spoken(Provenance provenance) {
   switch (provenance) {
     case Provenance::serviceInformation:
-      return "service information";
+      return say("service information");
     case Provenance::goodPart:
-      return "measured on a good part";
+      return say("measured on a good part");
     case Provenance::commonPractice:
-      return "common practice";
+      return say("common practice");
   }
   return "";
 }
@@ -37,17 +39,17 @@ units::Unit unitOf(Quantity quantity) {
 std::string_view spoken(Quantity quantity) {
   switch (quantity) {
     case Quantity::coilResistance:
-      return "coil resistance";
+      return say("coil resistance");
     case Quantity::wireInsulation:
-      return "insulation of a wire";
+      return say("insulation of a wire");
     case Quantity::wireContinuity:
-      return "continuity of the wires";
+      return say("continuity of the wires");
     case Quantity::acOutput:
-      return "AC output, spun";
+      return say("AC output, spun");
     case Quantity::biasUnplugged:
-      return "bias, unplugged";
+      return say("bias, unplugged");
     case Quantity::fluxSwing:
-      return "output per hertz";
+      return say("output per hertz");
   }
   return "";
 }
@@ -104,12 +106,12 @@ std::string limitText(const Limit& limit) {
     return units::formatBand(*limit.min, *limit.max, unit);
   }
   if (limit.min) {
-    return "at least " + units::format(*limit.min, unit);
+    return say("at least ") + units::format(*limit.min, unit);
   }
   if (limit.max) {
-    return "at most " + units::format(*limit.max, unit);
+    return say("at most ") + units::format(*limit.max, unit);
   }
-  return "no limit";
+  return say("no limit");
 }
 
 }  // namespace haybale::judging

@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/base/say.h"
+
 namespace haybale::diagnosis {
 
 using circuit::Test;
@@ -50,18 +52,18 @@ std::vector<Category> categoriesOf(const Vehicle& vehicle, const Test& test) {
   };
   switch (test.kind) {
     case TestKind::codes: {
-      codes("no code returns", {});
+      codes(say("no code returns"), {});
       std::vector<std::string> names{name};
       if (test.state.swap) {
         names = {test.state.swap->into, test.state.swap->sensorOf};
       }
       for (const auto& n : names) {
-        codes(n + " open", {{n, CodeType::open, {}}});
-        codes(n + " short to ground", {{n, CodeType::shortGround, {}}});
-        codes(n + " short to supply", {{n, CodeType::shortSupply, {}}});
+        codes(n + say(" open"), {{n, CodeType::open, {}}});
+        codes(n + say(" short to ground"), {{n, CodeType::shortGround, {}}});
+        codes(n + say(" short to supply"), {{n, CodeType::shortSupply, {}}});
         if (test.state.wheel != WheelMotion::still) {
-          codes(n + " no signal", {{n, CodeType::noSignal, {}}});
-          codes(n + " erratic or implausible", {{n, CodeType::erratic, {}}});
+          codes(n + say(" no signal"), {{n, CodeType::noSignal, {}}});
+          codes(n + say(" erratic or implausible"), {{n, CodeType::erratic, {}}});
         }
       }
       break;
@@ -83,41 +85,41 @@ std::vector<Category> categoriesOf(const Vehicle& vehicle, const Test& test) {
           }
         });
       };
-      speed(shown + " follows", kmh);
-      speed(shown + " stays at 0", 0);
-      speed(shown + " reads low", 0.8 * kmh);
-      speed(shown + " reads high", 1.25 * kmh);
+      speed(shown + say(" follows"), kmh);
+      speed(shown + say(" stays at 0"), 0);
+      speed(shown + say(" reads low"), 0.8 * kmh);
+      speed(shown + say(" reads high"), 1.25 * kmh);
       break;
     }
     case TestKind::wiggle:
       for (const bool reacts : {true, false}) {
-        add(reacts ? "the reading jumps" : "the reading stays",
+        add(reacts ? say("the reading jumps") : say("the reading stays"),
             [&](Category& c) { c.reading.reacts = reacts; });
       }
       break;
     case TestKind::lamp:
       for (const auto state :
            {circuit::LampState::lit, circuit::LampState::dim, circuit::LampState::dark}) {
-        add(std::string(circuit::kLampStateNames[static_cast<std::size_t>(state)]),
+        add(sayName(circuit::kLampStateNames[static_cast<std::size_t>(state)]),
             [&](Category& c) { c.reading.lamp = state; });
       }
       break;
     case TestKind::benchSensor:
       for (const bool swings : {true, false}) {
-        add(swings ? "swings wide" : "barely moves",
+        add(swings ? say("swings wide") : say("barely moves"),
             [&](Category& c) { c.reading.swings = swings; });
       }
       break;
     case TestKind::inspect: {
       if (isPull(test)) {
-        add("it stretches", [](Category& c) { c.reading.sight = Sight::broken; });
-        add("it holds", [](Category& c) { c.reading.sight = Sight::ok; });
+        add(say("it stretches"), [](Category& c) { c.reading.sight = Sight::broken; });
+        add(say("it holds"), [](Category& c) { c.reading.sight = Sight::ok; });
         break;
       }
       const auto* element = vehicle.suspect().find(test.looked);
       for (const Sight sight :
            sightsOf(element ? element->kind : circuit::ElementKind::connector)) {
-        add(std::string(job::kSightNames[static_cast<std::size_t>(sight)]),
+        add(sayName(job::kSightNames[static_cast<std::size_t>(sight)]),
             [&](Category& c) { c.reading.sight = sight; });
       }
       break;
@@ -125,21 +127,22 @@ std::vector<Category> categoriesOf(const Vehicle& vehicle, const Test& test) {
     case TestKind::waveform:
       add("flat", [](Category& c) { c.facts.flat = true; });
       for (const auto& [words, ratio] :
-           {std::pair{"as strong as the good wheel", 1.0}, std::pair{"a little weak", 0.6},
-            std::pair{"weak", 0.35}, std::pair{"very weak", 0.15}}) {
+           {std::pair{say("as strong as the good wheel"), 1.0},
+            std::pair{say("a little weak"), 0.6}, std::pair{say("weak"), 0.35},
+            std::pair{say("very weak"), 0.15}}) {
         add(words, [&, r = ratio](Category& c) { c.facts.outputRatio = r; });
       }
       for (const Fault f : {Fault::ringTooth, Fault::ringCracked, Fault::ringRunout}) {
-        add(f == Fault::ringTooth     ? "a tooth is missing"
-            : f == Fault::ringCracked ? "one gap is wider"
-                                      : "it swells once a turn",
+        add(f == Fault::ringTooth     ? say("a tooth is missing")
+            : f == Fault::ringCracked ? say("one gap is wider")
+                                      : say("it swells once a turn"),
             [&](Category& c) {
               c.facts.ring = f;
               c.facts.outputRatio = 1;
             });
       }
-      add("drops out to the open level", [](Category& c) { c.facts.opens = true; });
-      add("drops out to ground", [](Category& c) { c.facts.shorts = true; });
+      add(say("drops out to the open level"), [](Category& c) { c.facts.opens = true; });
+      add(say("drops out to ground"), [](Category& c) { c.facts.shorts = true; });
       break;
     default:
       break;

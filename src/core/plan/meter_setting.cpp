@@ -4,6 +4,7 @@
 
 #include <cmath>
 
+#include "core/base/say.h"
 #include "core/circuit/setup_check.h"
 
 namespace haybale::diagnosis {
@@ -18,18 +19,18 @@ std::string dialFor(const Test& test, const circuit::Meter& meter) {
     case TestKind::resistance:
     case TestKind::loop:
       return test.highestRange
-                 ? "Ohms, by hand to " + units::format(meter.topOhm(), units::Unit::ohm, 2)
-                 : std::string("Ohms, auto range");
+                 ? say("Ohms, by hand to ") + units::format(meter.topOhm(), units::Unit::ohm, 2)
+                 : std::string(say("Ohms, auto range"));
     case TestKind::dcVoltage:
-      return "DC volts, 20 V range";
+      return say("DC volts, 20 V range");
     case TestKind::acVoltage:
-      return "AC volts, with the hertz";
+      return say("AC volts, with the hertz");
     case TestKind::current:
-      return "Milliamperes, in line";
+      return say("Milliamperes, in line");
     case TestKind::lamp:
-      return test.lamp == circuit::Lamp::led       ? "LED tester"
-             : test.lamp == circuit::Lamp::bulb21W ? "21 W bulb"
-                                                   : "Test lamp, 250 mA";
+      return test.lamp == circuit::Lamp::led       ? say("LED tester")
+             : test.lamp == circuit::Lamp::bulb21W ? say("21 W bulb")
+                                                   : say("Test lamp, 250 mA");
     case TestKind::waveform:
       return "Scope";
     default:
@@ -47,12 +48,12 @@ std::string leadAt(const circuit::Circuit& circuit, const circuit::Probe& probe)
 }
 
 std::string leadsFor(const circuit::Circuit& circuit, const Test& test) {
-  std::string black = test.black ? leadAt(circuit, *test.black) : "a known good ground";
+  std::string black = test.black ? leadAt(circuit, *test.black) : say("a known good ground");
   if (test.black && test.black->place.onLine() && !(test.black->place == test.red->place)) {
-    black += " at " + circuit::spoken(test.black->place);
+    black += say(" at ") + circuit::spoken(test.black->place);
   }
-  return fmt::format("Red on {} at {}, black on {}; {}", leadAt(circuit, *test.red),
-                     circuit::spoken(test.red->place), black, circuit::stateText(test.state));
+  return sayf("Red on {} at {}, black on {}; {}", leadAt(circuit, *test.red),
+              circuit::spoken(test.red->place), black, circuit::stateText(test.state));
 }
 
 std::string expectFor(const circuit::Circuit& circuit, const Test& test,
@@ -63,13 +64,13 @@ std::string expectFor(const circuit::Circuit& circuit, const Test& test,
   }
   if (test.kind == TestKind::lamp) {
     const auto state = circuit::lampState(test.lamp, band->nominal);
-    return fmt::format("On a sound line it is {}",
-                       circuit::kLampStateNames[static_cast<std::size_t>(state)]);
+    return sayf("On a sound line it is {}",
+                circuit::kLampStateNames[static_cast<std::size_t>(state)]);
   }
   if (std::isinf(band->nominal)) {
-    return "A sound line reads OL";
+    return say("A sound line reads OL");
   }
-  return "A sound line reads " +
+  return say("A sound line reads ") +
          units::formatBand(band->low, band->high, circuit::unitOf(test.kind)) + ", " + known.from;
 }
 

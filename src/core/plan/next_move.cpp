@@ -7,6 +7,7 @@
 #include <map>
 
 #include "core/base/parallel.h"
+#include "core/base/say.h"
 #include "core/evidence/void_setup.h"
 #include "core/plan/forecast.h"
 #include "core/plan/steps.h"
@@ -138,9 +139,9 @@ class Planner {
         probability += p;
         const auto& h = stands_[k].way();
         elements[!h.element.empty()            ? h.element
-                 : h.fault == Fault::none      ? "nothing wrong"
-                 : h.fault == Fault::wrongTyre ? "a tyre"
-                                               : "something else"] += p;
+                 : h.fault == Fault::none      ? haybale::say("nothing wrong")
+                 : h.fault == Fault::wrongTyre ? haybale::say("a tyre")
+                                               : haybale::say("something else")] += p;
       }
     }
     for (const auto& words : order) {
@@ -321,11 +322,12 @@ std::vector<Proposal> proposeTests(const Beliefs& beliefs, const Conclusion& con
     if (repeats) {
       proposal->again = true;
       proposal->rank += kAgainFirst;
-      proposal->title = "Again: " + proposal->title;
+      proposal->title = haybale::say("Again: ") + proposal->title;
     }
     if (waits) {
-      proposal->cautions.insert(proposal->cautions.begin(),
-                                "Unplugging may cure it for a day: reproduce it first.");
+      proposal->cautions.insert(
+          proposal->cautions.begin(),
+          haybale::say("Unplugging may cure it for a day: reproduce it first."));
     }
     proposal->caution = proposal->cautions.front();
     if (proposal->test.kind != TestKind::waveform) {

@@ -6,6 +6,7 @@
 #include <cmath>
 #include <map>
 
+#include "core/base/say.h"
 #include "core/priors/priors.h"
 #include "core/verdict/owner_words.h"
 
@@ -68,25 +69,26 @@ namespace {
 std::string deedWords(const Option& o, const circuit::Element* e) {
   switch (o.deed) {
     case Deed::clear:
-      return "Clear the stored faults and start again";
+      return say("Clear the stored faults and start again");
     case Deed::clean:
-      return "Clean the sensor's tip and seat";
+      return say("Clean the sensor's tip and seat");
     case Deed::fit:
-      return e->kind == ElementKind::sensor ? "Fit a new sensor"
-             : e->kind == ElementKind::ring ? "Renew the toothed ring or its bearing"
-                                            : "Change the control unit";
+      return e->kind == ElementKind::sensor ? say("Fit a new sensor")
+             : e->kind == ElementKind::ring ? say("Renew the toothed ring or its bearing")
+                                            : say("Change the control unit");
     case Deed::mend:
       if (o.fault == Fault::wrongTyre) {
-        return "Put the tyre right";
+        return say("Put the tyre right");
       }
       if (o.fault == Fault::modulePower) {
-        return "Mend the control unit's supply: fuse, relay or ground";
+        return say("Mend the control unit's supply: fuse, relay or ground");
       }
       if (o.fault == Fault::circuitsExchanged || o.fault == Fault::reversed) {
-        return "Put exchanged wires back";
+        return say("Put exchanged wires back");
       }
-      return "Mend " + (e && e->kind == ElementKind::module ? std::string("the control unit's plug")
-                                                            : plainPlace(e));
+      return say("Mend ") + (e && e->kind == ElementKind::module
+                                 ? std::string(say("the control unit's plug"))
+                                 : plainPlace(e));
     case Deed::measure:
     case Deed::stop:
       break;
@@ -140,7 +142,7 @@ std::vector<Option> worksOf(const job::Case& c, const Conclusion& conclusion) {
     o.element = key.second;
     o.cures = sum.cures;
     o.expectedCost = o.cost + (1 - o.cures) * (o.cost + of(Id::comeback));
-    o.text = fmt::format(
+    o.text = sayf(
         "{}: in {:.0f} of 100 such cases that cures it; {:.0f} in all, about {:.0f} "
         "minutes.",
         deedWords(o, circuit.find(o.element)), 100 * o.cures, o.cost, o.minutes);
@@ -188,17 +190,17 @@ std::vector<Option> optionsOf(const job::Case& c, const Conclusion& conclusion,
     const double unknown = entropy(conclusion);
     const double settles = unknown > 0 ? std::min(1.0, p.bits / unknown) : 0;
     o.expectedCost = o.cost + settles * std::min(known, best) + (1 - settles) * best;
-    o.text =
-        fmt::format("Measure once more before anything is bought: about {:.0f} minutes, {:.0f}.",
-                    p.minutes, o.cost);
+    o.text = sayf("Measure once more before anything is bought: about {:.0f} minutes, {:.0f}.",
+                  p.minutes, o.cost);
     out.push_back(std::move(o));
   }
   Option stop;
   stop.expectedCost = stopped;
-  stop.text = wrong < 0.5
-                  ? "Stop here: nothing more is spent, and most likely nothing is wrong now."
-                  : "Stop here: nothing more is spent; the fault stays, and with it ABS and what "
-                    "hangs on it.";
+  stop.text =
+      wrong < 0.5
+          ? say("Stop here: nothing more is spent, and most likely nothing is wrong now.")
+          : say("Stop here: nothing more is spent; the fault stays, and with it ABS and what "
+                "hangs on it.");
   out.push_back(std::move(stop));
   std::stable_sort(out.begin(), out.end(), [](const Option& a, const Option& b) {
     return a.expectedCost < b.expectedCost;

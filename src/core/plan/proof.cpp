@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "core/base/parallel.h"
+#include "core/base/say.h"
 #include "core/plan/forecast.h"
 #include "core/plan/steps.h"
 #include "core/plan/test_list.h"
@@ -155,34 +156,35 @@ std::string proofTitle(const circuit::Circuit& circuit, const Test& test) {
   const auto& s = test.state;
   const bool rolling = s.wheel == WheelMotion::driven;
   if (test.kind == TestKind::liveSpeed && rolling && s.speedKmh && *s.speedKmh <= kCreepKmh) {
-    return "Creep to a stop, watching the live speeds for a dropout";
+    return say("Creep to a stop, watching the live speeds for a dropout");
   }
   if (test.kind == TestKind::liveSpeed) {
-    return rolling ? "Live speeds, driven straight" : "Live speed follows the wheel spun by hand";
+    return rolling ? say("Live speeds, driven straight")
+                   : say("Live speed follows the wheel spun by hand");
   }
   if (test.kind != TestKind::codes) {
     return titleFor(circuit, test);
   }
   if (!rolling) {
-    return s.wheel == WheelMotion::still ? "Clear, cycle the key, read the codes"
-                                         : "Spin the wheel, read the codes";
+    return s.wheel == WheelMotion::still ? say("Clear, cycle the key, read the codes")
+                                         : say("Spin the wheel, read the codes");
   }
   if (s.disturb) {
     switch (s.disturb->kind) {
       case DisturbKind::flex:
-        return "Steer lock to lock while rolling, read the codes";
+        return say("Steer lock to lock while rolling, read the codes");
       case DisturbKind::shake:
-        return "Over the same bump, read the codes";
+        return say("Over the same bump, read the codes");
       case DisturbKind::wet:
-        return "Wet it again, 30 s above 25 km/h, read the codes";
+        return say("Wet it again, 30 s above 25 km/h, read the codes");
       case DisturbKind::pull:
         break;
       case DisturbKind::heat:
-        return "Drive it warm, read the codes";
+        return say("Drive it warm, read the codes");
     }
   }
-  return s.speedKmh ? "Several minutes at 90 to 100 km/h where lawful, read the codes"
-                    : "Drive above 25 km/h, read the codes";
+  return s.speedKmh ? say("Several minutes at 90 to 100 km/h where lawful, read the codes")
+                    : say("Drive above 25 km/h, read the codes");
 }
 
 class Chooser {
@@ -211,7 +213,7 @@ class Chooser {
     eachInParallel(tests_.size(), 1,
                    [&](std::size_t i) { pass[i] = looksSound(forecast_, after_, tests_[i]); });
     if (first) {
-      take(0, pass[0], "it is what found the fault");
+      take(0, pass[0], say("it is what found the fault"));
     }
     while (steps_.size() < kMostSteps && left() > kEnough) {
       std::size_t best = tests_.size();
@@ -264,10 +266,9 @@ class Chooser {
     step.left = left();
     step.title = proofTitle(after_.vehicle().suspect(), test);
     step.instructions = instructionsFor(after_.vehicle().suspect(), test);
-    step.why = !why.empty()
-                   ? why
-                   : fmt::format("shows {:.0f} of 100 faults that the steps before it miss",
-                                 100 * step.catches / std::max(1e-9, step.catches + step.left));
+    step.why = !why.empty() ? why
+                            : sayf("shows {:.0f} of 100 faults that the steps before it miss",
+                                   100 * step.catches / std::max(1e-9, step.catches + step.left));
     step.caution = cautionsOf(after_.vehicle().suspect(), test).front();
     step.minutes = minutesOf(case_, test);
     if (test.kind != TestKind::waveform) {
@@ -306,16 +307,14 @@ double stillWrong(const std::vector<double>& doubt, const Belief& belief,
 
 std::string Proof::sentence() const {
   if (shown()) {
-    return fmt::format("Something is still wrong ({:.0f} %): back to the line.", 100 * wrong);
+    return sayf("Something is still wrong ({:.0f} %): back to the line.", 100 * wrong);
   }
   if (results.empty()) {
-    return fmt::format("Not proved yet: {:.0f} in 100 repairs leave something wrong.",
-                       100 * wrongBefore);
+    return sayf("Not proved yet: {:.0f} in 100 repairs leave something wrong.", 100 * wrongBefore);
   }
-  return fmt::format("{} of {} made; {:.1f} % left to doubt{}.", made, plan.size(), 100 * wrong,
-                     made < plan.size()
-                         ? fmt::format(", {:.1f} % once all have passed", 100 * wrongIfAllPass)
-                         : std::string());
+  return sayf("{} of {} made; {:.1f} % left to doubt{}.", made, plan.size(), 100 * wrong,
+              made < plan.size() ? sayf(", {:.1f} % once all have passed", 100 * wrongIfAllPass)
+                                 : std::string());
 }
 
 job::Case afterRepair(const job::Case& c, bool withProof) {

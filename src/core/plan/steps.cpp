@@ -4,6 +4,7 @@
 
 #include <algorithm>
 
+#include "core/base/say.h"
 #include "core/circuit/place_words.h"
 #include "core/circuit/predict.h"
 #include "core/verdict/move_words.h"
@@ -28,9 +29,9 @@ std::string wireWords(const Circuit& circuit, const Probe& probe) {
     return circuit::placeInWords(circuit, probe.place);
   }
   const auto& wire = circuit.wire(*probe.wire);
-  return fmt::format("wire {}{} at {}", circuit::kWireNames[static_cast<std::size_t>(*probe.wire)],
-                     wire.colour.empty() ? "" : " (" + wire.colour + ")",
-                     circuit::placeInWords(circuit, probe.place));
+  return sayf("wire {}{} at {}", circuit::kWireNames[static_cast<std::size_t>(*probe.wire)],
+              wire.colour.empty() ? "" : " (" + wire.colour + ")",
+              circuit::placeInWords(circuit, probe.place));
 }
 
 bool pierces(const std::optional<Probe>& probe) {
@@ -51,9 +52,9 @@ class Writer {
 
   std::vector<std::string> write() {
     if (isPull(test_)) {
-      say(fmt::format("Lay {} bare.", part(test_.looked)));
-      say("Pull gently on each wire, a hand's width at a time.");
-      say("Look whether the insulation stretches: there the copper is gone.");
+      put(sayf("Lay {} bare.", part(test_.looked)));
+      put(say("Pull gently on each wire, a hand's width at a time."));
+      put(say("Look whether the insulation stretches: there the copper is gone."));
       return std::move(out_);
     }
     car();
@@ -67,7 +68,7 @@ class Writer {
   }
 
  private:
-  void say(std::string sentence) { out_.push_back(std::move(sentence)); }
+  void put(std::string sentence) { out_.push_back(std::move(sentence)); }
   [[nodiscard]] std::string part(const std::string& id) const {
     return circuit::partInWords(circuit_, id);
   }
@@ -75,22 +76,24 @@ class Writer {
   void car() {
     switch (test_.state.wheel) {
       case WheelMotion::spun:
-        say("Raise the wheel so that it turns freely, the car on rated stands, the others "
-            "chocked.");
+        put(
+            say("Raise the wheel so that it turns freely, the car on rated stands, the others "
+                "chocked."));
         break;
       case WheelMotion::driven:
-        say("Warn whoever is about, and have a second person watch the instrument.");
+        put(say("Warn whoever is about, and have a second person watch the instrument."));
         break;
       case WheelMotion::still:
-        say(test_.kind == TestKind::inspect ? "Car standing, key off."
-                                            : "Car standing, wheels still.");
+        put(test_.kind == TestKind::inspect ? say("Car standing, key off.")
+                                            : say("Car standing, wheels still."));
         break;
     }
     if (test_.kind != TestKind::inspect && test_.kind != TestKind::codes) {
-      say(test_.state.key == Key::on ? "Key on, engine off." : "Key off, and wait a minute.");
+      put(test_.state.key == Key::on ? say("Key on, engine off.")
+                                     : say("Key off, and wait a minute."));
     }
     if (!test_.state.batteryConnected) {
-      say("Take the battery off at its negative terminal.");
+      put(say("Take the battery off at its negative terminal."));
     }
   }
 
@@ -98,15 +101,14 @@ class Writer {
     for (const auto& id : test_.state.unplugged) {
       const auto* e = circuit_.find(id);
       if (e && e->kind == circuit::ElementKind::module) {
-        say("Take the module's plug off.");
+        put(say("Take the module's plug off."));
       } else {
-        say(e ? fmt::format("Unplug {}, {}.", id, circuit::plainName(*e))
-              : fmt::format("Unplug {}.", id));
+        put(e ? sayf("Unplug {}, {}.", id, circuit::plainName(*e)) : sayf("Unplug {}.", id));
       }
     }
     if (test_.state.jumper) {
-      say(fmt::format("Join wires a and b with a jumper at {}.",
-                      circuit::placeInWords(circuit_, *test_.state.jumper)));
+      put(sayf("Join wires a and b with a jumper at {}.",
+               circuit::placeInWords(circuit_, *test_.state.jumper)));
     }
   }
 
@@ -115,23 +117,23 @@ class Writer {
     if (!s) {
       return;
     }
-    say(fmt::format("Unplug the sensors of {} and {}.", s->sensorOf, s->into));
-    say(fmt::format("Run two jumper leads from the sensor of {} to the harness plug of {}{}.",
-                    s->sensorOf, s->into, s->reversed ? ", the two exchanged" : ""));
+    put(sayf("Unplug the sensors of {} and {}.", s->sensorOf, s->into));
+    put(sayf("Run two jumper leads from the sensor of {} to the harness plug of {}{}.", s->sensorOf,
+             s->into, s->reversed ? say(", the two exchanged") : ""));
   }
 
   void leads() {
     if (test_.red) {
-      say(fmt::format("Red lead on {}.", wireWords(circuit_, *test_.red)));
-      say(fmt::format("Black lead on {}.", test_.black && test_.black->place.onLine()
-                                               ? wireWords(circuit_, *test_.black)
-                                           : test_.black ? circuit::spoken(test_.black->place)
-                                                         : std::string("a known good ground")));
+      put(sayf("Red lead on {}.", wireWords(circuit_, *test_.red)));
+      put(sayf("Black lead on {}.", test_.black && test_.black->place.onLine()
+                                        ? wireWords(circuit_, *test_.black)
+                                    : test_.black ? circuit::spoken(test_.black->place)
+                                                  : std::string(say("a known good ground"))));
     }
     if (test_.state.inject) {
-      say(fmt::format("Substitute signal to {}: {}, sensor apart.",
-                      circuit::placeInWords(circuit_, test_.state.inject->place),
-                      units::format(test_.state.inject->hz, units::Unit::hertz)));
+      put(sayf("Substitute signal to {}: {}, sensor apart.",
+               circuit::placeInWords(circuit_, test_.state.inject->place),
+               units::format(test_.state.inject->hz, units::Unit::hertz)));
     }
   }
 
@@ -139,33 +141,34 @@ class Writer {
     switch (test_.kind) {
       case TestKind::resistance:
       case TestKind::loop:
-        say("Meter on ohms, auto range; touch the tips first and take off what the leads read.");
+        put(say(
+            "Meter on ohms, auto range; touch the tips first and take off what the leads read."));
         break;
       case TestKind::dcVoltage:
-        say("Meter on DC volts.");
+        put(say("Meter on DC volts."));
         break;
       case TestKind::acVoltage:
-        say("Meter on AC volts, hertz shown beside them if it can.");
+        put(say("Meter on AC volts, hertz shown beside them if it can."));
         break;
       case TestKind::waveform:
-        say(circuit::isCoil(circuit_.sensor.kind)
-                ? "Scope on 5 V full scale, 1 s a division for a spin."
-                : "Scope DC coupled, 200 kS/s or more, so that short telegrams are seen.");
+        put(circuit::isCoil(circuit_.sensor.kind)
+                ? say("Scope on 5 V full scale, 1 s a division for a spin.")
+                : say("Scope DC coupled, 200 kS/s or more, so that short telegrams are seen."));
         break;
       case TestKind::lamp:
-        say(test_.lamp == circuit::Lamp::led ? "LED tester, or a bulb of some milliamperes."
-                                             : "Test lamp.");
+        put(test_.lamp == circuit::Lamp::led ? say("LED tester, or a bulb of some milliamperes.")
+                                             : say("Test lamp."));
         break;
       case TestKind::codes:
-        say("Write down what is stored, then clear the codes and cycle the ignition.");
+        put(say("Write down what is stored, then clear the codes and cycle the ignition."));
         break;
       case TestKind::liveSpeed:
-        say("Scan tool on live wheel speeds, all wheels at once.");
+        put(say("Scan tool on live wheel speeds, all wheels at once."));
         break;
       case TestKind::wiggle:
-        say(test_.red ? (test_.state.key == Key::on ? "Meter on DC volts, graph or bar on."
-                                                    : "Meter on ohms, graph or bar on.")
-                      : "Scan tool on live wheel speeds.");
+        put(test_.red ? (test_.state.key == Key::on ? say("Meter on DC volts, graph or bar on.")
+                                                    : say("Meter on ohms, graph or bar on."))
+                      : say("Scan tool on live wheel speeds."));
         break;
       default:
         break;
@@ -176,40 +179,39 @@ class Writer {
     if (test_.state.disturb && !test_.state.disturb->element.empty()) {
       disturb(part(test_.state.disturb->element));
     } else if (test_.state.disturb) {
-      disturb("the whole loom, from the module to the wheel");
+      disturb(say("the whole loom, from the module to the wheel"));
     }
     if (test_.state.wheel == WheelMotion::spun) {
-      say(fmt::format("Spin the wheel by hand, about {:.0f} km/h.",
-                      circuit::wheelKmh(test_.state)));
+      put(sayf("Spin the wheel by hand, about {:.0f} km/h.", circuit::wheelKmh(test_.state)));
     } else if (test_.state.wheel == WheelMotion::driven) {
       const double kmh = circuit::wheelKmh(test_.state);
-      say(kmh <= kSlowKmh ? "Drive at walking pace in a straight line, and stop gently."
-                          : fmt::format("Drive in a straight line at about {:.0f} km/h.", kmh));
+      put(kmh <= kSlowKmh ? say("Drive at walking pace in a straight line, and stop gently.")
+                          : sayf("Drive in a straight line at about {:.0f} km/h.", kmh));
     }
     if (test_.kind == TestKind::inspect) {
-      say(fmt::format("Look at {} without moving it first: crust, chafe, breaks, dirt, seat.",
-                      part(test_.looked)));
+      put(sayf("Look at {} without moving it first: crust, chafe, breaks, dirt, seat.",
+               part(test_.looked)));
     }
     if (test_.kind == TestKind::benchSensor) {
-      say("Take the sensor out, meter in ohms on its two pins, and pass a steel tool across its "
-          "tip.");
+      put(say(
+          "Take the sensor out, meter in ohms on its two pins, and pass a steel tool across its "
+          "tip."));
     }
   }
 
   void disturb(const std::string& what) {
     switch (test_.state.disturb->kind) {
       case DisturbKind::flex:
-        say(fmt::format("Bend and pinch {}, one place after the other, and steer lock to lock.",
-                        what));
+        put(sayf("Bend and pinch {}, one place after the other, and steer lock to lock.", what));
         break;
       case DisturbKind::shake:
-        say(fmt::format("Shake and tap {}.", what));
+        put(sayf("Shake and tap {}.", what));
         break;
       case DisturbKind::wet:
-        say(fmt::format("Spray salt water on {}.", what));
+        put(sayf("Spray salt water on {}.", what));
         break;
       case DisturbKind::heat:
-        say(fmt::format("Warm {} with air that a hand can bear.", what));
+        put(sayf("Warm {} with air that a hand can bear.", what));
         break;
       case DisturbKind::pull:
         break;
@@ -219,34 +221,35 @@ class Writer {
   void watch() {
     switch (test_.kind) {
       case TestKind::codes:
-        say(test_.state.wheel == WheelMotion::still
-                ? "Read which codes come back with the car standing."
-                : "Read which codes come back.");
+        put(test_.state.wheel == WheelMotion::still
+                ? say("Read which codes come back with the car standing.")
+                : say("Read which codes come back."));
         break;
       case TestKind::liveSpeed:
-        say("Look which wheels follow, and which stay, drop out or read otherwise.");
+        put(say("Look which wheels follow, and which stay, drop out or read otherwise."));
         break;
       case TestKind::wiggle:
-        say("Watch the reading, and note where it jumps and where it does not.");
+        put(say("Watch the reading, and note where it jumps and where it does not."));
         break;
       case TestKind::waveform:
-        say(test_.state.wheel == WheelMotion::spun
-                ? "Keep it turning for two turns at least. Look at height, evenness and levels; "
-                  "keep the "
-                  "record."
-                : "Look at height, evenness and levels; keep the record.");
+        put(test_.state.wheel == WheelMotion::spun
+                ? say("Keep it turning for two turns at least. Look at height, evenness and "
+                      "levels; "
+                      "keep the "
+                      "record.")
+                : say("Look at height, evenness and levels; keep the record."));
         break;
       case TestKind::inspect:
-        say("Note what you see, or that it cannot be seen.");
+        put(say("Note what you see, or that it cannot be seen."));
         break;
       case TestKind::benchSensor:
-        say("Look whether the reading swings wide or barely moves.");
+        put(say("Look whether the reading swings wide or barely moves."));
         break;
       case TestKind::lamp:
-        say("Look whether it is lit, dim or dark.");
+        put(say("Look whether it is lit, dim or dark."));
         break;
       default:
-        say("Write the figure down with all its digits.");
+        put(say("Write the figure down with all its digits."));
         break;
     }
   }
@@ -271,88 +274,89 @@ std::vector<std::string> cautionsOf(const Circuit& circuit, const Test& test) {
         return e && e->kind == circuit::ElementKind::module;
       });
   if (state.inject) {
-    out.emplace_back(
+    out.emplace_back(say(
         "Substitute signal: sensor apart, an isolated source, never into a supply pin beyond its "
-        "limit, never on a vehicle that is driven; off before anything is changed.");
+        "limit, never on a vehicle that is driven; off before anything is changed."));
   }
   if (state.jumper && test.kind == TestKind::codes) {
-    out.emplace_back(
+    out.emplace_back(say(
         "Deliberate short: only on an input whose maker allows it to be shorted, and off again at "
-        "once.");
+        "once."));
   }
   if (test.kind == TestKind::lamp) {
-    out.emplace_back(
+    out.emplace_back(say(
         "Test lamp: a sensor pin gives milliamperes, a filament bulb draws a hundred times that. "
         "An LED tester, a 1 k\xCE\xA9 resistor or a meter only; a small bulb just where the pin is "
         "a "
-        "chassis ground.");
+        "chassis ground."));
   }
   if (pierces(test.red) || pierces(test.black)) {
-    out.emplace_back(
+    out.emplace_back(say(
         "Piercing: none of shielded or safety-critical wires where the maker forbids it; write the "
-        "hole down and seal it, or it is the next green crust.");
+        "hole down and seal it, or it is the next green crust."));
   }
   if (state.wheel == WheelMotion::spun) {
-    out.emplace_back(
+    out.emplace_back(say(
         "Wheel up: rated stands on sound points, the others chocked, never on a jack alone. Hands, "
         "sleeves and leads clear of the turning wheel; turned by the engine, clear of the "
-        "driveline.");
+        "driveline."));
   }
   if (state.wheel == WheelMotion::driven) {
     out.emplace_back(
-        "ABS and ESC may be off during tests: drive accordingly, where it is lawful; a second "
-        "person "
-        "watches the instrument.");
+        say("ABS and ESC may be off during tests: drive accordingly, where it is lawful; a second "
+            "person "
+            "watches the instrument."));
   }
   if (state.disturb && state.disturb->kind == DisturbKind::wet) {
-    out.emplace_back(
+    out.emplace_back(say(
         "Salt water only on loom and plugs, never into a module or on anything orange; rinse it "
         "off "
-        "afterwards.");
+        "afterwards."));
   }
   if (state.disturb && state.disturb->kind == DisturbKind::heat) {
-    out.emplace_back(
+    out.emplace_back(say(
         "Warm air that a hand can bear, no flame: keep it off fuel and brake lines, batteries and "
-        "anything of an airbag.");
+        "anything of an airbag."));
   }
   if (isPull(test)) {
-    out.emplace_back(
+    out.emplace_back(say(
         "Pull by hand and gently; leave alone what the maker forbids to be touched, and anything "
-        "shielded, orange or of an airbag.");
+        "shielded, orange or of an airbag."));
   } else if (state.disturb && (state.disturb->kind == DisturbKind::flex ||
                                state.disturb->kind == DisturbKind::shake)) {
-    out.emplace_back(
+    out.emplace_back(say(
         "Move the loom by hand only, engine off or clear of belts and fans; nothing of an airbag "
         "and "
-        "nothing orange.");
+        "nothing orange."));
   }
   if (module || onPins(circuit, test.red) || onPins(circuit, test.black)) {
-    out.emplace_back(
-        module
-            ? "Key off and wait before the module's plug comes off; do not spread or bridge its "
-              "pins. Airbag and orange high-voltage circuits are out of bounds."
-            : "From behind the plug, with a thin probe: do not spread or bridge the module's pins. "
-              "Airbag and orange high-voltage circuits are out of bounds.");
+    out.emplace_back(module
+                         ? say("Key off and wait before the module's plug comes off; do not spread "
+                               "or bridge its "
+                               "pins. Airbag and orange high-voltage circuits are out of bounds.")
+                         : say("From behind the plug, with a thin probe: do not spread or bridge "
+                               "the module's pins. "
+                               "Airbag and orange high-voltage circuits are out of bounds."));
   }
   if (state.swap) {
     out.emplace_back(
-        "Long leads: clear of wheels and hot parts, no bare clip that touches the body; both "
-        "circuits "
-        "set codes while they are apart.");
+        say("Long leads: clear of wheels and hot parts, no bare clip that touches the body; both "
+            "circuits "
+            "set codes while they are apart."));
   }
   if (circuit::unitOf(test.kind) == units::Unit::ohm) {
-    out.emplace_back("Ohms only with the key off; battery off where the maker asks for it.");
+    out.emplace_back(say("Ohms only with the key off; battery off where the maker asks for it."));
   }
   if (!state.unplugged.empty() && !module) {
-    out.emplace_back("Key off before a plug is taken apart or put together.");
+    out.emplace_back(say("Key off before a plug is taken apart or put together."));
   }
   if (test.kind == TestKind::inspect || test.kind == TestKind::benchSensor) {
-    out.emplace_back(
+    out.emplace_back(say(
         "Under a car only on rated stands; hot brakes, brake dust; no part of the brake hangs on "
         "its "
-        "hose.");
+        "hose."));
   }
-  out.emplace_back("The maker's procedure, local rules and licensed practice come first.");
+  out.emplace_back(say("The maker's procedure, local rules and licensed practice come first."));
   return out;
 }
 

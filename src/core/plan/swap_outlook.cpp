@@ -7,6 +7,7 @@
 #include <functional>
 #include <map>
 
+#include "core/base/say.h"
 #include "core/plan/test_effort.h"
 #include "core/plan/test_list.h"
 
@@ -109,10 +110,10 @@ std::string regionOf(const Belief& belief, const Test& test, const std::string& 
   const Circuit& c = belief.vehicle().suspect();
   const auto* e = c.find(element);
   if (!e) {
-    return "nothing wrong now";
+    return say("nothing wrong now");
   }
   if (e->kind == circuit::ElementKind::module) {
-    return "the module";
+    return say("the module");
   }
   const auto* joint = c.sensorConnector();
   const auto at = *c.indexOf(element);
@@ -122,10 +123,10 @@ std::string regionOf(const Belief& belief, const Test& test, const std::string& 
                                           : std::nullopt;
   if (border && at > *border) {
     return e->kind == circuit::ElementKind::sensor || e->kind == circuit::ElementKind::ring
-               ? "the sensor or its ring"
-               : "the line beyond " + c.path[*border].id;
+               ? say("the sensor or its ring")
+               : say("the line beyond ") + c.path[*border].id;
   }
-  return border ? "the line up to " + c.path[*border].id : "the line";
+  return border ? say("the line up to ") + c.path[*border].id : say("the line");
 }
 
 // "RR follows": from each outcome of the first input to where the fault then lies.
@@ -138,10 +139,11 @@ std::vector<std::pair<std::string, std::string>> meaningsOf(const Belief& belief
     const std::string region =
         regionOf(belief, test, belief.hypotheses()[group.cell->hypothesis].element);
     if (test.kind == TestKind::liveSpeed) {
-      byOutcome[receiver + " follows"][region] += group.share * input.follows;
-      byOutcome[receiver + " stays at 0"][region] += group.share * (1 - input.follows);
+      byOutcome[receiver + say(" follows")][region] += group.share * input.follows;
+      byOutcome[receiver + say(" stays at 0")][region] += group.share * (1 - input.follows);
     } else {
-      const std::string code = input.code.empty() ? " sets no code" : " sets " + input.code;
+      const std::string code =
+          input.code.empty() ? say(" sets no code") : say(" sets ") + input.code;
       byOutcome[receiver + code][region] += group.share;
     }
   }
@@ -171,59 +173,60 @@ std::vector<std::pair<std::string, std::string>> meaningsOf(const Belief& belief
   return out;
 }
 
-void say(const Belief& belief, const Test& test, SwapOutlook& out) {
+void describe(const Belief& belief, const Test& test, SwapOutlook& out) {
   const Circuit& suspect = belief.vehicle().suspect();
   const auto* joint = suspect.sensorConnector();
   const bool coil = suspect.sensor.kind == circuit::SensorKind::passive;
   const std::string read = test.kind == TestKind::codes
-                               ? "Clear the codes, spin the wheel, read them again."
-                               : "Watch the live speeds while the wheel is spun.";
+                               ? say("Clear the codes, spin the wheel, read them again.")
+                               : say("Watch the live speeds while the wheel is spun.");
   if (test.state.swap) {
     const auto& swap = *test.state.swap;
     const auto* donor = belief.vehicle().job().find(swap.sensorOf);
     const auto* donorJoint = donor ? donor->sensorConnector() : nullptr;
-    out.steps.push_back("Key off. Take " + (joint ? joint->id : std::string("the plug")) + " of " +
-                        suspect.name + " and the sensor plug of the other wheel apart.");
-    out.steps.push_back(fmt::format(
+    out.steps.push_back(say("Key off. Take ") + (joint ? joint->id : std::string(say("the plug"))) +
+                        say(" of ") + suspect.name +
+                        say(" and the sensor plug of the other wheel apart."));
+    out.steps.push_back(sayf(
         "Two long leads from the sensor half of {} at {} to the harness half at {}: wire a to {}, "
         "wire b to {}.",
-        donorJoint ? donorJoint->id : "the plug", swap.sensorOf, swap.into,
-        swap.reversed ? "wire b" : "wire a", swap.reversed ? "wire a" : "wire b"));
-    out.steps.push_back("Key on. " + read +
-                        " Spin the wheel whose sensor is used: " + swap.sensorOf + ".");
+        donorJoint ? donorJoint->id : say("the plug"), swap.sensorOf, swap.into,
+        swap.reversed ? say("wire b") : say("wire a"),
+        swap.reversed ? say("wire a") : say("wire b")));
+    out.steps.push_back(say("Key on. ") + read + say(" Spin the wheel whose sensor is used: ") +
+                        swap.sensorOf + ".");
     out.steps.push_back(
-        "If both circuits set codes, exchange the two leads once before you "
-        "conclude: polarity or a bad hook-up.");
-    out.cautions.push_back("Leads clear of the turning wheel and of hot brakes.");
+        say("If both circuits set codes, exchange the two leads once before you "
+            "conclude: polarity or a bad hook-up."));
+    out.cautions.push_back(say("Leads clear of the turning wheel and of hot brakes."));
     if (!coil) {
-      out.cautions.push_back("Active sensors mind their polarity: a to a, b to b.");
+      out.cautions.push_back(say("Active sensors mind their polarity: a to a, b to b."));
     }
   } else if (test.state.jumper) {
-    out.steps.push_back("Key off. Take " + test.state.jumper->element + " apart.");
-    out.steps.push_back("Join wires a and b of its module half.");
-    out.steps.push_back("Key on. " + read);
-    out.cautions.push_back(
-        "Only where the maker allows a shorted input. Fuse the lead; take it off again at once.");
+    out.steps.push_back(say("Key off. Take ") + test.state.jumper->element + say(" apart."));
+    out.steps.push_back(say("Join wires a and b of its module half."));
+    out.steps.push_back(say("Key on. ") + read);
+    out.cautions.push_back(say(
+        "Only where the maker allows a shorted input. Fuse the lead; take it off again at once."));
   } else if (test.state.inject) {
-    out.steps.push_back("Key off. Take " + test.state.inject->place.element +
-                        " apart: the sensor must be off the line.");
+    out.steps.push_back(say("Key off. Take ") + test.state.inject->place.element +
+                        say(" apart: the sensor must be off the line."));
     const auto& inject = *test.state.inject;
     out.steps.push_back(
-        coil ? fmt::format(
-                   "Sine of {:.4g} Hz, {:.2g} V peak to peak, from an isolated source "
-                   "across wires a and b, through a resistor like the coil's (about 1 kohm).",
-                   inject.hz, inject.peakToPeakV)
-             : fmt::format("Draw 7 and 14 mA in turn, {:.4g} times a second, from wire a through "
-                           "the load box.",
-                           inject.hz));
-    out.steps.push_back("Key on. Watch the live speed of " + suspect.name + ".");
+        coil ? sayf("Sine of {:.4g} Hz, {:.2g} V peak to peak, from an isolated source "
+                    "across wires a and b, through a resistor like the coil's (about 1 kohm).",
+                    inject.hz, inject.peakToPeakV)
+             : sayf("Draw 7 and 14 mA in turn, {:.4g} times a second, from wire a through "
+                    "the load box.",
+                    inject.hz));
+    out.steps.push_back(say("Key on. Watch the live speed of ") + suspect.name + ".");
     out.cautions.push_back(
-        "Never with the sensor connected, never above the pin's limit, never "
-        "while the vehicle is driven.");
+        say("Never with the sensor connected, never above the pin's limit, never "
+            "while the vehicle is driven."));
   }
   out.cautions.push_back(
-      "Wheel up: rated stands on sound points, the others chocked. ABS and ESC "
-      "may be off.");
+      say("Wheel up: rated stands on sound points, the others chocked. ABS and ESC "
+          "may be off."));
 }
 
 }  // namespace
@@ -238,7 +241,7 @@ SwapOutlook outlookOf(const Belief& belief, const Test& test) {
     out.rows.push_back(std::move(row));
   }
   out.meanings = meaningsOf(belief, test);
-  say(belief, test, out);
+  describe(belief, test, out);
   return out;
 }
 

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <filesystem>
 
+#include "core/base/say.h"
 #include "core/plan/test_effort.h"
 #include "core/session/guide.h"
 
@@ -39,8 +40,8 @@ std::string whyNot(const job::Case& c, const circuit::Circuit& circuit, const ci
   const std::string_view needed = diagnosis::kIntrusionNames[static_cast<std::size_t>(intrusion)];
   const bool allowed = intrusion == diagnosis::Intrusion::none ||
                        std::find(c.allowed.begin(), c.allowed.end(), needed) != c.allowed.end();
-  return allowed ? "the tool box has no tool for it"
-                 : fmt::format("it needs to {}, which the owner does not allow", needed);
+  return allowed ? haybale::say("the tool box has no tool for it")
+                 : sayf("it needs to {}, which the owner does not allow", needed);
 }
 
 Fault faultCalled(const std::string& name) {
@@ -92,7 +93,8 @@ Answer Play::make(const circuit::Test& test) {
   Answer out;
   const auto* circuit = known_.find(test.circuit);
   if (over_ || !circuit) {
-    out.cannot = over_ ? "the case is over" : "there is no such circuit";
+    out.cannot =
+        over_ ? haybale::say("the case is over") : haybale::say("there is no such circuit");
     return out;
   }
   if (!diagnosis::permitted(known_, *circuit, test)) {
@@ -107,7 +109,7 @@ Answer Play::make(const circuit::Test& test) {
   if (!reading) {
     refused_.push_back(test);
     assessment_.reset();
-    out.cannot = "it cannot be measured there on this vehicle";
+    out.cannot = haybale::say("it cannot be measured there on this vehicle");
     return out;
   }
   book(test, minutes);
@@ -140,9 +142,9 @@ Worked Play::work(const std::string& element, bool newPart) {
   const bool isPart = on && (on->kind == ElementKind::sensor || on->kind == ElementKind::ring ||
                              on->kind == ElementKind::module);
   if (over_ || (!on && !element.empty()) || (newPart && !isPart)) {
-    out.cannot = over_           ? "the case is over"
-                 : newPart && on ? "there is no new part for it; mend it"
-                                 : "there is no such element on this line";
+    out.cannot = over_           ? haybale::say("the case is over")
+                 : newPart && on ? haybale::say("there is no new part for it; mend it")
+                                 : haybale::say("there is no such element on this line");
     return out;
   }
   // What this work would cure here, and what it takes as such.
@@ -213,7 +215,7 @@ Hint Play::hint() {
     ++left;
   }
   out.say = about_.truth[left];
-  out.why = "The readings are enough to say what it is.";
+  out.why = haybale::say("The readings are enough to say what it is.");
   return out;
 }
 

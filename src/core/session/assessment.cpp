@@ -2,6 +2,8 @@
 
 #include <algorithm>
 
+#include "core/base/say.h"
+
 namespace haybale::diagnosis {
 
 const ReadingView* Assessment::view(std::string_view evidenceId) const {
@@ -15,7 +17,7 @@ Assessment assessCase(const job::Case& c, const std::string& folder, CaptureShel
   Assessment out;
   out.waveforms = analyseWaveforms(c, folder, shelf);
   if (!c.suspectCircuit()) {
-    out.conclusion.headline = "No circuit is described";
+    out.conclusion.headline = say("No circuit is described");
     return out;
   }
   out.beliefs = std::make_shared<const Beliefs>(c, out.waveforms, memory);

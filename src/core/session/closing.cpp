@@ -4,6 +4,8 @@
 
 #include <algorithm>
 
+#include "core/base/say.h"
+
 namespace haybale::diagnosis {
 
 std::vector<std::string> inTheWay(const job::Case& c) {
@@ -11,7 +13,7 @@ std::vector<std::string> inTheWay(const job::Case& c) {
   for (const auto& hole : piercedHoles(c)) {
     if (std::find(c.repair.sealed.begin(), c.repair.sealed.end(), hole.key) ==
         c.repair.sealed.end()) {
-      out.push_back("Not sealed yet: " + hole.text + ".");
+      out.push_back(say("Not sealed yet: ") + hole.text + ".");
     }
   }
   return out;
@@ -29,31 +31,33 @@ std::vector<ClosingStep> closingSteps(const job::Case& c, const Conclusion& conc
   const bool decided = !c.repair.decision.empty();
   const bool found = conclusion.state == State::isolated;
   std::vector<ClosingStep> out;
-  out.push_back({ClosingKind::find, "Find the fault",
-                 found ? conclusion.headline
-                       : conclusion.headline + ": measure on at the line, or decide on what is known",
-                 found || decided || ticked > 0});
-  out.push_back({ClosingKind::decide, "Let the owner decide",
-                 decided ? c.repair.decision : "choose one of the works with its price at Repair",
-                 decided});
-  out.push_back({ClosingKind::repair, "Do the work",
-                 fmt::format("{} of {} steps ticked", ticked, steps.size()),
+  out.push_back(
+      {ClosingKind::find, say("Find the fault"),
+       found ? conclusion.headline
+             : conclusion.headline + say(": measure on at the line, or decide on what is known"),
+       found || decided || ticked > 0});
+  out.push_back(
+      {ClosingKind::decide, say("Let the owner decide"),
+       decided ? c.repair.decision : say("choose one of the works with its price at Repair"),
+       decided});
+  out.push_back({ClosingKind::repair, say("Do the work"),
+                 sayf("{} of {} steps ticked", ticked, steps.size()),
                  !steps.empty() && ticked == steps.size()});
   if (const auto holes = piercedHoles(c); !holes.empty()) {
     const auto open = inTheWay(c).size();
-    out.push_back({ClosingKind::seal, "Seal the pierced holes",
-                   fmt::format("{} of {} sealed", holes.size() - open, holes.size()), open == 0});
+    out.push_back({ClosingKind::seal, say("Seal the pierced holes"),
+                   sayf("{} of {} sealed", holes.size() - open, holes.size()), open == 0});
   }
-  out.push_back({ClosingKind::prove, "Prove it",
-                 !proof                 ? std::string("the plan is being worked out")
-                 : proof->plan.empty()  ? std::string("no test would show more")
-                 : proof->shown()       ? std::string("something is still wrong: back to the line")
-                                        : fmt::format("{} of {} tests made", proof->made,
-                                                      proof->plan.size()),
+  out.push_back({ClosingKind::prove, say("Prove it"),
+                 !proof                ? std::string(say("the plan is being worked out"))
+                 : proof->plan.empty() ? std::string(say("no test would show more"))
+                 : proof->shown() ? std::string(say("something is still wrong: back to the line"))
+                                  : sayf("{} of {} tests made", proof->made, proof->plan.size()),
                  proof && (proof->complete() || proof->plan.empty())});
-  out.push_back({ClosingKind::report, "Report, and close the job",
-                 c.closing.date.empty() ? std::string("one page for the owner, all for the file")
-                                        : "closed on " + c.closing.date,
+  out.push_back({ClosingKind::report, say("Report, and close the job"),
+                 c.closing.date.empty()
+                     ? std::string(say("one page for the owner, all for the file"))
+                     : say("closed on ") + c.closing.date,
                  !c.closing.date.empty()});
   return out;
 }
@@ -65,7 +69,7 @@ std::vector<std::string> notTested(const job::Case& c, const Proof& proof) {
       return !e.withdrawn && sameTest(e.test, step.test);
     });
     if (!made) {
-      out.push_back("Not made after the repair: " + step.title + ".");
+      out.push_back(say("Not made after the repair: ") + step.title + ".");
     }
   }
   for (const auto& circuit : c.circuits) {
@@ -73,7 +77,7 @@ std::vector<std::string> notTested(const job::Case& c, const Proof& proof) {
         c.evidence.begin(), c.evidence.end(),
         [&](const job::Evidence& e) { return e.test.circuit == circuit.name && !e.withdrawn; });
     if (!measured) {
-      out.push_back("Nothing was measured on " + circuit.name + ".");
+      out.push_back(say("Nothing was measured on ") + circuit.name + ".");
     }
   }
   return out;

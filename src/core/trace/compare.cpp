@@ -4,6 +4,7 @@
 #include <cmath>
 #include <numbers>
 
+#include "core/base/say.h"
 #include "core/trace/analysis.h"
 
 namespace haybale::trace {
@@ -23,17 +24,17 @@ std::optional<Comparison> compare(const ChannelAnalysis& a, const ChannelAnalysi
   if (a.fluxSwingMwb && b.fluxSwingMwb && *b.fluxSwingMwb > 0) {
     out.quantity = Compared::fluxSwing;
     out.ratio = *a.fluxSwingMwb / *b.fluxSwingMwb;
-    out.text = fmt::format(
-        "{} gives {:.0f} % of the output of {} at equal speed ({:.3g} against {:.3g} mWb).", a.name,
-        100 * out.ratio, b.name, *a.fluxSwingMwb, *b.fluxSwingMwb);
+    out.text =
+        sayf("{} gives {:.0f} % of the output of {} at equal speed ({:.3g} against {:.3g} mWb).",
+             a.name, 100 * out.ratio, b.name, *a.fluxSwingMwb, *b.fluxSwingMwb);
     return out;
   }
   if (isSquare(a) && isSquare(b) && a.unit == b.unit && b.levels.peakToPeak > 0) {
     out.quantity = Compared::swing;
     out.ratio = a.levels.peakToPeak / b.levels.peakToPeak;
-    out.text = fmt::format("{} swings {:.0f} % of {} ({} against {}).", a.name, 100 * out.ratio,
-                           b.name, units::format(a.levels.peakToPeak, a.unit),
-                           units::format(b.levels.peakToPeak, b.unit));
+    out.text = sayf("{} swings {:.0f} % of {} ({} against {}).", a.name, 100 * out.ratio, b.name,
+                    units::format(a.levels.peakToPeak, a.unit),
+                    units::format(b.levels.peakToPeak, b.unit));
     return out;
   }
   return std::nullopt;
@@ -52,20 +53,20 @@ std::vector<Comparison> compareAll(const ChannelAnalysis& a, const ChannelAnalys
   if (isSquare(a) && isSquare(b) && a.unit == b.unit) {
     const auto level = [&](Compared quantity, const char* word, double x, double y) {
       add(quantity, x, y,
-          fmt::format("The {} level of {} is {}, of {} {}.", word, a.name, units::format(x, a.unit),
-                      b.name, units::format(y, b.unit)));
+          sayf("The {} level of {} is {}, of {} {}.", word, a.name, units::format(x, a.unit),
+               b.name, units::format(y, b.unit)));
     };
     level(Compared::lowLevel, "lower", a.levels.low, b.levels.low);
     level(Compared::highLevel, "upper", a.levels.high, b.levels.high);
   }
   if (a.cycles.size() > 30 && b.cycles.size() > 30) {
     add(Compared::jitter, a.unevenPercent, b.unevenPercent,
-        fmt::format("Single pitches scatter by {:.2g} % on {}, by {:.2g} % on {}.", a.unevenPercent,
-                    a.name, b.unevenPercent, b.name));
+        sayf("Single pitches scatter by {:.2g} % on {}, by {:.2g} % on {}.", a.unevenPercent,
+             a.name, b.unevenPercent, b.name));
   }
   if (a.ring && b.ring) {
     add(Compared::teeth, a.ring->teeth, b.ring->teeth,
-        fmt::format("{} has {} teeth, {} {}.", a.name, a.ring->teeth, b.name, b.ring->teeth));
+        sayf("{} has {} teeth, {} {}.", a.name, a.ring->teeth, b.name, b.ring->teeth));
   }
   return out;
 }
@@ -88,16 +89,16 @@ void applyComparison(const Comparison& comparison, ChannelAnalysis& a, ChannelAn
   finding.where = comparison.quantity == Compared::fluxSwing ? Where::gap : Where::wiring;
   finding.severity = ratio < kWeakFault ? Severity::fault : Severity::suspect;
   finding.confidence = ratio < kWeakFault ? 0.85 : 0.6;
-  finding.text = fmt::format(
+  finding.text = sayf(
       "{} gives {:.0f} % of the output of {} at equal speed: a gap too wide, a weak coil, or "
       "resistance in the line.",
       weak.name, 100 * ratio, strong.name);
   if (comparison.quantity == Compared::fluxSwing) {
-    finding.text += fmt::format(" By the gap alone: {:.2f} of a tooth pitch wider.",
-                                gapDifferenceInPitches(ratio));
+    finding.text +=
+        sayf(" By the gap alone: {:.2f} of a tooth pitch wider.", gapDifferenceInPitches(ratio));
     if (weak.lostBelowKmh && strong.lostBelowKmh) {
-      finding.text += fmt::format(" Lost below some {:.1f} km/h, the peer below {:.1f}.",
-                                  *weak.lostBelowKmh, *strong.lostBelowKmh);
+      finding.text += sayf(" Lost below some {:.1f} km/h, the peer below {:.1f}.",
+                           *weak.lostBelowKmh, *strong.lostBelowKmh);
     }
   }
   weak.findings.push_back(finding);

@@ -5,6 +5,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/base/say.h"
+
 namespace haybale::trace {
 
 namespace {
@@ -44,10 +46,9 @@ class Judge {
     a_.findings.clear();
     if (a_.unresolved) {
       add(Code::noSignal, Where::none, Severity::note, 0.3,
-          fmt::format(
-              "All that moves are {:.0f} steps of {} of the instrument: choose a finer range "
-              "or couple it by AC before anything is judged.",
-              a_.levels.peakToPeak / a_.converterStep, level(a_.converterStep)));
+          sayf("All that moves are {:.0f} steps of {} of the instrument: choose a finer range "
+               "or couple it by AC before anything is judged.",
+               a_.levels.peakToPeak / a_.converterStep, level(a_.converterStep)));
       return;
     }
     if (a_.lineOnly) {
@@ -72,9 +73,9 @@ class Judge {
     hum();
     if (a_.gapLimitShare > kGapLimitShare) {
       add(Code::gapLimit, Where::gap, Severity::note, 0.6,
-          fmt::format("{:.0f} % of the telegrams say that the gap is at its limit: it still works, "
-                      "with no reserve.",
-                      100 * a_.gapLimitShare));
+          sayf("{:.0f} % of the telegrams say that the gap is at its limit: it still works, "
+               "with no reserve.",
+               100 * a_.gapLimitShare));
     }
     if (!a_.codedSays.empty()) {
       note(Code::coded, Where::none, a_.codedSays + ".");
@@ -105,10 +106,10 @@ class Judge {
     if (a_.signal == Signal::flat || swing <= floor) {
       const bool zero = std::abs(a_.levels.bias) < (a_.unit == units::Unit::ampere ? 1e-3 : 0.1);
       add(Code::noSignal, Where::wiring, Severity::fault, kFlatTrue,
-          fmt::format("No pulses in {}: the line stays flat at {}: {}.",
-                      units::format(a_.durationS, units::Unit::second), level(a_.levels.bias),
-                      zero ? "no supply, a short to ground, or a wheel that stands"
-                           : "the sensor does not answer, or the wheel stands"));
+          sayf("No pulses in {}: the line stays flat at {}: {}.",
+               units::format(a_.durationS, units::Unit::second), level(a_.levels.bias),
+               zero ? say("no supply, a short to ground, or a wheel that stands")
+                    : say("the sensor does not answer, or the wheel stands")));
       return;
     }
     shiftOrFew();
@@ -118,9 +119,9 @@ class Judge {
   void lineAlone() {
     if (a_.restMoves && a_.dropouts.size() <= 2) {
       add(Code::biasShift, Where::wiring, Severity::fault, kRestMovesTrue,
-          fmt::format("The rest level goes from {} to {} and stays there, while no wheel turns: a "
-                      "contact or strand has let go or touches.",
-                      level(a_.levels.bias), level(a_.dropouts.back().level)));
+          sayf("The rest level goes from {} to {} and stays there, while no wheel turns: a "
+               "contact or strand has let go or touches.",
+               level(a_.levels.bias), level(a_.dropouts.back().level)));
       return;
     }
     dropouts();
@@ -136,21 +137,20 @@ class Judge {
         a_.signal == Signal::active || a_.signal == Signal::hall || a_.signal == Signal::activePwm;
     if (square && a_.pulseCount >= 2) {
       note(Code::noSignal, Where::none,
-           fmt::format(
-               "{} pulses of the right shape: the wheel hardly turned, too few to judge it by.",
-               a_.pulseCount));
+           sayf("{} pulses of the right shape: the wheel hardly turned, too few to judge it by.",
+                a_.pulseCount));
       return;
     }
     if (swing > std::max(least, 12 * a_.levels.noiseRms) && a_.pulseCount <= 6) {
       add(Code::biasShift, Where::wiring, Severity::fault, kRestMovesTrue,
-          fmt::format("The rest level moves between {} and {} while no wheel turns: a contact or "
-                      "strand lets go.",
-                      level(a_.levels.min), level(a_.levels.max)));
+          sayf("The rest level moves between {} and {} while no wheel turns: a contact or "
+               "strand lets go.",
+               level(a_.levels.min), level(a_.levels.max)));
       return;
     }
     add(Code::noSignal, Where::wiring, Severity::suspect, 0.5,
-        fmt::format("Only {} pulses in {}: too few to judge a wheel by.", a_.pulseCount,
-                    units::format(a_.durationS, units::Unit::second)));
+        sayf("Only {} pulses in {}: too few to judge a wheel by.", a_.pulseCount,
+             units::format(a_.durationS, units::Unit::second)));
   }
 
   void protocol() {
@@ -174,16 +174,15 @@ class Judge {
       return;
     }
     add(Code::wrongProtocol, Where::sensor, Severity::fault, 0.8,
-        fmt::format("Asked to read it as {}, but the record looks {}.",
-                    kSignalNames[static_cast<std::size_t>(a_.signal)],
-                    kSignalNames[static_cast<std::size_t>(seen)]));
+        sayf("Asked to read it as {}, but the record looks {}.",
+             kSignalNames[static_cast<std::size_t>(a_.signal)],
+             kSignalNames[static_cast<std::size_t>(seen)]));
   }
 
   // --- the ring
 
   [[nodiscard]] std::string where(const IrregularTooth& t) const {
-    return fmt::format("tooth {} of {}, in {} of {} turns", t.position, a_.ring->teeth, t.seen,
-                       t.of);
+    return sayf("tooth {} of {}, in {} of {} turns", t.position, a_.ring->teeth, t.seen, t.of);
   }
 
   void ring() {
@@ -197,14 +196,13 @@ class Judge {
     for (const auto& t : teeth) {
       if (t.kind == ToothKind::missing) {
         add(Code::missingTooth, Where::ring, Severity::fault, isTrue(t),
-            fmt::format("Absent: {}: the ring or its encoder, not sensor or wiring.", where(t)));
+            sayf("Absent: {}: the ring or its encoder, not sensor or wiring.", where(t)));
         placeAt(t);
       } else if (t.kind == ToothKind::shallow) {
         add(Code::damagedTooth, Where::ring,
             t.amountPercent >= kShallowFault ? Severity::fault : Severity::note,
             t.amountPercent >= kShallowFault ? isTrue(t) : kHint,
-            fmt::format("Gives {:.0f} % less: {}: bent, chipped or dirty.", t.amountPercent,
-                        where(t)));
+            sayf("Gives {:.0f} % less: {}: bent, chipped or dirty.", t.amountPercent, where(t)));
         placeAt(t);
       }
     }
@@ -253,15 +251,14 @@ class Judge {
       if (t.kind == ToothKind::wide && wide == 1 && !beside(t, ToothKind::narrow) &&
           !beside(t, ToothKind::missing)) {
         add(Code::crackedRing, Where::ring, Severity::fault, isTrue(t),
-            fmt::format("One gap is {:.0f} % wider, the rest even: behind {}: the ring has cracked "
-                        "and opened.",
-                        t.amountPercent, where(t)));
+            sayf("One gap is {:.0f} % wider, the rest even: behind {}: the ring has cracked "
+                 "and opened.",
+                 t.amountPercent, where(t)));
         placeAt(t);
       } else if (t.kind == ToothKind::wide || t.kind == ToothKind::narrow) {
         add(Code::damagedTooth, Where::ring, Severity::note, kHint,
-            fmt::format("The gap is {:.0f} % {}: behind {}: a tooth out of its place.",
-                        t.amountPercent, t.kind == ToothKind::wide ? "wider" : "narrower",
-                        where(t)));
+            sayf("The gap is {:.0f} % {}: behind {}: a tooth out of its place.", t.amountPercent,
+                 t.kind == ToothKind::wide ? say("wider") : say("narrower"), where(t)));
         placeAt(t);
       }
     }
@@ -277,9 +274,9 @@ class Judge {
     add(Code::ringRunout, Where::ring,
         percent >= kRunoutFault ? Severity::fault : Severity::suspect,
         std::min(kFlatTrue, 0.7 + percent / 60),
-        fmt::format("The output swells and fades by {:.0f} % once a turn: run-out, a warped ring, "
-                    "play in the bearing or rust under the seat.",
-                    percent));
+        sayf("The output swells and fades by {:.0f} % once a turn: run-out, a warped ring, "
+             "play in the bearing or rust under the seat.",
+             percent));
   }
 
   // --- the line
@@ -289,11 +286,10 @@ class Judge {
       return;
     }
     add(Code::biasShift, Where::wiring, Severity::fault, kLevelStepTrue,
-        fmt::format(
-            "The level that the wave swings about goes from {} to {} at {} and stays there: "
-            "the bias has changed: a contact, a leak or the module.",
-            level(a_.levelFrom), level(a_.levelTo),
-            units::format(a_.levelStepS, units::Unit::second, 3)));
+        sayf("The level that the wave swings about goes from {} to {} at {} and stays there: "
+             "the bias has changed: a contact, a leak or the module.",
+             level(a_.levelFrom), level(a_.levelTo),
+             units::format(a_.levelStepS, units::Unit::second, 3)));
     a_.findings.back().place = std::pair{a_.levelStepS - 0.1, a_.levelStepS + 0.1};
   }
 
@@ -315,12 +311,11 @@ class Judge {
     if (mayBeATooth()) {
       const auto& first = a_.dropouts.front();
       add(Code::missingTooth, Where::ring, Severity::suspect, 0.5,
-          fmt::format(
-              "{} absent {} at even speed, in less than two turns: a tooth that is not there "
-              "rather than a wire that lets go; turn the wheel twice round to see whether it "
-              "comes again.",
-              first.pitches < 2.5 ? "A pulse is" : "Two pulses are",
-              a_.dropouts.size() == 1 ? "once" : "twice"));
+          sayf("{} absent {} at even speed, in less than two turns: a tooth that is not there "
+               "rather than a wire that lets go; turn the wheel twice round to see whether it "
+               "comes again.",
+               first.pitches < 2.5 ? say("A pulse is") : say("Two pulses are"),
+               a_.dropouts.size() == 1 ? say("once") : say("twice")));
       a_.findings.back().place = std::pair{first.startS - 0.1, first.endS + 0.1};
       return;
     }
@@ -345,15 +340,15 @@ class Judge {
       }
     };
     sayDropouts(Code::intermittentOpen, opens, longest,
-                "the line goes to its unloaded level: a wire "
-                "or contact lets go");
+                say("the line goes to its unloaded level: a wire "
+                    "or contact lets go"));
     place(&opens);
     sayDropouts(Code::intermittentShort, shorts, longest,
-                "the line is pulled to ground or supply: a chafed wire");
+                say("the line is pulled to ground or supply: a chafed wire"));
     place(&shorts);
     if (rustles > 0) {
       add(Code::noisy, Where::wiring, Severity::suspect, kRustlesTrue,
-          fmt::format("{} stretches of mere noise: a contact that crackles.", rustles));
+          sayf("{} stretches of mere noise: a contact that crackles.", rustles));
       place(&rustles);
     }
   }
@@ -366,9 +361,9 @@ class Judge {
         count > 1                         ? kManyDropoutsTrue
         : code == Code::intermittentShort ? kShortOnceTrue
                                           : kOpenOnceTrue,
-        fmt::format("The signal is gone {}, for {} at most, tied to no tooth: {}.",
-                    count == 1 ? std::string("once") : fmt::format("{} times", count),
-                    units::format(longest, units::Unit::second, 2), meaning));
+        sayf("The signal is gone {}, for {} at most, tied to no tooth: {}.",
+             count == 1 ? std::string("once") : sayf("{} times", count),
+             units::format(longest, units::Unit::second, 2), meaning));
   }
 
   void output() {
@@ -376,9 +371,9 @@ class Judge {
     const bool lost = !a_.dropouts.empty();
     if (passive() && !lost && a_.fluxSwingMwb && *a_.fluxSwingMwb < kWeakFluxMwb) {
       add(Code::wideGap, Where::gap, Severity::suspect, 0.5,
-          fmt::format("The whole signal is weak, {} of flux swing: a gap too wide, a sensor not "
-                      "home, or metal on its tip.",
-                      fmt::format("{:.2g} mWb", *a_.fluxSwingMwb)));
+          sayf("The whole signal is weak, {} of flux swing: a gap too wide, a sensor not "
+               "home, or metal on its tip.",
+               sayf("{:.2g} mWb", *a_.fluxSwingMwb)));
     }
   }
 
@@ -394,8 +389,8 @@ class Judge {
       const bool low = value < least;
       add(low ? Code::lowCurrentLevel : Code::highCurrentLevel, Where::sensor, Severity::fault,
           kCurrentTrue,
-          fmt::format("The {} current is {}, {} the {} to {} of the interface.", which,
-                      level(value), low ? "below" : "above", level(least), level(most)));
+          sayf("The {} current is {}, {} the {} to {} of the interface.", which, level(value),
+               low ? say("below") : say("above"), level(least), level(most)));
     };
     check(a_.levels.low, kLowLeastA, kLowMostA, "lower");
     const double high = a_.signal == Signal::activeAk ? a_.levels.high / 2 : a_.levels.high;
@@ -409,13 +404,13 @@ class Judge {
     if (fine && a_.levels.peakToPeak > 0 &&
         a_.levels.noiseRms > kNoisyShare * a_.levels.peakToPeak) {
       add(Code::noisy, Where::wiring, Severity::suspect, kUnevenTrue,
-          fmt::format("Noise of {} rides on {}: a poor shield or contact.",
-                      level(a_.levels.noiseRms), level(a_.levels.peakToPeak)));
+          sayf("Noise of {} rides on {}: a poor shield or contact.", level(a_.levels.noiseRms),
+               level(a_.levels.peakToPeak)));
     } else if (a_.unevenPercent > kUnevenPercent && alternates()) {
       add(Code::noisy, Where::wiring, Severity::suspect, kUnevenTrue,
-          fmt::format("The pulses come unevenly, by {:.0f} % from one to the next: noise, or a "
-                      "loose part.",
-                      a_.unevenPercent));
+          sayf("The pulses come unevenly, by {:.0f} % from one to the next: noise, or a "
+               "loose part.",
+               a_.unevenPercent));
     }
   }
 
@@ -439,9 +434,9 @@ class Judge {
     const double least = a_.unit == units::Unit::ampere ? 2e-4 : 0.02;
     if (a_.hum && a_.hum->amplitude > least) {
       note(Code::hum, Where::wiring,
-           fmt::format("Mains hum of {:.0f} Hz, {} peak, rides on it: leads or shield pick it up; "
-                       "mind it when levels are near a limit.",
-                       a_.hum->hz, level(a_.hum->amplitude)));
+           sayf("Mains hum of {:.0f} Hz, {} peak, rides on it: leads or shield pick it up; "
+                "mind it when levels are near a limit.",
+                a_.hum->hz, level(a_.hum->amplitude)));
     }
   }
 
@@ -454,17 +449,18 @@ class Judge {
     a_.findings.insert(
         a_.findings.begin(),
         {Code::healthy, Where::none, Severity::note, a_.cycles.size() > 30 ? 0.8 : 0.5,
-         fmt::format("{} pulses without a gap, even within {:.1f} %, {} peak to peak.{}{}",
-                     a_.pulseCount, std::max(0.1, a_.unevenPercent), level(a_.levels.peakToPeak),
-                     fewTurns(), restsAt())});
+         sayf("{} pulses without a gap, even within {:.1f} %, {} peak to peak.{}{}", a_.pulseCount,
+              std::max(0.1, a_.unevenPercent), level(a_.levels.peakToPeak), fewTurns(),
+              restsAt())});
   }
 
   [[nodiscard]] std::string fewTurns() const {
     constexpr std::size_t kLargestRing = 130;
     const double turns =
         a_.ring ? a_.ring->turns : static_cast<double>(a_.pulseCount) / kLargestRing;
-    return turns < 2 ? " The ring may not have passed twice: a single tooth of it is not judged."
-                     : "";
+    return turns < 2
+               ? say(" The ring may not have passed twice: a single tooth of it is not judged.")
+               : "";
   }
 
   // The wheel that a hand lets go comes to rest; that is said, and no fault.
@@ -477,8 +473,8 @@ class Judge {
     const double period = last - a_.teeth[a_.teeth.size() - 2].riseS;
     const double endS = a_.startS + a_.durationS;
     return endS - last > kPeriods * period
-               ? fmt::format(" The wheel came to rest at {}.",
-                             units::format(last - a_.startS, units::Unit::second, 2))
+               ? sayf(" The wheel came to rest at {}.",
+                      units::format(last - a_.startS, units::Unit::second, 2))
                : "";
   }
 
@@ -490,14 +486,14 @@ class Judge {
 
 std::string decidingStep(const ChannelAnalysis& a) {
   if (a.findings.empty()) {
-    return "Record a spin of this wheel.";
+    return say("Record a spin of this wheel.");
   }
   const auto& main = a.findings.front();
   const auto tooth = [&] {
     const auto& t = *std::max_element(
         a.ring->irregular.begin(), a.ring->irregular.end(),
         [](const auto& x, const auto& y) { return x.amountPercent < y.amountPercent; });
-    return fmt::format(
+    return sayf(
         "Chalk the tyre at the first pulse and look at tooth {} through the opening, "
         "{:.0f}\xC2\xB0 forward from the mark.",
         t.position, 360.0 * t.position / a.ring->teeth);
@@ -506,31 +502,36 @@ std::string decidingStep(const ChannelAnalysis& a) {
     return tooth();
   }
   if (main.code == Code::ringRunout) {
-    return "Turn the wheel by hand and watch the gap: run-out shows by eye; then rock the wheel "
-           "for "
-           "play in the bearing.";
+    return say(
+        "Turn the wheel by hand and watch the gap: run-out shows by eye; then rock the wheel "
+        "for "
+        "play in the bearing.");
   }
   if (main.code == Code::intermittentOpen || main.code == Code::intermittentShort ||
       main.code == Code::biasShift) {
-    return "Watch the same trace while one leg at a time is flexed, and note where it reacts and "
-           "where it does not.";
+    return say(
+        "Watch the same trace while one leg at a time is flexed, and note where it reacts and "
+        "where it does not.");
   }
   if (main.code == Code::weakOutput || main.code == Code::wideGap) {
-    return "Measure the coil and the pair at the sensor, then look at the gap and for metal on the "
-           "tip.";
+    return say(
+        "Measure the coil and the pair at the sensor, then look at the gap and for metal on the "
+        "tip.");
   }
   if (main.code == Code::noSignal) {
-    return "Measure bias or supply at the sensor's connector, unplugged and plugged.";
+    return say("Measure bias or supply at the sensor's connector, unplugged and plugged.");
   }
   if (main.code == Code::lowCurrentLevel || main.code == Code::highCurrentLevel) {
-    return "Measure the same levels on the good wheel at the same place: a leak or resistance in "
-           "the "
-           "line moves them too.";
+    return say(
+        "Measure the same levels on the good wheel at the same place: a leak or resistance in "
+        "the "
+        "line moves them too.");
   }
   if (main.code == Code::healthy) {
-    return "Nothing on this record. Repeat it under the complaint: bump, steering, wet, creep.";
+    return say(
+        "Nothing on this record. Repeat it under the complaint: bump, steering, wet, creep.");
   }
-  return "Repeat the record with the leads at a second contact.";
+  return say("Repeat the record with the leads at a second contact.");
 }
 
 std::optional<std::pair<double, double>> firstPass(const ChannelAnalysis& a, int position) {

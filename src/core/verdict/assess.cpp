@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/base/say.h"
 #include "core/evidence/meter_use.h"
 #include "core/evidence/quantity_of.h"
 #include "core/evidence/void_setup.h"
@@ -52,7 +53,7 @@ Check judgeLimit(const judging::Limit& limit, const job::Evidence& e, const circ
     const double factor = physics::copperOhmAt(1, *e.reading.celsius, *limit.atCelsius);
     value *= factor;
     u *= factor;
-    at = fmt::format(
+    at = sayf(
         ", {} at {:.0f} \xC2\xB0"
         "C",
         units::format(value, entry.unit, 4), *limit.atCelsius);
@@ -61,29 +62,29 @@ Check judgeLimit(const judging::Limit& limit, const job::Evidence& e, const circ
   Check check;
   check.verdict = judgement.verdict;
   check.against =
-      fmt::format("limit {} ({})", judging::limitText(limit), judging::spoken(limit.provenance));
+      sayf("limit {} ({})", judging::limitText(limit), judging::spoken(limit.provenance));
   const std::string shown = units::format(entry) + at;
   switch (judgement.verdict) {
     case Verdict::pass:
-      check.reason = fmt::format("{} keeps the {}.", shown, check.against);
+      check.reason = sayf("{} keeps the {}.", shown, check.against);
       break;
     case Verdict::fail: {
       const bool above = limit.max && value > *limit.max;
       std::string meaning;
       if (limit.quantity == Quantity::coilResistance) {
-        meaning =
-            above ? (entry.overload || value > 1e5 ? ": the pair is open or nearly so"
-                                                   : ": resistance in the line, or the wrong part")
-                  : ": shorted turns, or the wires touch";
+        meaning = above ? (entry.overload || value > 1e5
+                               ? say(": the pair is open or nearly so")
+                               : say(": resistance in the line, or the wrong part"))
+                        : say(": shorted turns, or the wires touch");
       } else if (limit.quantity == Quantity::wireInsulation) {
-        meaning = ": it leaks; water, or a chafed wire";
+        meaning = say(": it leaks; water, or a chafed wire");
       }
-      check.reason = fmt::format("{} is {} the {}{}.", shown, above ? "above" : "below",
-                                 check.against, meaning);
+      check.reason = sayf("{} is {} the {}{}.", shown, above ? say("above") : say("below"),
+                          check.against, meaning);
       break;
     }
     case Verdict::cannotTell:
-      check.reason = fmt::format(
+      check.reason = sayf(
           "{} is within \xC2\xB1{} of the {}: with this meter it cannot be told ({:.0f} % likely "
           "to keep it).",
           shown, units::format(judgement.guard, entry.unit, 2), check.against,
@@ -133,9 +134,9 @@ std::optional<Check> judgeExpected(const ReadingView& view, const job::Evidence&
     // An open circuit is expected: OL confirms it, any number is more than nothing but is for the
     // limit to judge.
     check.verdict = entry.overload ? Verdict::pass : Verdict::cannotTell;
-    check.reason = entry.overload ? "OL, as an open circuit should read."
-                                  : fmt::format("{} where an open circuit was expected.",
-                                                units::format(entry));
+    check.reason = entry.overload
+                       ? say("OL, as an open circuit should read.")
+                       : sayf("{} where an open circuit was expected.", units::format(entry));
     return entry.overload ? std::optional(check) : std::nullopt;
   }
   // A band of what is likely, not a specification: inside it is as expected; outside by more than
@@ -144,10 +145,10 @@ std::optional<Check> judgeExpected(const ReadingView& view, const job::Evidence&
   const double off = std::max(band.low - entry.value, entry.value - band.high);
   check.verdict = off <= 0 ? Verdict::pass : off > guard ? Verdict::fail : Verdict::cannotTell;
   const std::string_view word =
-      check.verdict == Verdict::pass ? "is as"
+      check.verdict == Verdict::pass ? say("is as")
       : check.verdict == Verdict::fail
-          ? (entry.value > band.high ? "is above what is" : "is below what is")
-          : "is at the edge of what is";
+          ? (entry.value > band.high ? say("is above what is") : say("is below what is"))
+          : say("is at the edge of what is");
   check.reason =
       fmt::format("{} {} {} ({}).", units::format(entry), word, view.expectedText, p.from);
   return check;
@@ -168,13 +169,14 @@ Comparable comparable(const job::Evidence& e, const circuit::Meter& meter, bool 
   if (circuit::unitOf(e.test.kind) == units::Unit::ohm && e.reading.celsius && bothWarm) {
     constexpr double kAt = 20;
     out.value = physics::copperOhmAt(out.value, *e.reading.celsius, kAt);
-    out.shown += fmt::format(" at {:.0f} \xC2\xB0"
-                             "C",
-                             *e.reading.celsius);
+    out.shown += sayf(
+        " at {:.0f} \xC2\xB0"
+        "C",
+        *e.reading.celsius);
   }
   if (e.test.kind == TestKind::acVoltage && e.reading.hz && *e.reading.hz > 0) {
     out.value /= *e.reading.hz;
-    out.shown += " at " + units::format(*e.reading.hz, units::Unit::hertz);
+    out.shown += say(" at ") + units::format(*e.reading.hz, units::Unit::hertz);
   }
   return out;
 }
@@ -201,11 +203,11 @@ std::optional<Check> judgePeer(const job::Case& c, const job::Evidence& e, const
     return std::nullopt;
   }
   Check check;
-  check.against = fmt::format("{} reads {}", peer->name, units::format(theirs));
+  check.against = sayf("{} reads {}", peer->name, units::format(theirs));
   if (mine.overload || theirs.overload) {
     check.verdict = mine.overload == theirs.overload ? Verdict::pass : Verdict::fail;
     check.reason =
-        fmt::format("{} here, {} on {}.", units::format(mine), units::format(theirs), peer->name);
+        sayf("{} here, {} on {}.", units::format(mine), units::format(theirs), peer->name);
     return check;
   }
   const bool ac = e.test.kind == TestKind::acVoltage;
@@ -220,8 +222,8 @@ std::optional<Check> judgePeer(const job::Case& c, const job::Evidence& e, const
   check.verdict =
       judging::judge(ratio, ratio * std::hypot(a.relativeU, b.relativeU), 1 / allowed, allowed)
           .verdict;
-  check.reason = fmt::format("{:.3g} times {} ({}){}; at most {:.3g} either way is usual.", ratio,
-                             peer->name, b.shown, ac ? " per hertz" : "", allowed);
+  check.reason = sayf("{:.3g} times {} ({}){}; at most {:.3g} either way is usual.", ratio,
+                      peer->name, b.shown, ac ? say(" per hertz") : "", allowed);
   return check;
 }
 
@@ -249,13 +251,13 @@ void judgeFlux(ReadingView& view, const job::Case& c, const Circuit& circuit, do
     const auto judgement = judging::judge(weber, kScope * weber, limit->min, limit->max);
     Check check;
     check.verdict = judgement.verdict;
-    check.against = fmt::format("limit {} ({})", judging::limitText(*limit),
-                                judging::spoken(limit->provenance));
-    const char* const how = judgement.verdict == Verdict::pass   ? "keeps"
-                            : judgement.verdict == Verdict::fail ? "breaks"
-                                                                 : "is too near to tell of";
-    check.reason = fmt::format("{} of output per hertz {} the {}.",
-                               units::format(weber, units::Unit::weber), how, check.against);
+    check.against =
+        sayf("limit {} ({})", judging::limitText(*limit), judging::spoken(limit->provenance));
+    const char* const how = judgement.verdict == Verdict::pass   ? say("keeps")
+                            : judgement.verdict == Verdict::fail ? say("breaks")
+                                                                 : say("is too near to tell of");
+    check.reason = sayf("{} of output per hertz {} the {}.",
+                        units::format(weber, units::Unit::weber), how, check.against);
     view.checks.push_back(check);
   }
 }
@@ -265,20 +267,21 @@ void assessWaveform(ReadingView& view, const job::Case& c, const job::Evidence& 
   const auto analysis = waveforms.analyses.find(e.id);
   if (analysis == waveforms.analyses.end()) {
     const auto it = waveforms.waveforms.find(e.id);
-    view.shown = "capture missing";
-    view.reason = it == waveforms.waveforms.end() ? "The capture was not read." : it->second.error;
+    view.shown = say("capture missing");
+    view.reason =
+        it == waveforms.waveforms.end() ? say("The capture was not read.") : it->second.error;
     view.verdict = Verdict::cannotTell;
     return;
   }
   const auto& a = *analysis->second;
   view.shown = a.signal == trace::Signal::flat
-                   ? "flat, " + units::format(a.levels.bias, a.unit)
+                   ? say("flat, ") + units::format(a.levels.bias, a.unit)
                    : units::format(a.levels.peakToPeak, a.unit) + " p-p";
   const auto comparison = waveforms.comparisons.find(e.id);
   // Said on the weaker side only: "583 %" of a bad wheel tells nobody anything.
   if (comparison != waveforms.comparisons.end() && comparison->second.ratio <= 1.25) {
-    view.expectedText = fmt::format("{:.0f} % of {} at equal speed", 100 * comparison->second.ratio,
-                                    comparison->second.b);
+    view.expectedText =
+        sayf("{:.0f} % of {} at equal speed", 100 * comparison->second.ratio, comparison->second.b);
   }
   for (const auto& f : a.findings) {
     Check check;
@@ -305,15 +308,15 @@ std::string titleOf(const Test& test) {
       title = test.kindText;
       break;
     case TestKind::waveform:
-      return "scope trace";
+      return say("scope trace");
     case TestKind::resistance:
       title = "ohms";
       break;
     case TestKind::dcVoltage:
-      title = "DC volts";
+      title = say("DC volts");
       break;
     case TestKind::acVoltage:
-      title = "AC volts";
+      title = say("AC volts");
       break;
     default:
       title = circuit::kTestKindNames[static_cast<std::size_t>(test.kind)];
@@ -342,8 +345,8 @@ void assessValue(ReadingView& view, const job::Case& c, const job::Evidence& e,
   if (view.expected) {
     view.expectedText =
         std::isinf(view.expected->nominal)
-            ? "expected OL"
-            : "expected " +
+            ? say("expected OL")
+            : say("expected ") +
                   units::formatBand(view.expected->low, view.expected->high, e.reading.value->unit);
   }
   if (const auto quantity = quantityOf(circuit, e.test)) {
@@ -365,7 +368,7 @@ void assessValue(ReadingView& view, const job::Case& c, const job::Evidence& e,
 void assessLamp(ReadingView& view, const job::Case& c, const job::Evidence& e,
                 const Circuit& circuit, const circuit::LineParameters& known) {
   const auto nameOf = [](circuit::LampState state) {
-    return std::string(circuit::kLampStateNames[static_cast<std::size_t>(state)]);
+    return sayName(circuit::kLampStateNames[static_cast<std::size_t>(state)]);
   };
   view.shown = nameOf(*e.reading.lamp);
   const auto share = circuit::predict(circuit, known.central, e.test, {}, c.meter);
@@ -373,11 +376,11 @@ void assessLamp(ReadingView& view, const job::Case& c, const job::Evidence& e,
     return;
   }
   const auto expected = circuit::lampState(e.test.lamp, *share);
-  view.expectedText = "expected " + nameOf(expected);
+  view.expectedText = say("expected ") + nameOf(expected);
   Check check;
   check.against = view.expectedText;
   check.verdict = expected == *e.reading.lamp ? Verdict::pass : Verdict::fail;
-  check.reason = fmt::format("The lamp is {}, {} ({}).", view.shown, view.expectedText, known.from);
+  check.reason = sayf("The lamp is {}, {} ({}).", view.shown, view.expectedText, known.from);
   view.checks.push_back(check);
 }
 
@@ -396,7 +399,7 @@ ReadingView assess(const job::Case& c, const job::Evidence& e, const WaveformSet
     return view;
   }
   if (const auto reason = voidReason(*circuit, e.test)) {
-    view.shown = e.reading.value ? units::format(*e.reading.value) : "kept";
+    view.shown = e.reading.value ? units::format(*e.reading.value) : say("kept");
     view.reason = *reason;
     view.traps = trapsOf({c, e, *circuit, known->second, view.expected, view.verdict});
     return view;

@@ -4,6 +4,7 @@
 
 #include <cmath>
 
+#include "core/base/say.h"
 #include "core/circuit/place_words.h"
 
 namespace haybale::diagnosis {
@@ -31,37 +32,53 @@ bool pair(const Test& test) {
 }
 
 std::string spin(const Test& test) {
-  return test.state.wheel == circuit::WheelMotion::spun     ? ", wheel spun"
-         : test.state.wheel == circuit::WheelMotion::driven ? ", driven"
+  return test.state.wheel == circuit::WheelMotion::spun     ? say(", wheel spun")
+         : test.state.wheel == circuit::WheelMotion::driven ? say(", driven")
                                                             : "";
 }
 
 std::string wireOf(const Test& test) {
   return test.red && test.red->wire
-             ? fmt::format("wire {}",
-                           circuit::kWireNames[static_cast<std::size_t>(*test.red->wire)])
-             : std::string("the wire");
+             ? sayf("wire {}", circuit::kWireNames[static_cast<std::size_t>(*test.red->wire)])
+             : std::string(say("the wire"));
 }
 
 // Volts at a connector are one thing with it apart and another with the load behind it.
 std::string plugged(const Test& test) {
   const bool half = test.red && (test.red->place.kind == circuit::Place::Kind::moduleSide ||
                                  test.red->place.kind == circuit::Place::Kind::wheelSide);
-  return half && !test.state.isUnplugged(test.red->place.element) ? ", plugged" : "";
+  return half && !test.state.isUnplugged(test.red->place.element) ? say(", plugged") : "";
 }
 
 std::string disturbWords(const Test& test) {
   if (!test.state.disturb) {
     return "";
   }
-  return test.state.disturb->kind == circuit::DisturbKind::wet ? ", wetted with salt water"
-                                                               : ", steered lock to lock";
+  return test.state.disturb->kind == circuit::DisturbKind::wet ? say(", wetted with salt water")
+                                                               : say(", steered lock to lock");
 }
 
 std::string swapWords(const Test& test) {
-  return test.state.swap ? fmt::format(", sensor of {} on the harness of {}",
-                                       test.state.swap->sensorOf, test.state.swap->into)
+  return test.state.swap ? sayf(", sensor of {} on the harness of {}", test.state.swap->sensorOf,
+                                test.state.swap->into)
                          : "";
+}
+
+std::string watchedTitle(const std::optional<circuit::Disturb>& disturb, const std::string& what) {
+  using Kind = circuit::DisturbKind;
+  switch (disturb ? disturb->kind : Kind::flex) {
+    case Kind::wet:
+      return sayf("Wet {} while the reading is watched", what);
+    case Kind::shake:
+      return sayf("Shake {} while the reading is watched", what);
+    case Kind::heat:
+      return sayf("Warm {} while the reading is watched", what);
+    case Kind::pull:
+      return sayf("Pull on {} while the reading is watched", what);
+    case Kind::flex:
+      break;
+  }
+  return sayf("Flex {} while the reading is watched", what);
 }
 
 std::string titleOf(const Named& named, const Test& test) {
@@ -69,57 +86,57 @@ std::string titleOf(const Named& named, const Test& test) {
   switch (test.kind) {
     case TestKind::resistance:
       if (pair(test) && !(test.red->place == test.black->place)) {
-        return fmt::format("Ohms of wire {} from {} to {}",
-                           circuit::kWireNames[static_cast<std::size_t>(*test.red->wire)], place,
-                           named.place(test.black->place));
+        return sayf("Ohms of wire {} from {} to {}",
+                    circuit::kWireNames[static_cast<std::size_t>(*test.red->wire)], place,
+                    named.place(test.black->place));
       }
-      return (pair(test) ? "Ohms of the pair at " : "Ohms of " + wireOf(test) + " to ground at ") +
+      return (pair(test) ? say("Ohms of the pair at ")
+                         : say("Ohms of ") + wireOf(test) + say(" to ground at ")) +
              place;
     case TestKind::loop:
-      return (place.starts_with("the ") ? "Loop check from " : "Loop check from the ") + place;
+      return (place.starts_with("the ") ? say("Loop check from ") : say("Loop check from the ")) +
+             place;
     case TestKind::waveform:
-      return std::string("Scope trace at ") + (place.starts_with("module") ? "the " : "") + place +
+      return std::string(say("Scope trace at ")) +
+             (place.starts_with("module") ? say("the ") : "") + place +
              (test.state.wheel == circuit::WheelMotion::driven ? spin(test) : "");
     case TestKind::acVoltage:
-      return "AC volts at " + place + spin(test);
+      return say("AC volts at ") + place + spin(test);
     case TestKind::codes:
-      return (test.state.jumper
-                  ? "Deliberate short at " + named.part(test.state.jumper->element) + ", then codes"
-                  : "Clear codes and read them again") +
+      return (test.state.jumper ? say("Deliberate short at ") +
+                                      named.part(test.state.jumper->element) + say(", then codes")
+                                : say("Clear codes and read them again")) +
              spin(test) + disturbWords(test) + swapWords(test);
     case TestKind::liveSpeed:
       if (test.state.inject) {
-        return "Substitute signal at " + named.place(test.state.inject->place) + ", live speed";
+        return say("Substitute signal at ") + named.place(test.state.inject->place) +
+               say(", live speed");
       }
-      return "Live speeds" + spin(test) + swapWords(test);
+      return say("Live speeds") + spin(test) + swapWords(test);
     case TestKind::wiggle: {
-      static constexpr std::array<const char*, 5> kDo{"Flex ", "Wet ", "Shake ", "Warm ",
-                                                      "Pull on "};
-      const std::string verb =
-          test.state.disturb ? kDo[static_cast<std::size_t>(test.state.disturb->kind)] : kDo[0];
-      return verb +
-             (test.state.disturb && !test.state.disturb->element.empty()
-                  ? named.part(test.state.disturb->element)
-                  : std::string("the whole loom")) +
-             " while the reading is watched";
+      return watchedTitle(test.state.disturb,
+                          test.state.disturb && !test.state.disturb->element.empty()
+                              ? named.part(test.state.disturb->element)
+                              : std::string(say("the whole loom")));
     }
     case TestKind::lamp:
       return test.red && test.red->place.kind == circuit::Place::Kind::battery
-                 ? "Test lamp from battery plus to the return at " + named.place(test.black->place)
-                 : "Test lamp to ground at " + place;
+                 ? say("Test lamp from battery plus to the return at ") +
+                       named.place(test.black->place)
+                 : say("Test lamp to ground at ") + place;
     case TestKind::inspect:
-      return (!isPull(test)   ? "Look at "
-              : named.circuit ? "Pull on "
-                              : "Pull on the wires of ") +
+      return (!isPull(test)   ? say("Look at ")
+              : named.circuit ? say("Pull on ")
+                              : say("Pull on the wires of ")) +
              named.part(test.looked);
     case TestKind::benchSensor:
-      return "Steel across the sensor's tip";
+      return say("Steel across the sensor's tip");
     default:
       if (pair(test) && !(test.red->place == test.black->place)) {
-        return "Voltage drop over " + named.part(test.red->place.element);
+        return say("Voltage drop over ") + named.part(test.red->place.element);
       }
-      return (pair(test) ? "Volts across the pair at "
-                         : "Volts of " + wireOf(test) + " to ground at ") +
+      return (pair(test) ? say("Volts across the pair at ")
+                         : say("Volts of ") + wireOf(test) + say(" to ground at ")) +
              place + plugged(test);
   }
 }
@@ -137,31 +154,31 @@ std::string titleFor(const Test& test) {
 std::string instructionsFor(const Circuit& circuit, const Test& test) {
   const auto wire = [&](circuit::WireId id) {
     const auto& w = circuit.wire(id);
-    return "wire " + std::string(circuit::kWireNames[static_cast<std::size_t>(id)]) +
+    return say("wire ") + std::string(circuit::kWireNames[static_cast<std::size_t>(id)]) +
            (w.colour.empty() ? "" : " (" + w.colour + ")");
   };
   const std::string state = circuit::stateText(test.state);
   if (isPull(test)) {
-    return fmt::format(
+    return sayf(
         "Pull gently on each wire of {}, a hand's width at a time: where its copper is gone the "
         "insulation stretches.",
         circuit::partInWords(circuit, test.looked));
   }
   if (test.red) {
-    std::string text = "Red on " +
-                       (test.red->wire ? wire(*test.red->wire) + " at " : std::string()) +
-                       circuit::placeInWords(circuit, test.red->place) + ", black on ";
+    std::string text = say("Red on ") +
+                       (test.red->wire ? wire(*test.red->wire) + say(" at ") : std::string()) +
+                       circuit::placeInWords(circuit, test.red->place) + say(", black on ");
     text += test.black && test.black->wire
                 ? wire(*test.black->wire) +
                       (test.red->place == test.black->place
                            ? ""
-                           : " at " + circuit::placeInWords(circuit, test.black->place))
-                : std::string("a known good ground");
+                           : say(" at ") + circuit::placeInWords(circuit, test.black->place))
+                : std::string(say("a known good ground"));
     return text + "; " + state + ".";
   }
   if (test.kind == TestKind::inspect) {
-    return fmt::format("Look at {} without moving it first: crust, chafe, breaks, dirt, seat; {}.",
-                       circuit::partInWords(circuit, test.looked), state);
+    return sayf("Look at {} without moving it first: crust, chafe, breaks, dirt, seat; {}.",
+                circuit::partInWords(circuit, test.looked), state);
   }
   return titleFor(circuit, test) + "; " + state + ".";
 }
@@ -199,26 +216,26 @@ std::string sayValue(const Test& test, const Scale& scale, double x, double soun
   }
   constexpr double kNothing = 1e-4;
   if (!ohms && std::abs(x - soundAt) < 2 * spread && std::abs(sound) < kNothing) {
-    return "near nothing";
+    return say("near nothing");
   }
   if (std::abs(x - soundAt) < 2 * spread) {
-    return "about " + about(scale, soundAt, spread, sound, unit);
+    return say("about ") + about(scale, soundAt, spread, sound, unit);
   }
   if (ohms) {
     const double value = std::max(0.0, std::pow(10.0, x) - 3);
     const int decade = static_cast<int>(std::floor(std::log10(std::max(value, 0.1))));
     if (decade < 2) {
-      return "under 100 \xCE\xA9";
+      return say("under 100 \xCE\xA9");
     }
-    return units::format(std::pow(10.0, decade), unit, 1) + " to " +
+    return units::format(std::pow(10.0, decade), unit, 1) + say(" to ") +
            units::format(std::pow(10.0, decade + 1), unit, 2);
   }
   const auto back = [&](double at) { return valueAt(scale, at); };
   if (std::abs(back(x)) < 0.1 * std::max(std::abs(sound), 0.2)) {
-    return "near nothing";
+    return say("near nothing");
   }
-  return x > soundAt ? "above " + units::format(back(soundAt + 2 * spread), unit, 2)
-                     : "below " + units::format(back(soundAt - 2 * spread), unit, 2);
+  return x > soundAt ? say("above ") + units::format(back(soundAt + 2 * spread), unit, 2)
+                     : say("below ") + units::format(back(soundAt - 2 * spread), unit, 2);
 }
 
 std::string sayReading(const job::Reading& r) {
@@ -226,9 +243,9 @@ std::string sayReading(const job::Reading& r) {
     std::string text;
     for (const auto& code : *r.codes) {
       text += (text.empty() ? "" : ", ") + code.circuit + " " +
-              std::string(job::kCodeTypeNames[static_cast<std::size_t>(code.type)]);
+              sayName(job::kCodeTypeNames[static_cast<std::size_t>(code.type)]);
     }
-    return text.empty() ? "no code returned" : text;
+    return text.empty() ? say("no code returned") : text;
   }
   if (!r.kmh.empty()) {
     std::string text;
@@ -238,18 +255,18 @@ std::string sayReading(const job::Reading& r) {
     return text;
   }
   if (r.reacts) {
-    return *r.reacts ? "the reading jumps" : "the reading stays";
+    return *r.reacts ? say("the reading jumps") : say("the reading stays");
   }
   if (r.sight) {
-    return std::string(job::kSightNames[static_cast<std::size_t>(*r.sight)]);
+    return sayName(job::kSightNames[static_cast<std::size_t>(*r.sight)]);
   }
   if (r.lamp) {
-    return std::string(circuit::kLampStateNames[static_cast<std::size_t>(*r.lamp)]);
+    return sayName(circuit::kLampStateNames[static_cast<std::size_t>(*r.lamp)]);
   }
   if (r.swings) {
-    return *r.swings ? "swings wide" : "barely moves";
+    return *r.swings ? say("swings wide") : say("barely moves");
   }
-  return "kept";
+  return say("kept");
 }
 
 }  // namespace haybale::diagnosis

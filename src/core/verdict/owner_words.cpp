@@ -4,6 +4,7 @@
 
 #include <algorithm>
 
+#include "core/base/say.h"
 #include "core/circuit/place_words.h"
 
 namespace haybale::diagnosis {
@@ -20,7 +21,7 @@ constexpr std::size_t kMostTold = 6;
 std::string at(const Element* element) {
   const auto place = plainPlace(element);
   const bool wires = element && element->kind == ElementKind::leg && element->label.empty();
-  return place.empty() ? std::string() : (wires ? " in " : " at ") + place;
+  return place.empty() ? std::string() : (wires ? say(" in ") : say(" at ")) + place;
 }
 
 bool isSensor(const Element* element) {
@@ -62,93 +63,95 @@ std::string plainFault(Fault fault, const Element* e) {
   const bool module = e && e->kind == ElementKind::module;
   switch (fault) {
     case Fault::none:
-      return "nothing that is wrong now";
+      return say("nothing that is wrong now");
     case Fault::open:
-      return module        ? "a pin of the control unit's plug without contact"
-             : isSensor(e) ? "a wire that is broken in the wheel sensor's own lead"
-                           : "a wire that is broken" + at(e);
+      return module        ? say("a pin of the control unit's plug without contact")
+             : isSensor(e) ? say("a wire that is broken in the wheel sensor's own lead")
+                           : say("a wire that is broken") + at(e);
     case Fault::resistive:
-      return module ? "bad contact in the control unit's plug" : "corrosion, bad contact" + at(e);
+      return module ? say("bad contact in the control unit's plug")
+                    : say("corrosion, bad contact") + at(e);
     case Fault::wiresTouching:
-      return "two wires that touch each other" + at(e);
+      return say("two wires that touch each other") + at(e);
     case Fault::shortToGround:
-      return "a chafed wire that touches the body" + at(e);
+      return say("a chafed wire that touches the body") + at(e);
     case Fault::shortToSupply:
-      return "a chafed wire that touches another one under voltage" + at(e);
+      return say("a chafed wire that touches another one under voltage") + at(e);
     case Fault::leak:
       return "water" + at(e);
     case Fault::intermittentOpen:
-      return "a wire that lets go now and then" + at(e);
+      return say("a wire that lets go now and then") + at(e);
     case Fault::intermittentShort:
-      return "a wire that touches metal now and then" + at(e);
+      return say("a wire that touches metal now and then") + at(e);
     case Fault::sensorOpen:
     case Fault::sensorShorted:
     case Fault::sensorDead:
-      return "a wheel sensor that has failed";
+      return say("a wheel sensor that has failed");
     case Fault::sensorWeak:
-      return "a wheel sensor that has grown weak";
+      return say("a wheel sensor that has grown weak");
     case Fault::wrongSensor:
-      return "a wheel sensor of the wrong kind";
+      return say("a wheel sensor of the wrong kind");
     case Fault::reversed:
-      return "two wires exchanged" + at(e);
+      return say("two wires exchanged") + at(e);
     case Fault::wideGap:
-      return "a wheel sensor that sits too far from the ring it reads";
+      return say("a wheel sensor that sits too far from the ring it reads");
     case Fault::debris:
-      return "metal dust or dirt on the wheel sensor's tip";
+      return say("metal dust or dirt on the wheel sensor's tip");
     case Fault::ringTooth:
-      return "a damaged tooth of the ring that the wheel sensor reads";
+      return say("a damaged tooth of the ring that the wheel sensor reads");
     case Fault::ringCracked:
-      return "a cracked ring, the one that the wheel sensor reads";
+      return say("a cracked ring, the one that the wheel sensor reads");
     case Fault::ringRunout:
-      return "a ring or wheel bearing that does not run true";
+      return say("a ring or wheel bearing that does not run true");
     case Fault::ringWrongCount:
-      return "a ring or bearing that belongs to another vehicle";
+      return say("a ring or bearing that belongs to another vehicle");
     case Fault::encoderReversed:
-      return "a wheel bearing mounted the wrong way round";
+      return say("a wheel bearing mounted the wrong way round");
     case Fault::noSupply:
-      return "a control unit that does not feed the wheel sensor";
+      return say("a control unit that does not feed the wheel sensor");
     case Fault::latchedOff:
-      return "a control unit that had switched the wheel sensor off until its memory is cleared";
+      return say(
+          "a control unit that had switched the wheel sensor off until its memory is cleared");
     case Fault::inputDead:
-      return "a control unit that no longer reads the wheel sensor";
+      return say("a control unit that no longer reads the wheel sensor");
     case Fault::circuitsExchanged:
-      return "the wires of two wheels exchanged";
+      return say("the wires of two wheels exchanged");
     case Fault::modulePower:
-      return "a bad fuse, relay or ground of the control unit";
+      return say("a bad fuse, relay or ground of the control unit");
     case Fault::wrongTyre:
-      return "a tyre of another size, or nearly flat";
+      return say("a tyre of another size, or nearly flat");
     case Fault::other:
       break;
   }
-  return "something else";
+  return say("something else");
 }
 
 PlainVerdict plainVerdict(const job::Case& c, const Conclusion& conclusion) {
   const auto* circuit = c.suspectCircuit();
   if (!circuit || conclusion.suspects.empty()) {
-    return {"Nothing can be said yet.", {}};
+    return {say("Nothing can be said yet."), {}};
   }
   if (conclusion.state == State::contradictory) {
     return {
-        "The measurements do not agree with each other yet; they have to be repeated before "
-        "anything is bought.",
+        say("The measurements do not agree with each other yet; they have to be repeated before "
+            "anything is bought."),
         {}};
   }
   const auto told = toldOf(*circuit, conclusion);
   if (conclusion.state == State::isolated) {
-    return {fmt::format("The cause: {}.", told.front().what), {}};
+    return {sayf("The cause: {}.", told.front().what), {}};
   }
-  PlainVerdict out{"The cause is not certain yet. Of 100 such cases it is:", {}};
+  PlainVerdict out{say("The cause is not certain yet. Of 100 such cases it is:"), {}};
   double left = 1;
   for (const auto& t : told) {
     if (t.share < kLeastTold || out.possible.size() == kMostTold) {
       break;
     }
     left -= t.share;
-    out.possible.push_back(fmt::format("in {:.0f} {}", 100 * t.share, t.what));
+    out.possible.push_back(sayf("in {:.0f} {}", 100 * t.share, t.what));
   }
   if (left >= 0.01) {
-    out.possible.push_back(fmt::format("in {:.0f} one of several rarer things", 100 * left));
+    out.possible.push_back(sayf("in {:.0f} one of several rarer things", 100 * left));
   }
   return out;
 }
@@ -159,24 +162,26 @@ std::string plainWork(const std::string& id, const Element* e) {
     const char* step;
     std::string words;
   } known[] = {
-      {"clear", "The control unit's stored faults were cleared."},
-      {"why-latched", "It was looked for what had made the control unit switch the sensor off."},
-      {"uncross", "Two wires that had been exchanged were put back" + at(e) + "."},
-      {"exchange", "The wires of two wheels were put back in their own places."},
-      {"both-sides", "The plug was renewed on both sides" + at(e) + "."},
-      {"terminals", "The contacts were cleaned and tightened" + at(e) + "."},
-      {"cut-back", "The spoilt piece of wire was cut out" + at(e) + "."},
-      {"splice", "The wires were joined again and sealed against water" + at(e) + "."},
-      {"chafe", "The wires were laid clear of what had rubbed them."},
-      {"clean", isSensor(e) ? "The wheel sensor's tip was cleaned."
-                            : "The ring and the place where the sensor looks at it were cleaned."},
-      {"compare", isSensor(e) ? "A new wheel sensor was chosen by the old one." : ""},
-      {"seat", "The wheel sensor was fitted, on a clean seat."},
-      {"count", "The new ring was compared with the old one."},
-      {"way-round", "The ring in the wheel bearing was renewed."},
-      {"supply", "The control unit's fuses, relay and ground were checked."},
-      {"plug", "The control unit's plug was looked into."},
-      {"change", "The control unit was changed or repaired."},
+      {"clear", say("The control unit's stored faults were cleared.")},
+      {"why-latched",
+       say("It was looked for what had made the control unit switch the sensor off.")},
+      {"uncross", say("Two wires that had been exchanged were put back") + at(e) + "."},
+      {"exchange", say("The wires of two wheels were put back in their own places.")},
+      {"both-sides", say("The plug was renewed on both sides") + at(e) + "."},
+      {"terminals", say("The contacts were cleaned and tightened") + at(e) + "."},
+      {"cut-back", say("The spoilt piece of wire was cut out") + at(e) + "."},
+      {"splice", say("The wires were joined again and sealed against water") + at(e) + "."},
+      {"chafe", say("The wires were laid clear of what had rubbed them.")},
+      {"clean", isSensor(e)
+                    ? say("The wheel sensor's tip was cleaned.")
+                    : say("The ring and the place where the sensor looks at it were cleaned.")},
+      {"compare", isSensor(e) ? say("A new wheel sensor was chosen by the old one.") : ""},
+      {"seat", say("The wheel sensor was fitted, on a clean seat.")},
+      {"count", say("The new ring was compared with the old one.")},
+      {"way-round", say("The ring in the wheel bearing was renewed.")},
+      {"supply", say("The control unit's fuses, relay and ground were checked.")},
+      {"plug", say("The control unit's plug was looked into.")},
+      {"change", say("The control unit was changed or repaired.")},
   };
   for (const auto& entry : known) {
     if (step == entry.step) {

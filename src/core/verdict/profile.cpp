@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/base/say.h"
 #include "core/evidence/quantity_of.h"
 
 namespace haybale::diagnosis {
@@ -64,13 +65,13 @@ Test testAt(const Circuit& circuit, const Class& c, const Place& place) {
 
 std::string profileTitle(const Class& c) {
   const std::string red(circuit::kWireNames[static_cast<std::size_t>(*c.red)]);
-  const std::string leads = c.pair ? std::string("a to b") : red + " to ground";
-  const std::string load = c.module && c.sensor ? "all plugged in"
-                           : c.module           ? "unloaded, from the module"
-                           : c.sensor           ? "towards the wheel"
-                                                : "the wire alone";
-  return fmt::format("{} along the line, {}, {}",
-                     c.kind == TestKind::dcVoltage ? "DC volts" : "Ohms", leads, load);
+  const std::string leads = c.pair ? std::string(say("a to b")) : red + say(" to ground");
+  const std::string load = c.module && c.sensor ? say("all plugged in")
+                           : c.module           ? say("unloaded, from the module")
+                           : c.sensor           ? say("towards the wheel")
+                                                : say("the wire alone");
+  return sayf("{} along the line, {}, {}", c.kind == TestKind::dcVoltage ? say("DC volts") : "Ohms",
+              leads, load);
 }
 
 void addPoints(Profile& out, const job::Case& c, const Circuit& circuit, const Class& cls,
@@ -199,13 +200,13 @@ void findCliff(Profile& p, const Circuit& circuit) {
   }
   if (p.cliff) {
     const auto name = [](const Place& place) {
-      return place.kind == Place::Kind::modulePlug ? std::string("the module plug")
+      return place.kind == Place::Kind::modulePlug ? std::string(say("the module plug"))
                                                    : circuit::spoken(place);
     };
-    p.cliff->text = fmt::format(
-        "the cliff: between {} and {}{}", name(p.readings[p.cliff->from].place),
-        name(p.readings[p.cliff->to].place),
-        p.cliff->lengthM ? fmt::format(", {:.2g} m", *p.cliff->lengthM) : std::string());
+    p.cliff->text =
+        sayf("the cliff: between {} and {}{}", name(p.readings[p.cliff->from].place),
+             name(p.readings[p.cliff->to].place),
+             p.cliff->lengthM ? fmt::format(", {:.2g} m", *p.cliff->lengthM) : std::string());
   }
 }
 

@@ -4,6 +4,7 @@
 
 #include <algorithm>
 
+#include "core/base/say.h"
 #include "core/vehicle/hypothesis.h"
 
 namespace haybale::diagnosis {
@@ -15,10 +16,15 @@ using circuit::SensorKind;
 
 namespace {
 
-constexpr const char* kStands =
-    "Rated stands on sound points, chocked; nothing of you under it on a jack alone.";
-constexpr const char* kKeyOff =
-    "Key off and wait before unplugging. Airbag and orange high-voltage circuits: out of bounds.";
+const char* stands() {
+  return say("Rated stands on sound points, chocked; nothing of you under it on a jack alone.");
+}
+
+const char* keyOff() {
+  return say(
+      "Key off and wait before unplugging. Airbag and orange high-voltage circuits: out of "
+      "bounds.");
+}
 
 bool isWiring(ElementKind kind) {
   return kind == ElementKind::leg || kind == ElementKind::connector || kind == ElementKind::splice;
@@ -34,7 +40,7 @@ std::string neighbours(const Circuit& circuit, const Element& e) {
   if (at && *at + 1 < circuit.path.size()) {
     names.push_back(circuit.path[*at + 1].id);
   }
-  return fmt::format("{}", fmt::join(names, " and "));
+  return fmt::format("{}", fmt::join(names, say(" and ")));
 }
 
 class Steps {
@@ -44,23 +50,23 @@ class Steps {
 
   std::vector<RepairStep> list() {
     if (suspect_.fault == Fault::latchedOff) {
-      add("clear", "Clear the codes and cycle the ignition: the module feeds its sensors again.");
-      add("why-latched", "Find what made it switch off: read the codes after the first turn.");
+      add("clear",
+          say("Clear the codes and cycle the ignition: the module feeds its sensors again."));
+      add("why-latched", say("Find what made it switch off: read the codes after the first turn."));
       return std::move(out_);
     }
     if (!element_ || suspect_.fault == Fault::none) {
-      add("stop", "Nothing to repair: say so, with what was tested and what was not.");
+      add("stop", say("Nothing to repair: say so, with what was tested and what was not."));
       return std::move(out_);
     }
     if (suspect_.fault == Fault::reversed && isWiring(element_->kind)) {
       add("uncross",
-          fmt::format("At {}: exchange the two wires back, by their colours at both ends.",
-                      element_->id),
-          kKeyOff);
+          sayf("At {}: exchange the two wires back, by their colours at both ends.", element_->id),
+          keyOff());
       splice();
     } else if (suspect_.fault == Fault::circuitsExchanged) {
-      add("exchange", "Put the two circuits back on their own pins, by the maker's pin list.",
-          kKeyOff);
+      add("exchange", say("Put the two circuits back on their own pins, by the maker's pin list."),
+          keyOff());
     } else if (isWiring(element_->kind)) {
       wiring();
     } else if (element_->kind == ElementKind::sensor) {
@@ -90,44 +96,45 @@ class Steps {
     const bool plug = element_->kind == ElementKind::connector;
     if (plug && wet()) {
       add("both-sides",
-          fmt::format("Water got into {}: both halves are spoilt, and so are their "
-                      "neighbours {}. Renew both sides of the plug.",
-                      element_->id, neighbours(circuit_, *element_)),
-          kKeyOff, "new part, each side");
+          sayf("Water got into {}: both halves are spoilt, and so are their "
+               "neighbours {}. Renew both sides of the plug.",
+               element_->id, neighbours(circuit_, *element_)),
+          keyOff(), say("new part, each side"));
     } else if (plug) {
       add("terminals",
-          fmt::format("Clean the terminals of {} with a fine tool that does not spread "
-                      "them, and tighten spread ones; renew what stays loose.",
-                      element_->id),
-          kKeyOff);
+          sayf("Clean the terminals of {} with a fine tool that does not spread "
+               "them, and tighten spread ones; renew what stays loose.",
+               element_->id),
+          keyOff());
     }
     if (!plug || wet()) {
       add("cut-back",
-          "Cut the wire back an inch (25 mm) at a time until the copper is bright, then "
-          "several inches more: water creeps along the strands, uphill as well as down.",
-          "No cutting or piercing of shielded or safety-critical wires where the maker forbids "
-          "it.");
+          say("Cut the wire back an inch (25 mm) at a time until the copper is bright, then "
+              "several inches more: water creeps along the strands, uphill as well as down."),
+          say("No cutting or piercing of shielded or safety-critical wires where the maker forbids "
+              "it."));
       splice();
     }
     if (suspect_.fault == Fault::shortToGround || suspect_.fault == Fault::shortToSupply ||
         suspect_.fault == Fault::intermittentShort) {
-      add("chafe", "Find what it rubbed on, clear it, and clip the loom away from it.");
+      add("chafe", say("Find what it rubbed on, clear it, and clip the loom away from it."));
     }
   }
 
   void splice() {
     add("splice",
         case_.repair.school == "solder"
-            ? "Splice: twist, solder, adhesive-lined heat shrink. Plain tape never here."
-            : "Splice: sealed crimp with adhesive heat shrink. Plain tape never here.",
-        "Some makers allow one way only: their rule comes first.");
+            ? say("Splice: twist, solder, adhesive-lined heat shrink. Plain tape never here.")
+            : say("Splice: sealed crimp with adhesive heat shrink. Plain tape never here."),
+        say("Some makers allow one way only: their rule comes first."));
     add("stagger",
-        "Stagger the two joints, keep the twist of the pair, put the joint inside the "
-        "body or out of the wheelhouse.");
-    add("slack", element_->zone == circuit::Zone::flex
-                     ? "Give slack where it flexes, hold it on both sides of the joint, and steer "
-                       "from lock to lock: nothing may pull."
-                     : "Hold the loom on both sides of the joint; no strain on it.");
+        say("Stagger the two joints, keep the twist of the pair, put the joint inside the "
+            "body or out of the wheelhouse."));
+    add("slack",
+        element_->zone == circuit::Zone::flex
+            ? say("Give slack where it flexes, hold it on both sides of the joint, and steer "
+                  "from lock to lock: nothing may pull.")
+            : say("Hold the loom on both sides of the joint; no strain on it."));
   }
 
   void sensor() {
@@ -136,51 +143,54 @@ class Steps {
         circuit_.sensor.kind == SensorKind::passive || circuit_.sensor.kind == SensorKind::unknown;
     if (gap) {
       add("clean",
-          "Wipe metal fuzz off the tip with a rag or soft brush, never a wire brush; much "
-          "of it on a differential means gear trouble.",
-          kStands);
+          say("Wipe metal fuzz off the tip with a rag or soft brush, never a wire brush; much "
+              "of it on a differential means gear trouble."),
+          stands());
     } else {
       add("compare",
-          "Lay the new sensor beside the old: same length, same plug, same tip, right wheel.");
+          say("Lay the new sensor beside the old: same length, same plug, same tip, right wheel."));
       if (coil) {
-        add("measure-new", "Measure the new coil before it goes in.", "", "new coil, Ω");
+        add("measure-new", say("Measure the new coil before it goes in."), "", say("new coil, Ω"));
       }
-      add("remove", "Seized in its bore: soak, turn, then drive the stub out.",
-          fmt::format("{} Eye protection; brake parts do not hang on the hose; mind brake dust.",
-                      kStands));
+      add("remove", say("Seized in its bore: soak, turn, then drive the stub out."),
+          sayf("{} Eye protection; brake parts do not hang on the hose; mind brake dust.",
+               stands()));
     }
     add("seat",
-        "Clean rust from bore and seat so that it goes home; push it fully home before the "
-        "bolt: a cocked flange cracks.");
-    add("torque", "Small screw, low torque: the maker's figure.", "", "torque, Nm");
-    add("route", "Lead in its clips, slack at the strut, nothing near the tyre or the brake hose.");
+        say("Clean rust from bore and seat so that it goes home; push it fully home before the "
+            "bolt: a cocked flange cracks."));
+    add("torque", say("Small screw, low torque: the maker's figure."), "", say("torque, Nm"));
+    add("route",
+        say("Lead in its clips, slack at the strut, nothing near the tyre or the brake hose."));
   }
 
   void ring() {
     if (circuit_.sensor.kind == SensorKind::passive) {
-      add("count", "Count the teeth of the new ring against the old one.", "", "teeth, new ring");
+      add("count", say("Count the teeth of the new ring against the old one."), "",
+          say("teeth, new ring"));
     } else {
       add("way-round",
-          "Encoder in the bearing seal: the right way round, away from magnets; a bad one "
-          "means a new bearing.",
-          "", "part fitted");
+          say("Encoder in the bearing seal: the right way round, away from magnets; a bad one "
+              "means a new bearing."),
+          "", say("part fitted"));
     }
-    add("clean", "Clean the ring and its window; look for rust under the ring that lifts it.",
-        kStands);
-    add("torque", "Hub bolts and axle nut: the maker's torque, new where the maker says so.", "",
-        "torque, Nm");
+    add("clean", say("Clean the ring and its window; look for rust under the ring that lifts it."),
+        stands());
+    add("torque", say("Hub bolts and axle nut: the maker's torque, new where the maker says so."),
+        "", say("torque, Nm"));
   }
 
   void module() {
     add("supply",
-        "Before a module is changed: fuses, protection relay, power and ground of the "
-        "module under load.",
-        kKeyOff);
-    add("plug", "Look into its plug: green pins, spread terminals, water from the loom.", kKeyOff);
+        say("Before a module is changed: fuses, protection relay, power and ground of the "
+            "module under load."),
+        keyOff());
+    add("plug", say("Look into its plug: green pins, spread terminals, water from the loom."),
+        keyOff());
     if (suspect_.fault != Fault::open && suspect_.fault != Fault::resistive) {
-      add("change", "Change or repair the module, then set it up as the maker says.",
-          "Brake hydraulics, where it sits on the unit: the maker's procedure and bleeding.",
-          "part fitted");
+      add("change", say("Change or repair the module, then set it up as the maker says."),
+          say("Brake hydraulics, where it sits on the unit: the maker's procedure and bleeding."),
+          say("part fitted"));
     }
   }
 
@@ -212,8 +222,7 @@ std::vector<PiercedHole> piercedHoles(const job::Case& c) {
       PiercedHole hole;
       hole.key = fmt::format("{} {}@{:.2f} {}", e.test.circuit, (*probe)->place.element,
                              (*probe)->place.along, wire);
-      hole.text =
-          fmt::format("{}, {}, wire {}", e.test.circuit, circuit::spoken((*probe)->place), wire);
+      hole.text = sayf("{}, {}, wire {}", e.test.circuit, circuit::spoken((*probe)->place), wire);
       if (std::none_of(out.begin(), out.end(), [&](const auto& h) { return h.key == hole.key; })) {
         out.push_back(std::move(hole));
       }

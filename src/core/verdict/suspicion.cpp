@@ -7,6 +7,7 @@
 #include <cmath>
 #include <map>
 
+#include "core/base/say.h"
 #include "core/belief/pair_belief.h"
 #include "core/priors/priors.h"
 
@@ -65,9 +66,9 @@ std::vector<std::string> reasonsOf(const Belief& belief, const std::vector<Readi
     if (!sentence.empty()) {
       sentence[0] = static_cast<char>(std::toupper(static_cast<unsigned char>(sentence[0])));
     }
-    sentence += w.bits > 1     ? " Tells much."
-                : w.bits > 0.2 ? " Tells something."
-                               : " Tells next to nothing.";
+    sentence += w.bits > 1     ? say(" Tells much.")
+                : w.bits > 0.2 ? say(" Tells something.")
+                               : say(" Tells next to nothing.");
     reasons.push_back(sentence);
   }
   return reasons;
@@ -112,22 +113,22 @@ std::size_t timesAlike(const Belief& belief, std::size_t index) {
 std::string repeatWords(const circuit::Test& test, const std::string& shown,
                         const std::string& where) {
   if (circuit::unitOf(test.kind) == units::Unit::ohm) {
-    return fmt::format(
+    return sayf(
         "Repeat {} ({}) at a second contact, on the highest range, before believing "
         "it.",
         shown, where);
   }
   switch (test.kind) {
     case circuit::TestKind::codes:
-      return "Clear the codes once more, do the same again, and read what comes back.";
+      return say("Clear the codes once more, do the same again, and read what comes back.");
     case circuit::TestKind::liveSpeed:
-      return "Read the live speeds once more, slowly and in a straight line.";
+      return say("Read the live speeds once more, slowly and in a straight line.");
     case circuit::TestKind::inspect:
-      return "Look again, in good light.";
+      return say("Look again, in good light.");
     case circuit::TestKind::waveform:
-      return "Record the trace once more, with the probe on bright metal.";
+      return say("Record the trace once more, with the probe on bright metal.");
     default:
-      return fmt::format("Repeat {} ({}) at a second contact before believing it.", shown, where);
+      return sayf("Repeat {} ({}) at a second contact before believing it.", shown, where);
   }
 }
 
@@ -142,20 +143,20 @@ std::string whereOf(const circuit::Test& test) {
 bool sayClash(Conclusion& out, const Belief& belief, const std::vector<ReadingView>& views) {
   const std::size_t index = clashing(belief);
   const auto& e = belief.vehicle().job().evidence[index];
-  const std::string shown = index < views.size() ? views[index].shown : "it";
+  const std::string shown = index < views.size() ? views[index].shown : say("it");
   const std::string where = whereOf(e.test);
   out.clash = index;
   out.action = repeatWords(e.test, shown, where);
   out.reasons.push_back(
-      fmt::format("Without {} ({}) the rest agrees: wrong pin, bad contact, or a meter still "
-                  "ranging?",
-                  shown, where));
+      sayf("Without {} ({}) the rest agrees: wrong pin, bad contact, or a meter still "
+           "ranging?",
+           shown, where));
   if (timesAlike(belief, index) < 2) {
     return false;
   }
   out.state = State::contradictory;
-  out.headline = "Contradictory: no single fault explains every reading";
-  out.action = fmt::format(
+  out.headline = say("Contradictory: no single fault explains every reading");
+  out.action = sayf(
       "{} ({}) was repeated and stands. Look for a second fault, or for what "
       "this list does not know.",
       shown, where);
@@ -180,13 +181,13 @@ void sayPairs(Conclusion& out, const Belief& belief) {
   }
   const auto& circuit = belief.vehicle().suspect();
   const auto& [a, b] = out.pairs.front();
-  out.reasons.push_back(fmt::format(
-      "Two faults at once would explain every reading ({:.0f} %): {}, and {} ({:.0f} %).",
-      100 * out.pairShare, spoken(a, circuit), spoken(b, circuit), 100 * a.share));
+  out.reasons.push_back(
+      sayf("Two faults at once would explain every reading ({:.0f} %): {}, and {} ({:.0f} %).",
+           100 * out.pairShare, spoken(a, circuit), spoken(b, circuit), 100 * a.share));
   if (out.pairShare > 0.5) {
-    out.headline = fmt::format("Contradictory for one fault: {} and {} together explain it",
-                               a.element, b.element);
-    out.action += fmt::format(
+    out.headline =
+        sayf("Contradictory for one fault: {} and {} together explain it", a.element, b.element);
+    out.action += sayf(
         " If it stands: two faults. Mend {} first, then repeat the reading "
         "that showed it; the second one shows then.",
         a.element);
@@ -219,19 +220,20 @@ bool concludeCured(Conclusion& out) {
     return false;
   }
   out.state = State::isolated;
-  out.headline = "Nothing wrong any more: clearing the codes may have ended a latch-off";
-  out.action = "Drive it and read the codes again: what comes back made the module switch off.";
+  out.headline = say("Nothing wrong any more: clearing the codes may have ended a latch-off");
+  out.action =
+      say("Drive it and read the codes again: what comes back made the module switch off.");
   return true;
 }
 
 std::string nameFor(const std::string& group) {
   if (group == kSound) {
-    return "nothing wrong";
+    return say("nothing wrong");
   }
   if (group == nameOf(Fault::wrongTyre)) {
-    return "a tyre";
+    return say("a tyre");
   }
-  return group == nameOf(Fault::other) ? "something else" : group;
+  return group == nameOf(Fault::other) ? say("something else") : group;
 }
 
 void concludeFrom(Conclusion& out, const Circuit& circuit) {
@@ -256,28 +258,28 @@ void concludeFrom(Conclusion& out, const Circuit& circuit) {
                                 [&](const Suspect& s) { return groupOf(s) == first; });
   std::rotate(out.suspects.begin(), top, top + 1);
   if (first == kSound && out.state == State::isolated) {
-    out.headline = "Nothing wrong shows in these readings";
-    out.action =
+    out.headline = say("Nothing wrong shows in these readings");
+    out.action = say(
         "Reproduce the complaint (bump, steering, wet) while a reading is watched, or check the "
-        "ring and the live speed.";
+        "ring and the live speed.");
     return;
   }
   if (out.state == State::isolated) {
-    out.headline = "Isolated: " + spoken(out.suspects.front(), circuit);
+    out.headline = say("Isolated: ") + spoken(out.suspects.front(), circuit);
   } else if (out.clearFirst && out.state == State::narrowed) {
-    out.headline = "No supply from the module: it may only be latched off";
-    out.action =
-        "Clear the codes, cycle the ignition and read the supply again before a module is blamed.";
+    out.headline = say("No supply from the module: it may only be latched off");
+    out.action = say(
+        "Clear the codes, cycle the ignition and read the supply again before a module is blamed.");
   } else if (out.wantsWitness && out.state == State::narrowed) {
-    out.headline = fmt::format("{}, by one witness", spoken(out.suspects.front(), circuit));
-    out.action =
+    out.headline = sayf("{}, by one witness", spoken(out.suspects.front(), circuit));
+    out.action = say(
         "One kind of test speaks against it. Before a part is bought, see it by a test of another "
-        "kind.";
+        "kind.");
   } else if (out.state == State::narrowed) {
-    out.headline = fmt::format("Narrowed to {} or {}", nameFor(first), nameFor(ranked[1].first));
+    out.headline = sayf("Narrowed to {} or {}", nameFor(first), nameFor(ranked[1].first));
   } else {
     out.headline =
-        fmt::format("Still open: {} leads with {:.0f} %", nameFor(first), 100 * ranked[0].second);
+        sayf("Still open: {} leads with {:.0f} %", nameFor(first), 100 * ranked[0].second);
   }
 }
 
@@ -347,68 +349,74 @@ std::string actionFor(const Suspect& top, const Circuit& circuit) {
   const circuit::Element* e = circuit.find(top.element);
   switch (top.fault) {
     case Fault::latchedOff:
-      return "Clear the codes and cycle the ignition: the supply comes back. Then find what made "
-             "the "
-             "module switch off.";
+      return say(
+          "Clear the codes and cycle the ignition: the supply comes back. Then find what made "
+          "the "
+          "module switch off.");
     case Fault::debris:
-      return "Wipe the tip and the ring clean with a rag, then read again: no part is needed.";
+      return say("Wipe the tip and the ring clean with a rag, then read again: no part is needed.");
     case Fault::wrongTyre:
-      return "Compare size and pressure of the tyres with the other axle and with what is on the "
-             "door.";
+      return say(
+          "Compare size and pressure of the tyres with the other axle and with what is on the "
+          "door.");
     case Fault::circuitsExchanged:
-      return "Find where the two circuits are exchanged, at a plug or a joint, and put them back: "
-             "nothing is bought.";
+      return say(
+          "Find where the two circuits are exchanged, at a plug or a joint, and put them back: "
+          "nothing is bought.");
     case Fault::reversed:
-      return "Put the two wires back, by their colours: no part is needed.";
+      return say("Put the two wires back, by their colours: no part is needed.");
     case Fault::modulePower:
-      return "Check battery, fuses, relay, power and ground of the module under load: several "
-             "circuits hang on them.";
+      return say(
+          "Check battery, fuses, relay, power and ground of the module under load: several "
+          "circuits hang on them.");
     case Fault::encoderReversed:
-      return "Look whether the encoder faces the sensor: a bearing mounted the wrong way round "
-             "gives nothing.";
+      return say(
+          "Look whether the encoder faces the sensor: a bearing mounted the wrong way round "
+          "gives nothing.");
     default:
       break;
   }
   if (!e) {
-    return "Measure on.";
+    return say("Measure on.");
   }
   switch (e->kind) {
     case circuit::ElementKind::sensor:
-      return "Measure a new sensor before fitting it, clean the seat, push it fully home, then "
-             "repeat the reading that failed.";
+      return say(
+          "Measure a new sensor before fitting it, clean the seat, push it fully home, then "
+          "repeat the reading that failed.");
     case circuit::ElementKind::ring:
-      return "Look at the ring through its opening while turning it by hand; a pole that is weak "
-             "needs a new bearing or ring.";
+      return say(
+          "Look at the ring through its opening while turning it by hand; a pole that is weak "
+          "needs a new bearing or ring.");
     case circuit::ElementKind::connector:
-      return "Open " + e->id +
-             ", look for green crust in both halves; both neighbours are contaminated: replace "
-             "both sides, then repeat the reading that failed.";
+      return say("Open ") + e->id +
+             say(", look for green crust in both halves; both neighbours are contaminated: replace "
+                 "both sides, then repeat the reading that failed.");
     case circuit::ElementKind::module:
-      return "Check the module's plug, power and ground before the module itself is blamed.";
+      return say("Check the module's plug, power and ground before the module itself is blamed.");
     case circuit::ElementKind::leg:
     case circuit::ElementKind::splice:
-      return "Bracket it within " + e->id +
-             ", cut back to bright copper, splice sealed and with slack, then repeat the reading "
-             "that failed.";
+      return say("Bracket it within ") + e->id +
+             say(", cut back to bright copper, splice sealed and with slack, then repeat the "
+                 "reading "
+                 "that failed.");
   }
   return "";
 }
 
 std::string spoken(const Suspect& s, const Circuit& circuit) {
   if (s.element.empty()) {
-    return s.fault == Fault::none        ? "nothing wrong"
-           : s.fault == Fault::wrongTyre ? "a tyre of another size or pressure"
-                                         : "something that is not on this list";
+    return s.fault == Fault::none        ? say("nothing wrong")
+           : s.fault == Fault::wrongTyre ? say("a tyre of another size or pressure")
+                                         : say("something that is not on this list");
   }
   std::string text = s.element;
   if (s.wire) {
     const auto& wire = circuit.wire(*s.wire);
-    text += ", wire " + std::string(circuit::kWireNames[static_cast<std::size_t>(*s.wire)]) +
+    text += say(", wire ") + std::string(circuit::kWireNames[static_cast<std::size_t>(*s.wire)]) +
             (wire.colour.empty() ? "" : " (" + wire.colour + ")");
   }
-  std::string fault(nameOf(s.fault));
-  std::replace(fault.begin(), fault.end(), '-', ' ');
-  return text + ": " + fault;
+  return text + ": " + sayName(nameOf(s.fault));
 }
 
 Conclusion conclude(const Beliefs& beliefs, const std::vector<ReadingView>& views) {
@@ -423,15 +431,16 @@ Conclusion conclude(const Beliefs& beliefs, const std::vector<ReadingView>& view
   out.codesCleared = belief.codesCleared();
   out.reasons = reasonsOf(belief, views);
   if (out.kinds.size() > 1) {
-    out.reasons.insert(out.reasons.begin(), "The sensor " + diagnosis::spoken(out.kinds, false) +
-                                                ": say its kind at Intake where you know better.");
+    out.reasons.insert(out.reasons.begin(),
+                       say("The sensor ") + diagnosis::spoken(out.kinds, false) +
+                           say(": say its kind at Intake where you know better."));
   }
   tellTimeline(out, belief);
   callWitnesses(out, beliefs, circuit);
   if (belief.weighings().empty()) {
     out.wantsWitness = false;
-    out.headline = "Nothing measured on " + circuit.name + " yet";
-    out.action = "What is free first: codes and live speeds of all wheels, and a look.";
+    out.headline = say("Nothing measured on ") + circuit.name + say(" yet");
+    out.action = say("What is free first: codes and live speeds of all wheels, and a look.");
     return out;
   }
   if (belief.contradictory() && sayClash(out, belief, views)) {
@@ -444,7 +453,7 @@ Conclusion conclude(const Beliefs& beliefs, const std::vector<ReadingView>& view
   if (!repeat.empty()) {
     out.action = repeat;
   } else if (out.action.empty()) {
-    out.action = out.state == State::open ? "Measure on before a part is blamed."
+    out.action = out.state == State::open ? say("Measure on before a part is blamed.")
                                           : actionFor(out.suspects.front(), circuit);
   }
   return out;

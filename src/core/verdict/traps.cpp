@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/base/say.h"
 #include "core/evidence/meter_use.h"
 #include "core/evidence/quantity_of.h"
 #include "core/evidence/void_setup.h"
@@ -38,7 +39,7 @@ class Finder {
   }
 
  private:
-  void say(TrapKind kind, std::string text) { traps_.push_back({kind, std::move(text)}); }
+  void note(TrapKind kind, std::string text) { traps_.push_back({kind, std::move(text)}); }
 
   [[nodiscard]] bool ohms() const { return circuit::unitOf(test_.kind) == units::Unit::ohm; }
   [[nodiscard]] bool failed() const { return in_.verdict == Verdict::fail; }
@@ -50,19 +51,21 @@ class Finder {
         circuit::isCoil(in_.circuit.sensor.kind)) {
       return;
     }
-    say(TrapKind::activeOhms,
-        "Through an active sensor an ohmmeter shows what its own voltage and polarity make of it: "
-        "hundreds of kilo-ohms to OL may be a good part. Only an identical good one, same meter, "
-        "same polarity, says something.");
+    note(TrapKind::activeOhms,
+         say("Through an active sensor an ohmmeter shows what its own voltage "
+             "and polarity make of it: "
+             "hundreds of kilo-ohms to OL may be a good part. Only an "
+             "identical good one, same meter, "
+             "same polarity, says something."));
   }
 
   // A module may switch a sensor's supply off while a code is stored.
   void latched() {
     const bool dead = test_.kind == TestKind::dcVoltage && failed() && std::abs(entry_.value) < 0.5;
     if (dead && reach_.module && !circuit::isCoil(in_.circuit.sensor.kind)) {
-      say(TrapKind::latched,
-          "A missing supply may only be latched off: clear the codes and cycle the ignition before "
-          "the module is blamed.");
+      note(TrapKind::latched, say("A missing supply may only be latched off: clear the codes and "
+                                  "cycle the ignition before "
+                                  "the module is blamed."));
     }
   }
 
@@ -86,9 +89,9 @@ class Finder {
           circuit::predict(in_.circuit, in_.parameters.central, test_, {&bad, 1}, in_.job.meter);
       const double sound = in_.expected->nominal;
       if (with && std::abs(*with - sound) < 0.02 * std::abs(sound)) {
-        say(TrapKind::unloaded,
-            fmt::format("Proves little: with no load, {} more in the wire would read the same.",
-                        units::format(kBadOhm, units::Unit::ohm, 2)));
+        note(TrapKind::unloaded,
+             sayf("Proves little: with no load, {} more in the wire would read the same.",
+                  units::format(kBadOhm, units::Unit::ohm, 2)));
       }
       return;
     }
@@ -97,17 +100,17 @@ class Finder {
   void ghost() {
     if (test_.kind == TestKind::dcVoltage && failed() && in_.expected && !reach_.sensor &&
         reach_.module && entry_.value > 0.1 && entry_.value < 0.9 * in_.expected->nominal) {
-      say(TrapKind::ghost,
-          "A ghost voltage between nothing and supply: an open with a leak, rather than a short; "
-          "load it and it falls to nothing.");
+      note(TrapKind::ghost, say("A ghost voltage between nothing and supply: an open with a leak, "
+                                "rather than a short; "
+                                "load it and it falls to nothing."));
     }
   }
 
   void autoRange() {
     if (ohms() && entry_.overload && !test_.highestRange) {
-      say(TrapKind::autoRangeOl,
-          fmt::format("OL on auto range: set the highest range, {}, by hand before believing it.",
-                      units::format(in_.job.meter.topOhm(), units::Unit::ohm, 2)));
+      note(TrapKind::autoRangeOl,
+           sayf("OL on auto range: set the highest range, {}, by hand before believing it.",
+                units::format(in_.job.meter.topOhm(), units::Unit::ohm, 2)));
     }
   }
 
@@ -124,11 +127,12 @@ class Finder {
       const bool coil = peer && e.test.circuit == peer->name && !e.withdrawn && e.reading.value &&
                         !e.reading.value->overload && e.reading.value->value > 0 &&
                         quantityOf(*peer, e.test) == judging::Quantity::coilResistance;
-      differs = differs ||
-                (coil && std::abs(std::log(entry_.value / e.reading.value->value)) > kNoticed);
+      differs =
+          differs || (coil && std::abs(std::log(entry_.value / e.reading.value->value)) > kNoticed);
     }
     if (differs) {
-      say(TrapKind::hotCoil, "A hot coil reads higher, 0.39 % a kelvin: give its temperature.");
+      note(TrapKind::hotCoil,
+           say("A hot coil reads higher, 0.39 % a kelvin: give its temperature."));
     }
   }
 
@@ -137,8 +141,8 @@ class Finder {
       return;
     }
     if (speedUnknown(in_.evidence)) {
-      say(TrapKind::spin,
-          "AC volts depend on how fast it was spun: read the hertz too, then two wheels compare.");
+      note(TrapKind::spin, say("AC volts depend on how fast it was spun: read the hertz too, then "
+                               "two wheels compare."));
       return;
     }
     const auto* peer = circuit::peerOf(in_.job.circuits, in_.circuit);
@@ -147,19 +151,18 @@ class Finder {
                          e.test.kind == TestKind::acVoltage && e.reading.hz && e.reading.value;
       if (other && in_.evidence.reading.hz &&
           std::abs(std::log(*e.reading.hz / *in_.evidence.reading.hz)) > 0.1) {
-        say(TrapKind::spin,
-            fmt::format("{} was spun at {}, this one at {}: compared by volts per hertz.",
-                        peer->name, units::format(*e.reading.hz, units::Unit::hertz),
-                        units::format(*in_.evidence.reading.hz, units::Unit::hertz)));
+        note(TrapKind::spin, sayf("{} was spun at {}, this one at {}: compared by volts per hertz.",
+                                  peer->name, units::format(*e.reading.hz, units::Unit::hertz),
+                                  units::format(*in_.evidence.reading.hz, units::Unit::hertz)));
       }
     }
   }
 
   void leads() {
     if (ohms() && !entry_.overload && entry_.value < 5 && !in_.job.meter.zeroed) {
-      say(TrapKind::leads,
-          fmt::format("The leads alone are about {}: touch the tips, subtract what they read.",
-                      units::format(in_.job.meter.leadOhm, units::Unit::ohm, 2)));
+      note(TrapKind::leads,
+           sayf("The leads alone are about {}: touch the tips, subtract what they read.",
+                units::format(in_.job.meter.leadOhm, units::Unit::ohm, 2)));
     }
   }
 
@@ -169,7 +172,8 @@ class Finder {
       return;
     }
     for (const auto& e : in_.job.evidence) {
-      if (e.id == in_.evidence.id || e.withdrawn || !e.reading.value || !circuit::sameTest(e.test, test_)) {
+      if (e.id == in_.evidence.id || e.withdrawn || !e.reading.value ||
+          !circuit::sameTest(e.test, test_)) {
         continue;
       }
       const auto& other = *e.reading.value;
@@ -178,10 +182,10 @@ class Finder {
                             standardUncertainty(in_.job.meter, entry_, test_.kind));
       if (other.overload != entry_.overload ||
           std::abs(other.value - entry_.value) > std::max(u, 0.05 * larger)) {
-        say(TrapKind::contact,
-            fmt::format("The same test read {} before: repeat it at a second contact, the probe "
-                        "may have missed; if it still wanders, the contact itself lets go.",
-                        units::format(other)));
+        note(TrapKind::contact,
+             sayf("The same test read {} before: repeat it at a second contact, the probe "
+                  "may have missed; if it still wanders, the contact itself lets go.",
+                  units::format(other)));
         return;
       }
     }
