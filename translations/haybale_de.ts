@@ -6,203 +6,204 @@
   <message>
    <source>
 %1 min. %2</source>
-   <translation type="unfinished" />
+   <translation>
+%1 min. %2</translation>
   </message>
   <message>
    <source> By the gap alone: {:.2f} of a tooth pitch wider.</source>
-   <translation type="unfinished" />
+   <translation> Vom Luftspalt allein: {:.2f} einer Zahnteilung weiter.</translation>
   </message>
   <message>
    <source> File: %1.</source>
-   <translation type="unfinished" />
+   <translation> Datei: %1.</translation>
   </message>
   <message>
    <source> If it stands: two faults. Mend {} first, then repeat the reading that showed it; the second one shows then.</source>
-   <translation type="unfinished" />
+   <translation> Bleibt es dabei: zwei Fehler. Erst {} richten, dann den Messwert wiederholen, der es zeigte; dann zeigt sich der zweite.</translation>
   </message>
   <message>
    <source> Left out: %1</source>
-   <translation type="unfinished" />
+   <translation> Ausgelassen: %1</translation>
   </message>
   <message>
    <source> Lost below some {:.1f} km/h, the peer below {:.1f}.</source>
-   <translation type="unfinished" />
+   <translation> Verloren unter etwa {:.1f} km/h, das Vergleichsrad unter {:.1f}.</translation>
   </message>
   <message>
    <source> Spin the wheel whose sensor is used: </source>
-   <translation type="unfinished" />
+   <translation> Das Rad drehen, dessen Sensor benutzt wird: </translation>
   </message>
   <message>
    <source> Tells much.</source>
-   <translation type="unfinished" />
+   <translation> Sagt viel.</translation>
   </message>
   <message>
    <source> Tells next to nothing.</source>
-   <translation type="unfinished" />
+   <translation> Sagt fast nichts.</translation>
   </message>
   <message>
    <source> Tells something.</source>
-   <translation type="unfinished" />
+   <translation> Sagt etwas.</translation>
   </message>
   <message>
    <source> The ring may not have passed twice: a single tooth of it is not judged.</source>
-   <translation type="unfinished" />
+   <translation> Der Ring kam vielleicht nicht zweimal vorbei: ein einzelner Zahn wird nicht beurteilt.</translation>
   </message>
   <message>
    <source> The wheel came to rest at {}.</source>
-   <translation type="unfinished" />
+   <translation> Das Rad kam bei {} zum Stehen.</translation>
   </message>
   <message>
    <source> and </source>
-   <translation type="unfinished" />
+   <translation> und </translation>
   </message>
   <message>
    <source> and that cured it</source>
-   <translation type="unfinished" />
+   <translation> und das behob es</translation>
   </message>
   <message>
    <source> and that did not cure it: it counts for less</source>
-   <translation type="unfinished" />
+   <translation> und das behob es nicht: es zählt weniger</translation>
   </message>
   <message>
    <source> and the sensor plug of the other wheel apart.</source>
-   <translation type="unfinished" />
+   <translation> und den Sensorstecker des anderen Rads.</translation>
   </message>
   <message>
    <source> apart.</source>
-   <translation type="unfinished" />
+   <translation>.</translation>
   </message>
   <message>
    <source> apart: the sensor must be off the line.</source>
-   <translation type="unfinished" />
+   <translation>: der Sensor muss von der Leitung sein.</translation>
   </message>
   <message>
    <source> at </source>
-   <translation type="unfinished" />
-  </message>
-  <message>
-   <source> at the bend</source>
-   <translation type="unfinished" />
+   <translation> an </translation>
   </message>
   <message>
    <source> at the bend by the wheel</source>
-   <translation type="unfinished" />
+   <translation> an der Biegung beim Rad</translation>
   </message>
   <message>
    <source> at {:.0f} °C</source>
-   <translation type="unfinished" />
+   <translation> bei {:.0f} °C</translation>
   </message>
   <message>
    <source> at {:.3g} km/h</source>
-   <translation type="unfinished" />
+   <translation> bei {:.3g} km/h</translation>
   </message>
   <message>
    <source> erratic or implausible</source>
-   <translation type="unfinished" />
+   <translation> sprunghaft, unplausibel</translation>
   </message>
   <message>
    <source> follows</source>
-   <translation type="unfinished" />
-  </message>
-  <message>
-   <source> ground battery, or a leg with a fraction as L2@0.5</source>
-   <translation type="unfinished" />
+   <translation> folgt</translation>
   </message>
   <message>
    <source> in </source>
-   <translation type="unfinished" />
+   <translation>: </translation>
   </message>
   <message>
    <source> in the cabin</source>
-   <translation type="unfinished" />
+   <translation> im Innenraum</translation>
   </message>
   <message>
    <source> in the engine bay</source>
-   <translation type="unfinished" />
+   <translation> im Motorraum</translation>
   </message>
   <message>
    <source> in the wheelhouse</source>
-   <translation type="unfinished" />
+   <translation> im Radhaus</translation>
   </message>
   <message>
    <source> no signal</source>
-   <translation type="unfinished" />
+   <translation> kein Signal</translation>
   </message>
   <message>
    <source> of </source>
-   <translation type="unfinished" />
+   <translation> von </translation>
   </message>
   <message>
    <source> open</source>
-   <translation type="unfinished" />
+   <translation> Unterbrechung</translation>
   </message>
   <message>
    <source> per hertz</source>
-   <translation type="unfinished" />
+   <translation> je Hertz</translation>
   </message>
   <message>
    <source> reads high</source>
-   <translation type="unfinished" />
+   <translation> zeigt zu viel</translation>
   </message>
   <message>
    <source> reads low</source>
-   <translation type="unfinished" />
+   <translation> zeigt zu wenig</translation>
   </message>
   <message>
    <source> serves as the measure for </source>
-   <translation type="unfinished" />
+   <translation> dient als Maß für </translation>
   </message>
   <message>
    <source> sets </source>
-   <translation type="unfinished" />
+   <translation> setzt </translation>
   </message>
   <message>
    <source> sets no code</source>
-   <translation type="unfinished" />
+   <translation> setzt keinen Code</translation>
   </message>
   <message>
    <source> short to ground</source>
-   <translation type="unfinished" />
+   <translation> Kurzschluss Masse</translation>
   </message>
   <message>
    <source> short to supply</source>
-   <translation type="unfinished" />
+   <translation> Kurzschluss Plus</translation>
   </message>
   <message>
    <source> stays at 0</source>
-   <translation type="unfinished" />
+   <translation> bleibt 0</translation>
   </message>
   <message>
    <source> to </source>
-   <translation type="unfinished" />
+   <translation> gegen </translation>
   </message>
   <message>
    <source> to ground</source>
-   <translation type="unfinished" />
+   <translation> gegen Masse</translation>
   </message>
   <message>
    <source> to ground at </source>
-   <translation type="unfinished" />
+   <translation> gegen Masse: </translation>
   </message>
   <message>
    <source> under the body</source>
-   <translation type="unfinished" />
+   <translation> unter dem Boden</translation>
+  </message>
+  <message>
+   <source> up to </source>
+   <translation> bis </translation>
   </message>
   <message>
    <source> yet</source>
-   <translation type="unfinished" />
+   <translation> noch</translation>
   </message>
   <message>
    <source> · {:.0f} % of {} at equal speed</source>
-   <translation type="unfinished" />
+   <translation> · {:.0f} % von {} bei gleicher Geschwindigkeit</translation>
   </message>
   <message>
    <source> · {:.1f} to {:.1f} km/h</source>
-   <translation type="unfinished" />
+   <translation> · {:.1f} bis {:.1f} km/h</translation>
   </message>
   <message>
    <source> · {:.{}f} mWb</source>
-   <translation type="unfinished" />
+   <translation> · {:.{}f} mWb</translation>
+  </message>
+  <message>
+   <source> – it reacts here</source>
+   <translation> – hier reagiert es</translation>
   </message>
   <message>
    <source>%1
@@ -210,6414 +211,6522 @@
 %2
 
 Level %3, circuit %4, %5 circuits.</source>
-   <translation type="unfinished" />
+   <translation>%1
+
+%2
+
+Stufe %3, Kreis %4, %5 Kreise.</translation>
   </message>
   <message>
    <source>%1 %2. Choose a kind to overrule it.</source>
-   <translation type="unfinished" />
+   <translation>%1 %2. Eine Art wählen, um es besser zu wissen.</translation>
   </message>
   <message>
    <source>%1 (no file yet)</source>
-   <translation type="unfinished" />
+   <translation>%1 (noch keine Datei)</translation>
   </message>
   <message>
    <source>%1 - Hay Bale</source>
-   <translation type="unfinished" />
+   <translation>%1 - Hay Bale</translation>
   </message>
   <message>
    <source>%1 Work goes on here; %2 kept states wait to be brought over.</source>
-   <translation type="unfinished" />
+   <translation>%1 Hier geht die Arbeit weiter; %2 Stände warten auf das Nachtragen.</translation>
   </message>
   <message>
    <source>%1 against %2</source>
-   <translation type="unfinished" />
+   <translation>%1 gegen %2</translation>
   </message>
   <message>
    <source>%1 code</source>
-   <translation type="unfinished" />
+   <translation>%1 Code</translation>
   </message>
   <message>
    <source>%1 columns between %2, decimal %3, data from line %4.</source>
-   <translation type="unfinished" />
+   <translation>%1 Spalten zwischen %2, Dezimal%3, Daten ab Zeile %4.</translation>
   </message>
   <message>
    <source>%1 dropouts</source>
-   <translation type="unfinished" />
+   <translation>%1 Aussetzer</translation>
   </message>
   <message>
    <source>%1 has no capture yet: drop one on the wheel first.</source>
-   <translation type="unfinished" />
+   <translation>%1 hat noch keine Aufzeichnung: erst eine auf dem Rad ablegen.</translation>
   </message>
   <message>
    <source>%1 holds no speed of %2.</source>
-   <translation type="unfinished" />
+   <translation>%1 enthält keine Geschwindigkeit von %2.</translation>
   </message>
   <message>
    <source>%1 in the log: %2 km/h, %3 dropouts</source>
-   <translation type="unfinished" />
+   <translation>%1 im Protokoll: %2 km/h, %3 Aussetzer</translation>
   </message>
   <message>
    <source>%1 is gone or another job's; this is the job as the logbook kept it.</source>
-   <translation type="unfinished" />
+   <translation>%1 ist fort oder gehört zu einem anderen Auftrag; dies ist der Auftrag, wie das Werkstattbuch ihn behielt.</translation>
   </message>
   <message>
    <source>%1 is no text file: there is nothing to choose in how it is read.</source>
-   <translation type="unfinished" />
+   <translation>%1 ist keine Textdatei: da gibt es nichts zu wählen.</translation>
   </message>
   <message>
    <source>%1 is simulated: what it reads is not written into a real job. Instruments, Practice yard has a copy for it.</source>
-   <translation type="unfinished" />
+   <translation>%1 ist simuliert: was es misst, kommt in keinen wirklichen Auftrag. Messgeräte, Übungshof hat eine Kopie dafür.</translation>
   </message>
   <message>
    <source>%1 is taken as %2, as you say. Choose "unknown" and the readings decide.</source>
-   <translation type="unfinished" />
+   <translation>%1 gilt als %2, wie Sie sagen. „unbekannt“ wählen, und die Messwerte entscheiden.</translation>
   </message>
   <message>
    <source>%1 jobs are in %2; left out: %3</source>
-   <translation type="unfinished" />
+   <translation>%1 Aufträge stehen in %2; ausgelassen: %3</translation>
   </message>
   <message>
    <source>%1 jobs in %2.</source>
-   <translation type="unfinished" />
+   <translation>%1 Aufträge in %2.</translation>
   </message>
   <message>
    <source>%1 jobs were taken in.</source>
-   <translation type="unfinished" />
+   <translation>%1 Aufträge wurden übernommen.</translation>
   </message>
   <message>
    <source>%1 legs kept; it reacts at %2.</source>
-   <translation type="unfinished" />
+   <translation>%1 Stücke behalten; es reagiert bei %2.</translation>
   </message>
   <message>
    <source>%1 legs kept; none reacts more than by chance.</source>
-   <translation type="unfinished" />
+   <translation>%1 Stücke behalten; keins reagiert mehr als zufällig.</translation>
   </message>
   <message>
    <source>%1 limits taken from %2.</source>
-   <translation type="unfinished" />
+   <translation>%1 Grenzwerte aus %2 übernommen.</translation>
   </message>
   <message>
    <source>%1 of the readings cannot be read: %2. Kept as written, not counted.</source>
-   <translation type="unfinished" />
+   <translation>%1 der Messwerte sind nicht lesbar: %2. Behalten wie geschrieben, nicht gezählt.</translation>
   </message>
   <message>
    <source>%1 plugged in</source>
-   <translation type="unfinished" />
+   <translation>%1 dran</translation>
   </message>
   <message>
    <source>%1 points.  %2 minutes; the shortest sensible way takes %3.  %4 spent, %5 of it in vain.  %6 wrong parts, %7 fitted on a guess, %8 holes, %9 hints.</source>
-   <translation type="unfinished" />
+   <translation>%1 Punkte.  %2 Minuten; der kürzeste vernünftige Weg braucht %3.  %4 ausgegeben, davon %5 vergeblich.  %6 falsche Teile, %7 auf Verdacht, %8 Löcher, %9 Hinweise.</translation>
   </message>
   <message>
    <source>%1 pulses in %2 s recorded</source>
-   <translation type="unfinished" />
+   <translation>%1 Impulse in %2 s aufgezeichnet</translation>
   </message>
   <message>
    <source>%1 s ago</source>
-   <translation type="unfinished" />
+   <translation>vor %1 s</translation>
   </message>
   <message>
    <source>%1 samples of %2 wheels saved in %3.</source>
-   <translation type="unfinished" />
+   <translation>%1 Werte von %2 Rädern gespeichert in %3.</translation>
   </message>
   <message>
    <source>%1 shown of %2</source>
-   <translation type="unfinished" />
+   <translation>%1 von %2 gezeigt</translation>
   </message>
   <message>
    <source>%1 shows %2 km/h</source>
-   <translation type="unfinished" />
+   <translation>%1 zeigt %2 km/h</translation>
   </message>
   <message>
    <source>%1 speed</source>
-   <translation type="unfinished" />
+   <translation>%1 km/h</translation>
   </message>
   <message>
    <source>%1 times the speed fed in: teeth or tyre set wrongly in the module.</source>
-   <translation type="unfinished" />
+   <translation>%1-mal die eingespeiste Geschwindigkeit: Zähne oder Reifen im Steuergerät falsch hinterlegt.</translation>
   </message>
   <message>
    <source>%1 unplugged</source>
-   <translation type="unfinished" />
+   <translation>%1 ab</translation>
   </message>
   <message>
    <source>%1 was damaged and is kept as %2.</source>
-   <translation type="unfinished" />
+   <translation>%1 war beschädigt und ist als %2 behalten.</translation>
   </message>
   <message>
    <source>%1 was read again.</source>
-   <translation type="unfinished" />
+   <translation>%1 wurde neu gelesen.</translation>
   </message>
   <message>
    <source>&amp;Edit</source>
-   <translation type="unfinished" />
+   <translation>&amp;Bearbeiten</translation>
   </message>
   <message>
    <source>&amp;Help</source>
-   <translation type="unfinished" />
+   <translation>&amp;Hilfe</translation>
   </message>
   <message>
    <source>&amp;Job</source>
-   <translation type="unfinished" />
+   <translation>A&amp;uftrag</translation>
   </message>
   <message>
    <source>&amp;View</source>
-   <translation type="unfinished" />
+   <translation>&amp;Ansicht</translation>
   </message>
   <message>
    <source>+ Connector</source>
-   <translation type="unfinished" />
+   <translation>+ Stecker</translation>
   </message>
   <message>
    <source>+ Splice</source>
-   <translation type="unfinished" />
+   <translation>+ Verbindung</translation>
   </message>
   <message>
    <source>+ and -, up, down</source>
-   <translation type="unfinished" />
+   <translation>+ und -, auf, ab</translation>
   </message>
   <message>
    <source>, &lt;b&gt;%1 dropouts&lt;/b&gt;, the last %2</source>
-   <translation type="unfinished" />
+   <translation>, &lt;b&gt;%1 Aussetzer&lt;/b&gt;, der letzte %2</translation>
   </message>
   <message>
    <source>, &lt;b&gt;one dropout&lt;/b&gt;, %1</source>
-   <translation type="unfinished" />
+   <translation>, &lt;b&gt;ein Aussetzer&lt;/b&gt;, %1</translation>
   </message>
   <message>
    <source>, all plugged in</source>
-   <translation type="unfinished" />
+   <translation>, alles gesteckt</translation>
   </message>
   <message>
    <source>, and behind it </source>
-   <translation type="unfinished" />
+   <translation>, und dahinter </translation>
   </message>
   <message>
    <source>, battery off</source>
-   <translation type="unfinished" />
+   <translation>, Batterie ab</translation>
   </message>
   <message>
    <source>, black on </source>
-   <translation type="unfinished" />
+   <translation>, Schwarz an </translation>
   </message>
   <message>
    <source>, cut back to bright copper, splice sealed and with slack, then repeat the reading that failed.</source>
-   <translation type="unfinished" />
+   <translation>, auf blankes Kupfer zurückschneiden, dicht und mit Spiel verbinden, dann den Messwert wiederholen, der nicht stimmte.</translation>
   </message>
   <message>
    <source>, data</source>
-   <translation type="unfinished" />
+   <translation>, Daten</translation>
   </message>
   <message>
    <source>, driven</source>
-   <translation type="unfinished" />
+   <translation>, gefahren</translation>
   </message>
   <message>
    <source>, earlier</source>
-   <translation type="unfinished" />
+   <translation>, früher</translation>
   </message>
   <message>
    <source>, for comparison</source>
-   <translation type="unfinished" />
+   <translation>, zum Vergleich</translation>
   </message>
   <message>
    <source>, jumper at </source>
-   <translation type="unfinished" />
+   <translation>, Brücke an </translation>
   </message>
   <message>
    <source>, live speed</source>
-   <translation type="unfinished" />
+   <translation>, Geschwindigkeit</translation>
   </message>
   <message>
    <source>, look for green crust in both halves; both neighbours are contaminated: replace both sides, then repeat the reading that failed.</source>
-   <translation type="unfinished" />
+   <translation>, in beiden Hälften nach Grünspan sehen; beide Nachbarn sind verdorben: beide Seiten ersetzen, dann den Messwert wiederholen, der nicht stimmte.</translation>
   </message>
   <message>
    <source>, module half</source>
-   <translation type="unfinished" />
+   <translation>, Geräteseite</translation>
   </message>
   <message>
    <source>, no dropout</source>
-   <translation type="unfinished" />
+   <translation>, kein Aussetzer</translation>
+  </message>
+  <message>
+   <source>, out of band at the supply's ends</source>
+   <translation>, an den Enden der Versorgung außerhalb</translation>
   </message>
   <message>
    <source>, plugged</source>
-   <translation type="unfinished" />
+   <translation>, gesteckt</translation>
   </message>
   <message>
    <source>, sensor of {} on the harness of {}</source>
-   <translation type="unfinished" />
+   <translation>, Sensor {} am Kabelbaum {}</translation>
   </message>
   <message>
    <source>, some from the copy %1</source>
-   <translation type="unfinished" />
+   <translation>, einige aus der Kopie %1</translation>
   </message>
   <message>
    <source>, steady at %1</source>
-   <translation type="unfinished" />
+   <translation>, steht bei %1</translation>
   </message>
   <message>
    <source>, steered lock to lock</source>
-   <translation type="unfinished" />
+   <translation>, von Anschlag zu Anschlag gelenkt</translation>
   </message>
   <message>
    <source>, the circuit in question</source>
-   <translation type="unfinished" />
+   <translation>, der fragliche Kreis</translation>
   </message>
   <message>
    <source>, the good wheel: </source>
-   <translation type="unfinished" />
+   <translation>, das gute Rad: </translation>
   </message>
   <message>
    <source>, the two exchanged</source>
-   <translation type="unfinished" />
+   <translation>, die beiden vertauscht</translation>
   </message>
   <message>
    <source>, then codes</source>
-   <translation type="unfinished" />
+   <translation>, dann Codes</translation>
   </message>
   <message>
    <source>, wetted with salt water</source>
-   <translation type="unfinished" />
+   <translation>, mit Salzwasser benetzt</translation>
   </message>
   <message>
    <source>, wheel half</source>
-   <translation type="unfinished" />
+   <translation>, Radseite</translation>
   </message>
   <message>
    <source>, wheel spun</source>
-   <translation type="unfinished" />
+   <translation>, Rad gedreht</translation>
   </message>
   <message>
    <source>, wheel {}</source>
-   <translation type="unfinished" />
+   <translation>, Rad {}</translation>
   </message>
   <message>
    <source>, wire </source>
-   <translation type="unfinished" />
+   <translation>, Ader </translation>
   </message>
   <message>
    <source>, wire %1</source>
-   <translation type="unfinished" />
+   <translation>, Ader %1</translation>
   </message>
   <message>
    <source>, {:.0f} min to reach</source>
-   <translation type="unfinished" />
+   <translation>, {:.0f} min bis dahin</translation>
   </message>
   <message>
    <source>, {:.1f} % once all have passed</source>
-   <translation type="unfinished" />
+   <translation>, {:.1f} %, wenn alle bestanden sind</translation>
   </message>
   <message>
    <source>, {:.1f} teeth</source>
-   <translation type="unfinished" />
+   <translation>, {:.1f} Zähne</translation>
   </message>
   <message>
    <source>, {:.3g} m of {:.3g} mm²</source>
-   <translation type="unfinished" />
+   <translation>, {:.3g} m mit {:.3g} mm²</translation>
   </message>
   <message>
    <source>, {:.4g} Hz fed in at {}</source>
-   <translation type="unfinished" />
+   <translation>, {:.4g} Hz eingespeist an {}</translation>
   </message>
   <message>
    <source>, {} at {:.0f} °C</source>
-   <translation type="unfinished" />
+   <translation>, {} bei {:.0f} °C</translation>
   </message>
   <message>
    <source>, {} unplugged</source>
-   <translation type="unfinished" />
+   <translation>, {} getrennt</translation>
   </message>
   <message>
    <source>, {} {:g} times</source>
-   <translation type="unfinished" />
+   <translation>, {} {:g}-mal</translation>
   </message>
   <message>
    <source>1 dropout</source>
-   <translation type="unfinished" />
+   <translation>1 Aussetzer</translation>
   </message>
   <message>
    <source>1. What do you do next?</source>
-   <translation type="unfinished" />
+   <translation>1. Was tun Sie als Nächstes?</translation>
   </message>
   <message>
    <source>2. What is it, and how sure are you?</source>
-   <translation type="unfinished" />
+   <translation>2. Was ist es, und wie sicher sind Sie?</translation>
   </message>
   <message>
    <source>21 W bulb</source>
-   <translation type="unfinished" />
+   <translation>21-W-Lampe</translation>
   </message>
   <message>
    <source>21W</source>
-   <translation type="unfinished" />
+   <translation>21 W</translation>
+  </message>
+  <message>
+   <source>7 and 14 mA in turn, {:.1f} times a second</source>
+   <translation>abwechselnd 7 und 14 mA, {:.1f}-mal je Sekunde</translation>
   </message>
   <message>
    <source>95 % of good parts, 95 % sure</source>
-   <translation type="unfinished" />
+   <translation>95 % der guten Teile, zu 95 % sicher</translation>
   </message>
   <message>
    <source>: NOT SEALED.</source>
-   <translation type="unfinished" />
+   <translation>: NICHT VERSIEGELT.</translation>
   </message>
   <message>
    <source>: NOT as it should</source>
-   <translation type="unfinished" />
+   <translation>: NICHT wie es soll</translation>
   </message>
   <message>
    <source>: as it should</source>
-   <translation type="unfinished" />
+   <translation>: wie es soll</translation>
   </message>
   <message>
    <source>: click to see its line, drop a capture on it</source>
-   <translation type="unfinished" />
+   <translation>: klicken zeigt die Leitung, eine Aufzeichnung darauf ablegen</translation>
   </message>
   <message>
    <source>: counts only</source>
-   <translation type="unfinished" />
+   <translation>: nur Zählwerte</translation>
   </message>
   <message>
    <source>: it leaks; water, or a chafed wire</source>
-   <translation type="unfinished" />
+   <translation>: sie leitet ab; Wasser oder eine gescheuerte Ader</translation>
   </message>
   <message>
    <source>: measure on at the line, or decide on what is known</source>
-   <translation type="unfinished" />
+   <translation>: weiter messen, oder nach dem Bekannten entscheiden</translation>
   </message>
   <message>
    <source>: nothing left that would explain the readings</source>
-   <translation type="unfinished" />
+   <translation>: nichts mehr, was die Messwerte erklären würde</translation>
   </message>
   <message>
    <source>: resistance in the line, or the wrong part</source>
-   <translation type="unfinished" />
+   <translation>: Widerstand in der Leitung oder das falsche Teil</translation>
   </message>
   <message>
    <source>: say its kind at Intake where you know better.</source>
-   <translation type="unfinished" />
+   <translation>: unter Annahme die Art sagen, wo Sie es besser wissen.</translation>
   </message>
   <message>
    <source>: sealed.</source>
-   <translation type="unfinished" />
+   <translation>: versiegelt.</translation>
   </message>
   <message>
    <source>: shorted turns, or the wires touch</source>
-   <translation type="unfinished" />
+   <translation>: Windungsschluss, oder die Adern berühren sich</translation>
   </message>
   <message>
    <source>: the pair is open or nearly so</source>
-   <translation type="unfinished" />
+   <translation>: das Paar ist unterbrochen oder fast</translation>
   </message>
   <message>
    <source>: time</source>
-   <translation type="unfinished" />
+   <translation>: Zeit</translation>
   </message>
   <message>
    <source>; most were {} ({:.0f})</source>
-   <translation type="unfinished" />
+   <translation>; am häufigsten {} ({:.0f})</translation>
   </message>
   <message>
    <source>; wire a {}, wire b {}</source>
-   <translation type="unfinished" />
+   <translation>; Ader a {}, Ader b {}</translation>
   </message>
   <message>
    <source>A JSON file that says where in which frame each wheel's speed stands</source>
-   <translation type="unfinished" />
+   <translation>Eine JSON-Datei, die sagt, wo in welcher Botschaft welche Geschwindigkeit steht</translation>
   </message>
   <message>
    <source>A bulb draws more than a module's pin may deliver: use an LED tester or a high-impedance meter, or unplug the module.</source>
-   <translation type="unfinished" />
+   <translation>Eine Glühlampe zieht mehr, als ein Pin des Steuergeräts geben darf: LED-Prüfer oder hochohmiges Messgerät nehmen, oder Steuergerät trennen.</translation>
   </message>
   <message>
    <source>A capture of this wheel shows its ring here, tooth by tooth.</source>
-   <translation type="unfinished" />
+   <translation>Eine Aufzeichnung dieses Rads zeigt hier den Ring, Zahn für Zahn.</translation>
   </message>
   <message>
    <source>A case from a file...</source>
-   <translation type="unfinished" />
+   <translation>Ein Fall aus einer Datei...</translation>
   </message>
   <message>
    <source>A coil makes no voltage while the wheel stands: spin it.</source>
-   <translation type="unfinished" />
+   <translation>Eine Spule gibt keine Spannung, solange das Rad steht: drehen.</translation>
   </message>
   <message>
    <source>A coil that swings under a steel tool is alive; it may still be weak.</source>
-   <translation type="unfinished" />
+   <translation>Eine Spule, die unter Stahl schwingt, lebt; schwach kann sie noch sein.</translation>
   </message>
   <message>
    <source>A file...</source>
-   <translation type="unfinished" />
+   <translation>Eine Datei...</translation>
   </message>
   <message>
    <source>A ghost voltage between nothing and supply: an open with a leak, rather than a short; load it and it falls to nothing.</source>
-   <translation type="unfinished" />
+   <translation>Eine Geisterspannung zwischen nichts und Versorgung: eher Unterbrechung mit Ableitung als Kurzschluss; unter Last fällt sie auf nichts.</translation>
   </message>
   <message>
    <source>A hot coil reads higher, 0.39 % a kelvin: give its temperature.</source>
-   <translation type="unfinished" />
+   <translation>Eine warme Spule zeigt mehr, 0,39 % je Kelvin: ihre Temperatur angeben.</translation>
   </message>
   <message>
    <source>A look costs little and misses what is under the rubber.</source>
-   <translation type="unfinished" />
+   <translation>Hinsehen kostet wenig und übersieht, was unter dem Gummi ist.</translation>
   </message>
   <message>
    <source>A made-up vehicle answers now. What it gives goes into this copy, which is kept nowhere; your job comes back when the yard is left.</source>
-   <translation type="unfinished" />
+   <translation>Jetzt antwortet ein erdachtes Fahrzeug. Was es gibt, kommt in diese Kopie, die nirgends behalten wird; Ihr Auftrag kommt wieder, wenn der Hof verlassen wird.</translation>
   </message>
   <message>
    <source>A made-up vehicle with something hidden wrong, and instruments to find it</source>
-   <translation type="unfinished" />
+   <translation>Ein erdachtes Fahrzeug mit verstecktem Fehler, und Messgeräte, ihn zu finden</translation>
   </message>
   <message>
    <source>A missing supply may only be latched off: clear the codes and cycle the ignition before the module is blamed.</source>
-   <translation type="unfinished" />
+   <translation>Eine fehlende Versorgung ist vielleicht nur abgeschaltet: Codes löschen, Zündung aus und an, bevor das Steuergerät beschuldigt wird.</translation>
   </message>
   <message>
    <source>A module costs</source>
-   <translation type="unfinished" />
+   <translation>Ein Steuergerät kostet</translation>
   </message>
   <message>
    <source>A multimeter does not read this kind of test.</source>
-   <translation type="unfinished" />
+   <translation>Ein Multimeter misst so etwas nicht.</translation>
   </message>
   <message>
    <source>A new wheel sensor was chosen by the old one.</source>
-   <translation type="unfinished" />
+   <translation>Ein neuer Radsensor wurde nach dem alten ausgesucht.</translation>
   </message>
   <message>
    <source>A part renewed in vain counts for less. Trouble that began after a work sits where the work was: two wires changed over, a hub with another count of teeth, a bearing the wrong way round, a tyre of another size.</source>
-   <translation type="unfinished" />
+   <translation>Ein vergeblich erneuertes Teil zählt weniger. Was nach einer Arbeit begann, sitzt, wo gearbeitet wurde: zwei vertauschte Adern, eine Nabe mit anderer Zähnezahl, ein Lager verkehrt herum, ein Reifen anderer Größe.</translation>
   </message>
   <message>
    <source>A pulse is</source>
-   <translation type="unfinished" />
+   <translation>Ein Impuls ist</translation>
   </message>
   <message>
    <source>A repair lead costs</source>
-   <translation type="unfinished" />
+   <translation>Ein Reparaturkabel kostet</translation>
   </message>
   <message>
    <source>A ring or bearing costs</source>
-   <translation type="unfinished" />
+   <translation>Ein Ring oder Lager kostet</translation>
   </message>
   <message>
    <source>A sensor costs</source>
-   <translation type="unfinished" />
+   <translation>Ein Sensor kostet</translation>
   </message>
   <message>
    <source>A sine for a passive input, out of this machine's sound output through an isolating transformer</source>
-   <translation type="unfinished" />
+   <translation>Ein Sinus für einen passiven Eingang, aus dem Tonausgang dieses Rechners über einen Trenntransformator</translation>
   </message>
   <message>
    <source>A sound line reads </source>
-   <translation type="unfinished" />
+   <translation>Eine gesunde Leitung zeigt </translation>
   </message>
   <message>
    <source>A sound line reads OL</source>
-   <translation type="unfinished" />
+   <translation>Eine gesunde Leitung zeigt OL</translation>
   </message>
   <message>
    <source>A to B: %1, %2</source>
-   <translation type="unfinished" />
+   <translation>A bis B: %1, %2</translation>
   </message>
   <message>
    <source>ABS and ESC may be off during tests: drive accordingly, where it is lawful; a second person watches the instrument.</source>
-   <translation type="unfinished" />
+   <translation>ABS und ESP können bei Prüfungen aus sein: entsprechend fahren, wo es erlaubt ist; eine zweite Person sieht auf das Gerät.</translation>
   </message>
   <message>
    <source>AC</source>
-   <translation type="unfinished" />
+   <translation>AC</translation>
   </message>
   <message>
    <source>AC output, spun</source>
-   <translation type="unfinished" />
+   <translation>AC-Ausgang, gedreht</translation>
   </message>
   <message>
    <source>AC volts</source>
-   <translation type="unfinished" />
+   <translation>AC Volt</translation>
   </message>
   <message>
    <source>AC volts at </source>
-   <translation type="unfinished" />
+   <translation>AC Volt: </translation>
   </message>
   <message>
    <source>AC volts depend on how fast it was spun: read the hertz too, then two wheels compare.</source>
-   <translation type="unfinished" />
+   <translation>AC Volt hängen davon ab, wie schnell gedreht wurde: auch Hertz ablesen, dann sind zwei Räder vergleichbar.</translation>
   </message>
   <message>
    <source>AC volts with the wheel standing: there is no signal to read. Spin it, then again.</source>
-   <translation type="unfinished" />
+   <translation>AC Volt bei stehendem Rad: da ist kein Signal. Drehen, dann noch einmal.</translation>
   </message>
   <message>
    <source>AC volts, % + counts</source>
-   <translation type="unfinished" />
+   <translation>AC Volt, % + Digits</translation>
   </message>
   <message>
    <source>AC volts, with the hertz</source>
-   <translation type="unfinished" />
+   <translation>AC Volt, mit Hertz</translation>
   </message>
   <message>
    <source>About Hay Bale</source>
-   <translation type="unfinished" />
+   <translation>Über Hay Bale</translation>
   </message>
   <message>
    <source>About Hay Bale, licences</source>
-   <translation type="unfinished" />
+   <translation>Über Hay Bale, Lizenzen</translation>
   </message>
   <message>
    <source>About rest level</source>
-   <translation type="unfinished" />
+   <translation>Um die Ruhelage</translation>
   </message>
   <message>
    <source>Above a speed</source>
-   <translation type="unfinished" />
+   <translation>Über einer Geschwindigkeit</translation>
   </message>
   <message>
    <source>Above: what could still explain the readings. Below: each reading where it was taken.</source>
-   <translation type="unfinished" />
+   <translation>Oben: was die Messwerte noch erklären könnte. Unten: jeder Messwert, wo er genommen wurde.</translation>
   </message>
   <message>
    <source>Absent: {}: the ring or its encoder, not sensor or wiring.</source>
-   <translation type="unfinished" />
+   <translation>Fehlt: {}: der Ring oder sein Impulsrad, nicht Sensor oder Leitung.</translation>
   </message>
   <message>
    <source>Act on what stands below, then prove it: repeat the reading that failed.</source>
-   <translation type="unfinished" />
+   <translation>Nach dem handeln, was unten steht, dann nachweisen: den Messwert wiederholen, der nicht stimmte.</translation>
   </message>
   <message>
    <source>Active sensors mind their polarity: a to a, b to b.</source>
-   <translation type="unfinished" />
+   <translation>Aktive Sensoren achten auf Polung: a an a, b an b.</translation>
   </message>
   <message>
    <source>Add a circuit</source>
-   <translation type="unfinished" />
+   <translation>Kreis hinzufügen</translation>
   </message>
   <message>
    <source>Add a code</source>
-   <translation type="unfinished" />
+   <translation>Code hinzufügen</translation>
   </message>
   <message>
    <source>Add a work done</source>
-   <translation type="unfinished" />
+   <translation>Arbeit hinzufügen</translation>
   </message>
   <message>
    <source>Address of the shop's logbook</source>
-   <translation type="unfinished" />
+   <translation>Adresse des Werkstattbuchs</translation>
   </message>
   <message>
    <source>After the first turn</source>
-   <translation type="unfinished" />
+   <translation>Nach der ersten Umdrehung</translation>
   </message>
   <message>
    <source>Again: </source>
-   <translation type="unfinished" />
+   <translation>Noch einmal: </translation>
   </message>
   <message>
    <source>All files (*)</source>
-   <translation type="unfinished" />
+   <translation>Alle Dateien (*)</translation>
   </message>
   <message>
    <source>All is brought over to %1.</source>
-   <translation type="unfinished" />
+   <translation>Alles ist nach %1 nachgetragen.</translation>
   </message>
   <message>
    <source>All jobs are in %1.</source>
-   <translation type="unfinished" />
+   <translation>Alle Aufträge stehen in %1.</translation>
   </message>
   <message>
    <source>All of it</source>
-   <translation type="unfinished" />
+   <translation>Alles</translation>
   </message>
   <message>
    <source>All that moves are {:.0f} steps of {} of the instrument: choose a finer range or couple it by AC before anything is judged.</source>
-   <translation type="unfinished" />
+   <translation>Es bewegen sich nur {:.0f} Stufen von {} des Geräts: feineren Bereich wählen oder AC koppeln, bevor etwas beurteilt wird.</translation>
   </message>
   <message>
    <source>An active sensor that is unplugged from its module gives no signal: plugged in, back-probed, then again.</source>
-   <translation type="unfinished" />
+   <translation>Ein aktiver Sensor, vom Steuergerät getrennt, gibt kein Signal: gesteckt von hinten messen, dann noch einmal.</translation>
   </message>
   <message>
    <source>An active sensor with the key off is not fed: the trace means nothing. Key on, then again.</source>
-   <translation type="unfinished" />
+   <translation>Ein aktiver Sensor ist bei Zündung aus nicht versorgt: die Aufzeichnung bedeutet nichts. Zündung an, dann noch einmal.</translation>
   </message>
   <message>
    <source>An ammeter across a supply is a short: put it in line, across the two halves of an open connector.</source>
-   <translation type="unfinished" />
+   <translation>Ein Strommesser an einer Versorgung ist ein Kurzschluss: in Reihe legen, über die Hälften eines offenen Steckers.</translation>
   </message>
   <message>
    <source>An answer of an instrument came after another job was opened: it is written nowhere.</source>
-   <translation type="unfinished" />
+   <translation>Die Antwort eines Messgeräts kam, nachdem ein anderer Auftrag geöffnet war: sie wird nirgends eingetragen.</translation>
   </message>
   <message>
    <source>An hour costs</source>
-   <translation type="unfinished" />
+   <translation>Eine Stunde kostet</translation>
   </message>
   <message>
    <source>An ohmmeter pushes next to no current: it sees a break, a short, a coil; a leak of salt water or one last strand it may not.</source>
-   <translation type="unfinished" />
+   <translation>Ein Ohmmeter treibt fast keinen Strom: es sieht Bruch, Kurzschluss, Spule; eine Ableitung mit Salzwasser oder eine letzte Litze vielleicht nicht.</translation>
   </message>
   <message>
    <source>Angle from the first pulse: chalk the tyre there.</source>
-   <translation type="unfinished" />
+   <translation>Winkel ab dem ersten Impuls: dort den Reifen ankreiden.</translation>
   </message>
   <message>
    <source>Another program wrote %1 meanwhile; what it wrote is kept in %2. Different is %3.</source>
-   <translation type="unfinished" />
+   <translation>Ein anderes Programm schrieb inzwischen %1; was es schrieb, ist in %2 behalten. Verschieden ist %3.</translation>
   </message>
   <message>
    <source>Another vehicle</source>
-   <translation type="unfinished" />
+   <translation>Ein anderes Fahrzeug</translation>
   </message>
   <message>
    <source>Another window took this job over. Here it can only be read now.</source>
-   <translation type="unfinished" />
+   <translation>Ein anderes Fenster hat diesen Auftrag übernommen. Hier ist er nur noch lesbar.</translation>
   </message>
   <message>
    <source>Another window works on this job. Here it can be read; "Take over" goes on with it in this one.</source>
-   <translation type="unfinished" />
+   <translation>Ein anderes Fenster arbeitet an diesem Auftrag. Hier ist er lesbar; „Übernehmen“ macht in diesem weiter.</translation>
   </message>
   <message>
    <source>Answer the next move</source>
-   <translation type="unfinished" />
+   <translation>Den nächsten Schritt beantworten</translation>
   </message>
   <message>
    <source>Any word of a job: a plate, a code, a colour, a complaint, a reading</source>
-   <translation type="unfinished" />
+   <translation>Irgendein Wort eines Auftrags: Kennzeichen, Code, Farbe, Beanstandung, Messwert</translation>
   </message>
   <message>
    <source>As a capture of the wheel in question</source>
-   <translation type="unfinished" />
+   <translation>Als Aufzeichnung des fraglichen Rads</translation>
   </message>
   <message>
    <source>As a capture of this wheel, with its gaps, and stop</source>
-   <translation type="unfinished" />
+   <translation>Als Aufzeichnung dieses Rads, mit Lücken, und beenden</translation>
   </message>
   <message>
    <source>Ask</source>
-   <translation type="unfinished" />
+   <translation>Fragen</translation>
   </message>
   <message>
    <source>Asked to read it as {}, but the record looks {}.</source>
-   <translation type="unfinished" />
+   <translation>Gelesen werden soll es als {}, aber die Aufzeichnung sieht nach {} aus.</translation>
   </message>
   <message>
    <source>At key-on, the car standing</source>
-   <translation type="unfinished" />
+   <translation>Beim Einschalten, im Stand</translation>
   </message>
   <message>
    <source>At walking pace</source>
-   <translation type="unfinished" />
+   <translation>Im Schritttempo</translation>
   </message>
   <message>
    <source>At {}: exchange the two wires back, by their colours at both ends.</source>
-   <translation type="unfinished" />
+   <translation>{}: die zwei Adern zurücktauschen, nach ihren Farben an beiden Enden.</translation>
   </message>
   <message>
    <source>Attach a file</source>
-   <translation type="unfinished" />
+   <translation>Datei anhängen</translation>
   </message>
   <message>
    <source>Attach a photo or file</source>
-   <translation type="unfinished" />
+   <translation>Foto oder Datei anhängen</translation>
   </message>
   <message>
    <source>Back (F11)</source>
-   <translation type="unfinished" />
+   <translation>Zurück (F11)</translation>
   </message>
   <message>
    <source>Before a module is changed: fuses, protection relay, power and ground of the module under load.</source>
-   <translation type="unfinished" />
+   <translation>Bevor ein Steuergerät getauscht wird: Sicherungen, Schutzrelais, Plus und Masse des Steuergeräts unter Last.</translation>
   </message>
   <message>
    <source>Before and after, turn on turn</source>
-   <translation type="unfinished" />
+   <translation>Vorher und nachher, Umdrehung auf Umdrehung</translation>
   </message>
   <message>
    <source>Begin with a line as vehicles have it, chosen by its picture</source>
-   <translation type="unfinished" />
+   <translation>Mit einer Leitung beginnen, wie Fahrzeuge sie haben, nach dem Bild gewählt</translation>
   </message>
   <message>
    <source>Begin with level 1: one fault, one wheel, all tools.</source>
-   <translation type="unfinished" />
+   <translation>Mit Stufe 1 beginnen: ein Fehler, ein Rad, alles Werkzeug.</translation>
   </message>
   <message>
    <source>Bend and pinch {}, one place after the other, and steer lock to lock.</source>
-   <translation type="unfinished" />
+   <translation>Biegen und drücken: {}, eine Stelle nach der anderen, und von Anschlag zu Anschlag lenken.</translation>
   </message>
   <message>
    <source>Better: </source>
-   <translation type="unfinished" />
+   <translation>Besser: </translation>
   </message>
   <message>
    <source>Between columns</source>
-   <translation type="unfinished" />
+   <translation>Zwischen den Spalten</translation>
   </message>
   <message>
    <source>Black lead on {}.</source>
-   <translation type="unfinished" />
+   <translation>Schwarze Spitze an {}.</translation>
   </message>
   <message>
    <source>Both eyes on the loom: listen.</source>
-   <translation type="unfinished" />
+   <translation>Augen auf den Kabelbaum: hören.</translation>
   </message>
   <message>
    <source>Both leads touch the same joint: move one of them.</source>
-   <translation type="unfinished" />
+   <translation>Beide Spitzen berühren dieselbe Stelle: eine versetzen.</translation>
   </message>
   <message>
    <source>Both leads, Ω (0: zeroed)</source>
-   <translation type="unfinished" />
+   <translation>Beide Leitungen, Ω (0: abgezogen)</translation>
   </message>
   <message>
    <source>Both wheels over the same time and at the same scale.</source>
-   <translation type="unfinished" />
+   <translation>Beide Räder über derselben Zeit und im selben Maßstab.</translation>
   </message>
   <message>
    <source>Bracket it within </source>
-   <translation type="unfinished" />
+   <translation>Eingrenzen in </translation>
   </message>
   <message>
    <source>Brake hydraulics, where it sits on the unit: the maker's procedure and bleeding.</source>
-   <translation type="unfinished" />
+   <translation>Bremshydraulik, wo es am Aggregat sitzt: Herstellervorgabe und Entlüften.</translation>
   </message>
   <message>
    <source>By sound card</source>
-   <translation type="unfinished" />
+   <translation>Mit Soundkarte</translation>
   </message>
   <message>
    <source>C, S, Delete, &lt; &gt;</source>
-   <translation type="unfinished" />
+   <translation>C, S, Entf, &lt; &gt;</translation>
   </message>
   <message>
    <source>Cancel</source>
-   <translation type="unfinished" />
+   <translation>Abbrechen</translation>
   </message>
   <message>
    <source>Capture of %1</source>
-   <translation type="unfinished" />
+   <translation>Aufzeichnung von %1</translation>
   </message>
   <message>
    <source>Car standing, key off.</source>
-   <translation type="unfinished" />
+   <translation>Fahrzeug steht, Zündung aus.</translation>
   </message>
   <message>
    <source>Car standing, wheels still.</source>
-   <translation type="unfinished" />
+   <translation>Fahrzeug steht, Räder still.</translation>
   </message>
   <message>
    <source>Chalk the tyre at the first pulse and look at tooth {} through the opening, {:.0f}° forward from the mark.</source>
-   <translation type="unfinished" />
+   <translation>Den Reifen beim ersten Impuls ankreiden und Zahn {} durch die Öffnung ansehen, {:.0f}° weiter von der Marke.</translation>
   </message>
   <message>
    <source>Change or repair the module, then set it up as the maker says.</source>
-   <translation type="unfinished" />
+   <translation>Steuergerät tauschen oder reparieren, dann einrichten, wie der Hersteller sagt.</translation>
   </message>
   <message>
    <source>Change the control unit</source>
-   <translation type="unfinished" />
+   <translation>Steuergerät tauschen</translation>
   </message>
   <message>
    <source>Changes that were not saved are back. Undo shows the file as it was saved.</source>
-   <translation type="unfinished" />
+   <translation>Nicht gespeicherte Änderungen sind wieder da. Rückgängig zeigt die Datei, wie sie gespeichert war.</translation>
   </message>
   <message>
    <source>Check battery, fuses, relay, power and ground of the module under load: several circuits hang on them.</source>
-   <translation type="unfinished" />
+   <translation>Batterie, Sicherungen, Relais, Plus und Masse des Steuergeräts unter Last prüfen: mehrere Kreise hängen daran.</translation>
   </message>
   <message>
    <source>Check the module's plug, power and ground before the module itself is blamed.</source>
-   <translation type="unfinished" />
+   <translation>Stecker, Plus und Masse des Steuergeräts prüfen, bevor es selbst beschuldigt wird.</translation>
   </message>
   <message>
    <source>Choose a made-up vehicle and press Enter</source>
-   <translation type="unfinished" />
+   <translation>Ein erdachtes Fahrzeug wählen und Eingabe drücken</translation>
   </message>
   <message>
    <source>Choose the capture file</source>
-   <translation type="unfinished" />
+   <translation>Aufzeichnung wählen</translation>
   </message>
   <message>
    <source>Circuit %1.  %2 min, costs %3 so far.</source>
-   <translation type="unfinished" />
+   <translation>Kreis %1.  %2 min, kostet bisher %3.</translation>
   </message>
   <message>
    <source>Clean rust from bore and seat so that it goes home; push it fully home before the bolt: a cocked flange cracks.</source>
-   <translation type="unfinished" />
+   <translation>Rost aus Bohrung und Sitz entfernen, damit er anliegt; ganz hineindrücken, dann erst die Schraube: ein schiefer Flansch reißt.</translation>
   </message>
   <message>
    <source>Clean the ring and its window; look for rust under the ring that lifts it.</source>
-   <translation type="unfinished" />
+   <translation>Ring und Fenster reinigen; nach Rost unter dem Ring sehen, der ihn anhebt.</translation>
   </message>
   <message>
    <source>Clean the sensor's tip and seat</source>
-   <translation type="unfinished" />
+   <translation>Sensorspitze und Sitz reinigen</translation>
   </message>
   <message>
    <source>Clean the terminals of {} with a fine tool that does not spread them, and tighten spread ones; renew what stays loose.</source>
-   <translation type="unfinished" />
+   <translation>Kontakte von {} mit feinem Werkzeug reinigen, das sie nicht aufweitet, aufgeweitete nachstellen; erneuern, was lose bleibt.</translation>
   </message>
   <message>
    <source>Clear codes and read them again</source>
-   <translation type="unfinished" />
+   <translation>Codes löschen und wieder lesen</translation>
   </message>
   <message>
    <source>Clear the codes and cycle the ignition: the module feeds its sensors again.</source>
-   <translation type="unfinished" />
+   <translation>Codes löschen, Zündung aus und an: das Steuergerät versorgt seine Sensoren wieder.</translation>
   </message>
   <message>
    <source>Clear the codes and cycle the ignition: the supply comes back. Then find what made the module switch off.</source>
-   <translation type="unfinished" />
+   <translation>Codes löschen, Zündung aus und an: die Versorgung kommt wieder. Dann finden, warum das Steuergerät abschaltete.</translation>
   </message>
   <message>
    <source>Clear the codes once more, do the same again, and read what comes back.</source>
-   <translation type="unfinished" />
+   <translation>Codes noch einmal löschen, dasselbe tun und lesen, was wiederkommt.</translation>
   </message>
   <message>
    <source>Clear the codes, cycle the ignition and read the supply again before a module is blamed.</source>
-   <translation type="unfinished" />
+   <translation>Codes löschen, Zündung aus und an und die Versorgung noch einmal messen, bevor ein Steuergerät beschuldigt wird.</translation>
   </message>
   <message>
    <source>Clear the codes, spin the wheel, read them again.</source>
-   <translation type="unfinished" />
+   <translation>Codes löschen, Rad drehen, wieder lesen.</translation>
   </message>
   <message>
    <source>Clear the stored faults and start again</source>
-   <translation type="unfinished" />
+   <translation>Gespeicherte Fehler löschen und neu beginnen</translation>
   </message>
   <message>
    <source>Clear, cycle the key, read the codes</source>
-   <translation type="unfinished" />
+   <translation>Löschen, Zündung aus und an, Codes lesen</translation>
   </message>
   <message>
    <source>Clearing wipes the codes stored now: write them down first, with status, counts and freeze values.</source>
-   <translation type="unfinished" />
+   <translation>Löschen tilgt die gespeicherten Codes: erst aufschreiben, mit Status, Zählern und Begleitwerten.</translation>
   </message>
   <message>
    <source>Clearing wipes the stored codes: write them down in Intake first, or tick there that none were stored.</source>
-   <translation type="unfinished" />
+   <translation>Löschen tilgt die gespeicherten Codes: erst unter Annahme aufschreiben oder dort ankreuzen, dass keine gespeichert waren.</translation>
   </message>
   <message>
    <source>Click a place on the line.</source>
-   <translation type="unfinished" />
+   <translation>Eine Stelle auf der Leitung anklicken.</translation>
   </message>
   <message>
    <source>Close</source>
-   <translation type="unfinished" />
+   <translation>Schließen</translation>
   </message>
   <message>
    <source>Close the job</source>
-   <translation type="unfinished" />
+   <translation>Auftrag abschließen</translation>
   </message>
   <message>
    <source>Close-out</source>
-   <translation type="unfinished" />
+   <translation>Abschluss</translation>
   </message>
   <message>
    <source>Closed on %1: %2 %3.</source>
-   <translation type="unfinished" />
+   <translation>Abgeschlossen am %1: %2 %3.</translation>
   </message>
   <message>
    <source>Coach</source>
-   <translation type="unfinished" />
+   <translation>Lehrer</translation>
   </message>
   <message>
    <source>Codes in the module, before anything is cleared</source>
-   <translation type="unfinished" />
+   <translation>Codes im Steuergerät, bevor etwas gelöscht wird</translation>
   </message>
   <message>
    <source>Codes, basics, prices</source>
-   <translation type="unfinished" />
+   <translation>Codes, Grundlagen, Preise</translation>
   </message>
   <message>
    <source>Colours</source>
-   <translation type="unfinished" />
+   <translation>Farben</translation>
   </message>
   <message>
    <source>Common practice; the maker's procedure, local rules and a licensed technician's judgement come first.</source>
-   <translation type="unfinished" />
+   <translation>Übliche Praxis; Herstellervorgabe, örtliche Regeln und das Urteil der Fachkraft gehen vor.</translation>
   </message>
   <message>
    <source>Compare size and pressure of the tyres with the other axle and with what is on the door.</source>
-   <translation type="unfinished" />
+   <translation>Größe und Druck der Reifen mit der anderen Achse und der Angabe an der Tür vergleichen.</translation>
   </message>
   <message>
    <source>Connect</source>
-   <translation type="unfinished" />
+   <translation>Verbinden</translation>
   </message>
   <message>
    <source>Connectors, splices, lengths, zones (Ctrl+E)</source>
-   <translation type="unfinished" />
+   <translation>Stecker, Verbindungen, Längen, Bereiche (Ctrl+E)</translation>
   </message>
   <message>
    <source>Contradictory for one fault: {} and {} together explain it</source>
-   <translation type="unfinished" />
+   <translation>Widersprüchlich für einen Fehler: {} und {} zusammen erklären es</translation>
   </message>
   <message>
    <source>Contradictory: no single fault explains every reading</source>
-   <translation type="unfinished" />
+   <translation>Widersprüchlich: kein einzelner Fehler erklärt alle Messwerte</translation>
   </message>
   <message>
    <source>Copy the readings as text</source>
-   <translation type="unfinished" />
+   <translation>Messwerte als Text kopieren</translation>
   </message>
   <message>
    <source>Copy the verdict as text</source>
-   <translation type="unfinished" />
+   <translation>Befund als Text kopieren</translation>
   </message>
   <message>
    <source>Correct</source>
-   <translation type="unfinished" />
+   <translation>Berichtigen</translation>
   </message>
   <message>
    <source>Count again</source>
-   <translation type="unfinished" />
+   <translation>Wieder zählen</translation>
   </message>
   <message>
    <source>Count the teeth of the new ring against the old one.</source>
-   <translation type="unfinished" />
+   <translation>Zähne des neuen Rings gegen den alten zählen.</translation>
   </message>
   <message>
    <source>Creep to a stop, watching the live speeds for a dropout</source>
-   <translation type="unfinished" />
+   <translation>Ausrollen bis zum Stand, auf Aussetzer der Geschwindigkeiten achten</translation>
   </message>
   <message>
    <source>Cut the wire back an inch (25 mm) at a time until the copper is bright, then several inches more: water creeps along the strands, uphill as well as down.</source>
-   <translation type="unfinished" />
+   <translation>Die Ader Zoll um Zoll (25 mm) zurückschneiden, bis das Kupfer blank ist, dann noch einige Zoll: Wasser kriecht in der Litze, bergauf wie bergab.</translation>
   </message>
   <message>
    <source>DC volts</source>
-   <translation type="unfinished" />
+   <translation>DC Volt</translation>
   </message>
   <message>
    <source>DC volts, % + counts</source>
-   <translation type="unfinished" />
+   <translation>DC Volt, % + Digits</translation>
   </message>
   <message>
    <source>DC volts, 20 V range</source>
-   <translation type="unfinished" />
+   <translation>DC Volt, Bereich 20 V</translation>
   </message>
   <message>
    <source>Day / night</source>
-   <translation type="unfinished" />
+   <translation>Tag / Nacht</translation>
   </message>
   <message>
    <source>Decided: </source>
-   <translation type="unfinished" />
+   <translation>Entschieden: </translation>
   </message>
   <message>
    <source>Decimal mark</source>
-   <translation type="unfinished" />
+   <translation>Dezimalzeichen</translation>
   </message>
   <message>
    <source>Deliberate short at </source>
-   <translation type="unfinished" />
+   <translation>Absichtlicher Kurzschluss: </translation>
   </message>
   <message>
    <source>Deliberate short at the plug</source>
-   <translation type="unfinished" />
+   <translation>Absichtlicher Kurzschluss am Stecker</translation>
   </message>
   <message>
    <source>Deliberate short: only on an input whose maker allows it to be shorted, and off again at once.</source>
-   <translation type="unfinished" />
+   <translation>Absichtlicher Kurzschluss: nur an einem Eingang, dessen Hersteller es erlaubt, und gleich wieder ab.</translation>
   </message>
   <message>
    <source>Demo job</source>
-   <translation type="unfinished" />
+   <translation>Beispielauftrag</translation>
   </message>
   <message>
    <source>Disconnect</source>
-   <translation type="unfinished" />
+   <translation>Trennen</translation>
   </message>
   <message>
    <source>Do it</source>
-   <translation type="unfinished" />
+   <translation>Tun</translation>
   </message>
   <message>
    <source>Do the work</source>
-   <translation type="unfinished" />
+   <translation>Die Arbeit tun</translation>
   </message>
   <message>
    <source>Done already</source>
-   <translation type="unfinished" />
+   <translation>Schon getan</translation>
   </message>
   <message>
    <source>Draw 7 and 14 mA in turn, {:.4g} times a second, from wire a through the load box.</source>
-   <translation type="unfinished" />
+   <translation>Abwechselnd 7 und 14 mA ziehen, {:.4g}-mal je Sekunde, von Ader a durch den Lastkasten.</translation>
   </message>
   <message>
    <source>Drive above 25 km/h, read the codes</source>
-   <translation type="unfinished" />
+   <translation>Schneller als 25 km/h fahren, Codes lesen</translation>
   </message>
   <message>
    <source>Drive at walking pace in a straight line, and stop gently.</source>
-   <translation type="unfinished" />
+   <translation>Im Schritttempo geradeaus fahren und sanft anhalten.</translation>
   </message>
   <message>
    <source>Drive in a straight line at about {:.0f} km/h.</source>
-   <translation type="unfinished" />
+   <translation>Geradeaus fahren mit etwa {:.0f} km/h.</translation>
   </message>
   <message>
    <source>Drive it and read the codes again: what comes back made the module switch off.</source>
-   <translation type="unfinished" />
+   <translation>Fahren und Codes wieder lesen: was wiederkommt, ließ das Steuergerät abschalten.</translation>
   </message>
   <message>
    <source>Drive it warm, read the codes</source>
-   <translation type="unfinished" />
+   <translation>Warm fahren, Codes lesen</translation>
   </message>
   <message>
    <source>Drop a capture of the wheel in question.</source>
-   <translation type="unfinished" />
+   <translation>Eine Aufzeichnung des fraglichen Rads ablegen.</translation>
   </message>
   <message>
    <source>Drop a capture on a wheel. Mouse wheel zooms, drag pans, Home shows all; A and B set cursors where the pointer is, Esc takes them off.</source>
-   <translation type="unfinished" />
+   <translation>Eine Aufzeichnung auf einem Rad ablegen. Mausrad vergrößert, Ziehen verschiebt, Pos1 zeigt alles; A und B setzen Marken an den Zeiger, Esc nimmt sie weg.</translation>
   </message>
   <message>
    <source>Drop a scope capture of {} here (CSV, WAV, VCD), or press O to choose a file.</source>
-   <translation type="unfinished" />
+   <translation>Eine Aufzeichnung von {} hier ablegen (CSV, WAV, VCD) oder mit O eine Datei wählen.</translation>
   </message>
   <message>
    <source>Dropouts</source>
-   <translation type="unfinished" />
+   <translation>Aussetzer</translation>
   </message>
   <message>
    <source>Edit the line</source>
-   <translation type="unfinished" />
+   <translation>Leitung bearbeiten</translation>
   </message>
   <message>
    <source>Encoder in the bearing seal: the right way round, away from magnets; a bad one means a new bearing.</source>
-   <translation type="unfinished" />
+   <translation>Impulsrad in der Lagerdichtung: richtig herum, fern von Magneten; ein schlechtes heißt neues Lager.</translation>
   </message>
   <message>
    <source>Enter</source>
-   <translation type="unfinished" />
+   <translation>Eingeben</translation>
   </message>
   <message>
    <source>Every reading in one list (Ctrl+R)</source>
-   <translation type="unfinished" />
+   <translation>Alle Messwerte in einer Liste (Ctrl+R)</translation>
   </message>
   <message>
    <source>Everything at %1 %: the window opens anew.</source>
-   <translation type="unfinished" />
+   <translation>Alles auf %1 %: das Fenster öffnet sich neu.</translation>
   </message>
   <message>
    <source>Everything larger</source>
-   <translation type="unfinished" />
+   <translation>Alles größer</translation>
   </message>
   <message>
    <source>Everything smaller</source>
-   <translation type="unfinished" />
+   <translation>Alles kleiner</translation>
   </message>
   <message>
    <source>Everywhere</source>
-   <translation type="unfinished" />
+   <translation>Überall</translation>
   </message>
   <message>
    <source>Fault</source>
-   <translation type="unfinished" />
+   <translation>Fehler</translation>
   </message>
   <message>
    <source>Fed in at</source>
-   <translation type="unfinished" />
+   <translation>Eingespeist an</translation>
   </message>
   <message>
    <source>Feed a signal in</source>
-   <translation type="unfinished" />
+   <translation>Signal einspeisen</translation>
   </message>
   <message>
    <source>Find a job</source>
-   <translation type="unfinished" />
+   <translation>Auftrag suchen</translation>
   </message>
   <message>
    <source>Find the fault</source>
-   <translation type="unfinished" />
+   <translation>Den Fehler finden</translation>
   </message>
   <message>
    <source>Find what it rubbed on, clear it, and clip the loom away from it.</source>
-   <translation type="unfinished" />
+   <translation>Finden, woran sie scheuerte, freimachen, Kabelbaum wegclipsen.</translation>
   </message>
   <message>
    <source>Find what made it switch off: read the codes after the first turn.</source>
-   <translation type="unfinished" />
+   <translation>Finden, warum es abschaltete: Codes nach der ersten Umdrehung lesen.</translation>
   </message>
   <message>
    <source>Find where the two circuits are exchanged, at a plug or a joint, and put them back: nothing is bought.</source>
-   <translation type="unfinished" />
+   <translation>Finden, wo die zwei Kreise vertauscht sind, an einem Stecker oder einer Verbindung, und zurücktauschen: gekauft wird nichts.</translation>
   </message>
   <message>
    <source>First line of data</source>
-   <translation type="unfinished" />
+   <translation>Erste Datenzeile</translation>
   </message>
   <message>
    <source>First things first</source>
-   <translation type="unfinished" />
+   <translation>Zuerst das Einfache</translation>
   </message>
   <message>
    <source>Fit a new one</source>
-   <translation type="unfinished" />
+   <translation>Neu einbauen</translation>
   </message>
   <message>
    <source>Fit a new sensor</source>
-   <translation type="unfinished" />
+   <translation>Neuen Sensor einbauen</translation>
   </message>
   <message>
    <source>Flex {} while the reading is watched</source>
-   <translation type="unfinished" />
+   <translation>Biegen und den Wert beobachten: {}</translation>
   </message>
   <message>
    <source>From a log</source>
-   <translation type="unfinished" />
+   <translation>Aus Protokoll</translation>
   </message>
   <message>
    <source>From a quarter of the speed to twice it in 20 s</source>
-   <translation type="unfinished" />
+   <translation>Von einem Viertel der Geschwindigkeit bis zum Doppelten in 20 s</translation>
   </message>
   <message>
    <source>From behind the plug, with a thin probe: do not spread or bridge the module's pins. Airbag and orange high-voltage circuits are out of bounds.</source>
-   <translation type="unfinished" />
+   <translation>Von hinten in den Stecker, mit dünner Nadel: Pins des Steuergeräts weder aufweiten noch überbrücken. Airbag und orange Hochvoltkreise sind tabu.</translation>
   </message>
   <message>
    <source>From now on this job is judged by the good parts; undo takes it back.</source>
-   <translation type="unfinished" />
+   <translation>Von nun an wird dieser Auftrag an den guten Teilen gemessen; Rückgängig nimmt es zurück.</translation>
   </message>
   <message>
    <source>Fuse, power or ground of the module is bad: mend that first, then read again.</source>
-   <translation type="unfinished" />
+   <translation>Sicherung, Versorgung oder Masse des Steuergeräts ist schlecht: das zuerst richten, dann neu messen.</translation>
   </message>
   <message>
    <source>Give slack where it flexes, hold it on both sides of the joint, and steer from lock to lock: nothing may pull.</source>
-   <translation type="unfinished" />
+   <translation>Wo es sich biegt, Spiel lassen, beiderseits der Verbindung halten und von Anschlag zu Anschlag lenken: nichts darf ziehen.</translation>
   </message>
   <message>
    <source>Gives {:.0f} % less: {}: bent, chipped or dirty.</source>
-   <translation type="unfinished" />
+   <translation>Gibt {:.0f} % weniger: {}: verbogen, abgebrochen oder verschmutzt.</translation>
   </message>
   <message>
    <source>Go on with this job here; the other window can then only read it</source>
-   <translation type="unfinished" />
+   <translation>Hier mit diesem Auftrag weitermachen; das andere Fenster kann ihn dann nur lesen</translation>
   </message>
   <message>
    <source>Go to the line</source>
-   <translation type="unfinished" />
+   <translation>Zur Leitung</translation>
   </message>
   <message>
    <source>Go to the proof</source>
-   <translation type="unfinished" />
+   <translation>Zum Nachweis</translation>
   </message>
   <message>
    <source>Go to the repair</source>
-   <translation type="unfinished" />
+   <translation>Zur Reparatur</translation>
   </message>
   <message>
    <source>Go to the report</source>
-   <translation type="unfinished" />
+   <translation>Zum Bericht</translation>
   </message>
   <message>
    <source>Good sensor on the suspect line</source>
-   <translation type="unfinished" />
+   <translation>Guter Sensor an der fraglichen Leitung</translation>
   </message>
   <message>
    <source>Hay Bale %1</source>
-   <translation type="unfinished" />
+   <translation>Hay Bale %1</translation>
   </message>
   <message>
    <source>Height</source>
-   <translation type="unfinished" />
+   <translation>Höhe</translation>
   </message>
   <message>
    <source>Help</source>
-   <translation type="unfinished" />
+   <translation>Hilfe</translation>
   </message>
   <message>
    <source>Help for this view</source>
-   <translation type="unfinished" />
+   <translation>Hilfe zu dieser Ansicht</translation>
   </message>
   <message>
    <source>Highest ohms range, Ω</source>
-   <translation type="unfinished" />
+   <translation>Höchster Ohmbereich, Ω</translation>
   </message>
   <message>
    <source>Hint</source>
-   <translation type="unfinished" />
+   <translation>Hinweis</translation>
   </message>
   <message>
    <source>Hold the loom on both sides of the joint; no strain on it.</source>
-   <translation type="unfinished" />
+   <translation>Kabelbaum beiderseits der Verbindung halten; kein Zug darauf.</translation>
   </message>
   <message>
    <source>Holes that were pierced: each sealed, or it is the next green crust</source>
-   <translation type="unfinished" />
+   <translation>Einstichlöcher: jedes versiegelt, sonst ist es der nächste Grünspan</translation>
   </message>
   <message>
    <source>Home</source>
-   <translation type="unfinished" />
+   <translation>Pos1</translation>
   </message>
   <message>
    <source>Home, End</source>
-   <translation type="unfinished" />
+   <translation>Pos1, Ende</translation>
   </message>
   <message>
    <source>How %1 is read</source>
-   <translation type="unfinished" />
+   <translation>Wie %1 gelesen wird</translation>
   </message>
   <message>
    <source>How it is read</source>
-   <translation type="unfinished" />
+   <translation>Wie gelesen</translation>
   </message>
   <message>
    <source>How sure, in per cent</source>
-   <translation type="unfinished" />
+   <translation>Wie sicher, in Prozent</translation>
   </message>
   <message>
    <source>How suspicion moved, reading by reading</source>
-   <translation type="unfinished" />
+   <translation>Wie der Verdacht wanderte, Messwert um Messwert</translation>
   </message>
   <message>
    <source>How the file is read</source>
-   <translation type="unfinished" />
+   <translation>Wie die Datei gelesen wird</translation>
   </message>
   <message>
    <source>How this went could not be kept: %1</source>
-   <translation type="unfinished" />
+   <translation>Wie es ging, konnte nicht behalten werden: %1</translation>
   </message>
   <message>
    <source>How we know</source>
-   <translation type="unfinished" />
+   <translation>Woher wir es wissen</translation>
   </message>
   <message>
    <source>Hub bolts and axle nut: the maker's torque, new where the maker says so.</source>
-   <translation type="unfinished" />
+   <translation>Nabenschrauben und Achsmutter: Drehmoment des Herstellers, neu, wo er es sagt.</translation>
   </message>
   <message>
    <source>If a lamp comes on again, note what you were doing: braking, steering, rain, speed. It shortens the search.</source>
-   <translation type="unfinished" />
+   <translation>Geht wieder eine Leuchte an, merken Sie sich, was Sie gerade taten: bremsen, lenken, Regen, Tempo. Das verkürzt die Suche.</translation>
   </message>
   <message>
    <source>If both circuits set codes, exchange the two leads once before you conclude: polarity or a bad hook-up.</source>
-   <translation type="unfinished" />
+   <translation>Setzen beide Kreise Codes, die zwei Leitungen einmal tauschen, bevor Sie schließen: Polung oder schlechter Anschluss.</translation>
   </message>
   <message>
    <source>Ignition key</source>
-   <translation type="unfinished" />
+   <translation>Zündschlüssel</translation>
   </message>
   <message>
    <source>In doubt: %1.</source>
-   <translation type="unfinished" />
+   <translation>Im Zweifel: %1.</translation>
   </message>
   <message>
    <source>In fewer than one of 100 such repairs something is still wrong after that.</source>
-   <translation type="unfinished" />
+   <translation>In weniger als einer von 100 solchen Reparaturen ist danach noch etwas falsch.</translation>
   </message>
   <message>
    <source>In series</source>
-   <translation type="unfinished" />
+   <translation>In Reihe</translation>
   </message>
   <message>
    <source>In the plan because %1.</source>
-   <translation type="unfinished" />
+   <translation>Im Plan, denn %1.</translation>
   </message>
   <message>
    <source>In the wet</source>
-   <translation type="unfinished" />
+   <translation>Bei Nässe</translation>
   </message>
   <message>
    <source>In this view</source>
-   <translation type="unfinished" />
+   <translation>In dieser Ansicht</translation>
   </message>
   <message>
    <source>In {:.0f} of 100 such repairs something is still wrong after that.</source>
-   <translation type="unfinished" />
+   <translation>In {:.0f} von 100 solchen Reparaturen ist danach noch etwas falsch.</translation>
   </message>
   <message>
    <source>Input on volts, Ω</source>
-   <translation type="unfinished" />
+   <translation>Eingang bei Volt, Ω</translation>
   </message>
   <message>
    <source>Instruments</source>
-   <translation type="unfinished" />
+   <translation>Messgeräte</translation>
   </message>
   <message>
    <source>Intake</source>
-   <translation type="unfinished" />
+   <translation>Annahme</translation>
   </message>
   <message>
    <source>Intake does not list the tools or the leave for this one.</source>
-   <translation type="unfinished" />
+   <translation>Die Annahme nennt das Werkzeug oder die Erlaubnis dafür nicht.</translation>
   </message>
   <message>
    <source>Isolated: </source>
-   <translation type="unfinished" />
+   <translation>Eingegrenzt: </translation>
   </message>
   <message>
    <source>It answers; %1 jobs are in it.</source>
-   <translation type="unfinished" />
+   <translation>Er antwortet; %1 Aufträge liegen darin.</translation>
   </message>
   <message>
    <source>It can be closed, but it is not proved: the report will say so, and it does not count in the odds of the next job.</source>
-   <translation type="unfinished" />
+   <translation>Er kann abgeschlossen werden, ist aber nicht nachgewiesen: der Bericht sagt es, und er zählt nicht für den nächsten Auftrag.</translation>
   </message>
   <message>
    <source>It could not be read yet: it %1.</source>
-   <translation type="unfinished" />
+   <translation>Noch nicht lesbar: sie %1.</translation>
   </message>
   <message>
    <source>It follows: module and line up to here are good.</source>
-   <translation type="unfinished" />
+   <translation>Es folgt: Steuergerät und Leitung bis hierher sind gut.</translation>
   </message>
   <message>
    <source>It is %1</source>
-   <translation type="unfinished" />
+   <translation>Er ist %1</translation>
   </message>
   <message>
    <source>It was looked for what had made the control unit switch the sensor off.</source>
-   <translation type="unfinished" />
+   <translation>Es wurde gesucht, warum das Steuergerät den Sensor abgeschaltet hatte.</translation>
   </message>
   <message>
    <source>Job</source>
-   <translation type="unfinished" />
+   <translation>Auftrag</translation>
   </message>
   <message>
    <source>Jobs</source>
-   <translation type="unfinished" />
+   <translation>Aufträge</translation>
   </message>
   <message>
    <source>Jobs are kept on this bench only.</source>
-   <translation type="unfinished" />
+   <translation>Aufträge werden nur an diesem Platz behalten.</translation>
   </message>
   <message>
    <source>Jobs are not kept in the logbook: %1</source>
-   <translation type="unfinished" />
+   <translation>Aufträge werden nicht im Werkstattbuch behalten: %1</translation>
   </message>
   <message>
    <source>Jobs, preferences, help (Alt)</source>
-   <translation type="unfinished" />
+   <translation>Aufträge, Einstellungen, Hilfe (Alt)</translation>
   </message>
   <message>
    <source>Join wires a and b of its module half.</source>
-   <translation type="unfinished" />
+   <translation>Adern a und b seiner Geräteseite verbinden.</translation>
   </message>
   <message>
    <source>Join wires a and b with a jumper at {}.</source>
-   <translation type="unfinished" />
+   <translation>Adern a und b verbinden, Brücke an {}.</translation>
   </message>
   <message>
    <source>Keep</source>
-   <translation type="unfinished" />
+   <translation>Behalten</translation>
   </message>
   <message>
    <source>Keep as good</source>
-   <translation type="unfinished" />
+   <translation>Als gut behalten</translation>
   </message>
   <message>
    <source>Keep it turning for two turns at least. Look at height, evenness and levels; keep the record.</source>
-   <translation type="unfinished" />
+   <translation>Mindestens zwei Umdrehungen drehen lassen. Auf Höhe, Gleichmaß und Pegel achten; Aufzeichnung behalten.</translation>
   </message>
   <message>
    <source>Keep jobs on this bench only</source>
-   <translation type="unfinished" />
+   <translation>Aufträge nur an diesem Platz behalten</translation>
   </message>
   <message>
    <source>Keep the reading, but do not count it</source>
-   <translation type="unfinished" />
+   <translation>Den Messwert behalten, aber nicht zählen</translation>
   </message>
   <message>
    <source>Keep these seconds</source>
-   <translation type="unfinished" />
+   <translation>Diese Sekunden behalten</translation>
   </message>
   <message>
    <source>Keep what came of it</source>
-   <translation type="unfinished" />
+   <translation>Ergebnis behalten</translation>
   </message>
   <message>
    <source>Kept as good, for the same</source>
-   <translation type="unfinished" />
+   <translation>Als gut behalten, für gleiche</translation>
   </message>
   <message>
    <source>Kept as good.</source>
-   <translation type="unfinished" />
+   <translation>Als gut behalten.</translation>
   </message>
   <message>
    <source>Kept states</source>
-   <translation type="unfinished" />
+   <translation>Stände</translation>
   </message>
   <message>
    <source>Kept states, newest first</source>
-   <translation type="unfinished" />
+   <translation>Behaltene Stände, neueste zuerst</translation>
   </message>
   <message>
    <source>Kept states...</source>
-   <translation type="unfinished" />
+   <translation>Stände...</translation>
   </message>
   <message>
    <source>Kept: %1 shows %2 km/h with %3 Hz fed in.</source>
-   <translation type="unfinished" />
+   <translation>Behalten: %1 zeigt %2 km/h bei %3 Hz Einspeisung.</translation>
   </message>
   <message>
    <source>Kept: %1. Suspicion has moved.</source>
-   <translation type="unfinished" />
+   <translation>Behalten: %1. Der Verdacht ist gewandert.</translation>
   </message>
   <message>
    <source>Key off and wait before the module's plug comes off; do not spread or bridge its pins. Airbag and orange high-voltage circuits are out of bounds.</source>
-   <translation type="unfinished" />
+   <translation>Zündung aus und warten, bevor der Steuergerätestecker abgezogen wird; Pins weder aufweiten noch überbrücken. Airbag und orange Hochvoltkreise sind tabu.</translation>
   </message>
   <message>
    <source>Key off and wait before unplugging. Airbag and orange high-voltage circuits: out of bounds.</source>
-   <translation type="unfinished" />
+   <translation>Zündung aus und warten, bevor getrennt wird. Airbag und orange Hochvoltkreise: tabu.</translation>
   </message>
   <message>
    <source>Key off before a plug is taken apart or put together.</source>
-   <translation type="unfinished" />
+   <translation>Zündung aus, bevor ein Stecker getrennt oder gesteckt wird.</translation>
   </message>
   <message>
    <source>Key off, and wait a minute.</source>
-   <translation type="unfinished" />
+   <translation>Zündung aus, eine Minute warten.</translation>
   </message>
   <message>
    <source>Key off. Take </source>
-   <translation type="unfinished" />
+   <translation>Zündung aus. Trennen: </translation>
   </message>
   <message>
    <source>Key on, engine off.</source>
-   <translation type="unfinished" />
+   <translation>Zündung an, Motor aus.</translation>
   </message>
   <message>
    <source>Key on. </source>
-   <translation type="unfinished" />
+   <translation>Zündung an. </translation>
   </message>
   <message>
    <source>Key on. Watch the live speed of </source>
-   <translation type="unfinished" />
+   <translation>Zündung an. Geschwindigkeit beobachten von </translation>
   </message>
   <message>
    <source>Keys</source>
-   <translation type="unfinished" />
+   <translation>Tasten</translation>
   </message>
   <message>
    <source>Keys of this view</source>
-   <translation type="unfinished" />
+   <translation>Tasten dieser Ansicht</translation>
   </message>
   <message>
    <source>Known good</source>
-   <translation type="unfinished" />
+   <translation>Bekannt gut</translation>
   </message>
   <message>
    <source>LED tester</source>
-   <translation type="unfinished" />
+   <translation>LED-Prüfer</translation>
   </message>
   <message>
    <source>LED tester, or a bulb of some milliamperes.</source>
-   <translation type="unfinished" />
+   <translation>LED-Prüfer oder eine Lampe mit einigen Milliampere.</translation>
   </message>
   <message>
    <source>Lamps lit, functions lost</source>
-   <translation type="unfinished" />
+   <translation>Leuchten an, Funktionen weg</translation>
   </message>
   <message>
    <source>Lamps lit, functions lost: {}.</source>
-   <translation type="unfinished" />
+   <translation>Leuchten an, Funktionen weg: {}.</translation>
+  </message>
+  <message>
+   <source>Language</source>
+   <translation>Sprache</translation>
   </message>
   <message>
    <source>Lay the new sensor beside the old: same length, same plug, same tip, right wheel.</source>
-   <translation type="unfinished" />
+   <translation>Neuen Sensor neben den alten legen: gleiche Länge, gleicher Stecker, gleiche Spitze, richtiges Rad.</translation>
   </message>
   <message>
    <source>Lay the turns over each other by the angle</source>
-   <translation type="unfinished" />
+   <translation>Die Umdrehungen nach dem Winkel übereinanderlegen</translation>
   </message>
   <message>
    <source>Lay {} bare.</source>
-   <translation type="unfinished" />
+   <translation>Freilegen: {}.</translation>
   </message>
   <message>
    <source>Lead in its clips, slack at the strut, nothing near the tyre or the brake hose.</source>
-   <translation type="unfinished" />
+   <translation>Kabel in seinen Clips, Spiel am Federbein, nichts nahe Reifen oder Bremsschlauch.</translation>
   </message>
   <message>
    <source>Leads clear of the turning wheel and of hot brakes.</source>
-   <translation type="unfinished" />
+   <translation>Kabel fern vom drehenden Rad und von heißen Bremsen.</translation>
   </message>
   <message>
    <source>Leads exchanged</source>
-   <translation type="unfinished" />
+   <translation>Kabel vertauscht</translation>
   </message>
   <message>
    <source>Leave it as it is</source>
-   <translation type="unfinished" />
+   <translation>So lassen</translation>
   </message>
   <message>
    <source>Leave the yard</source>
-   <translation type="unfinished" />
+   <translation>Hof verlassen</translation>
   </message>
   <message>
    <source>Leave this case</source>
-   <translation type="unfinished" />
+   <translation>Fall verlassen</translation>
   </message>
   <message>
    <source>Let the owner decide</source>
-   <translation type="unfinished" />
+   <translation>Den Halter entscheiden lassen</translation>
   </message>
   <message>
    <source>Level %1, drawn without end: vehicle, line and fault are another each time.</source>
-   <translation type="unfinished" />
+   <translation>Stufe %1, ohne Ende gezogen: Fahrzeug, Leitung und Fehler sind jedes Mal andere.</translation>
   </message>
   <message>
    <source>Licence of Hay Bale</source>
-   <translation type="unfinished" />
+   <translation>Lizenz von Hay Bale</translation>
   </message>
   <message>
    <source>Licence of the font</source>
-   <translation type="unfinished" />
+   <translation>Lizenz der Schrift</translation>
   </message>
   <message>
    <source>Limits used</source>
-   <translation type="unfinished" />
+   <translation>Benutzte Grenzwerte</translation>
   </message>
   <message>
    <source>Line</source>
-   <translation type="unfinished" />
+   <translation>Leitung</translation>
   </message>
   <message>
    <source>Live speed follows the wheel spun by hand</source>
-   <translation type="unfinished" />
+   <translation>Geschwindigkeit folgt dem von Hand gedrehten Rad</translation>
   </message>
   <message>
    <source>Live speeds</source>
-   <translation type="unfinished" />
+   <translation>Geschwindigkeiten</translation>
   </message>
   <message>
    <source>Live speeds, driven straight</source>
-   <translation type="unfinished" />
+   <translation>Geschwindigkeiten bei Geradeausfahrt</translation>
   </message>
   <message>
    <source>Load box</source>
-   <translation type="unfinished" />
+   <translation>Lastkasten</translation>
   </message>
   <message>
    <source>Local rules, the maker's procedure and a licensed technician's judgement come first.</source>
-   <translation type="unfinished" />
+   <translation>Örtliche Regeln, Herstellervorgabe und das Urteil der Fachkraft gehen vor.</translation>
   </message>
   <message>
    <source>Logbook</source>
-   <translation type="unfinished" />
+   <translation>Buch</translation>
   </message>
   <message>
    <source>Long leads: clear of wheels and hot parts, no bare clip that touches the body; both circuits set codes while they are apart.</source>
-   <translation type="unfinished" />
+   <translation>Lange Leitungen: fern von Rädern und heißen Teilen, keine blanke Klemme an der Karosserie; beide Kreise setzen Codes, solange sie getrennt sind.</translation>
   </message>
   <message>
    <source>Look again, in good light.</source>
-   <translation type="unfinished" />
+   <translation>Noch einmal ansehen, bei gutem Licht.</translation>
   </message>
   <message>
    <source>Look at </source>
-   <translation type="unfinished" />
+   <translation>Ansehen: </translation>
   </message>
   <message>
    <source>Look at height, evenness and levels; keep the record.</source>
-   <translation type="unfinished" />
+   <translation>Auf Höhe, Gleichmaß und Pegel achten; Aufzeichnung behalten.</translation>
   </message>
   <message>
    <source>Look at the ring through its opening while turning it by hand; a pole that is weak needs a new bearing or ring.</source>
-   <translation type="unfinished" />
+   <translation>Den Ring durch die Öffnung ansehen, von Hand gedreht; ein schwacher Pol braucht ein neues Lager oder einen Ring.</translation>
   </message>
   <message>
    <source>Look at {} without moving it first: crust, chafe, breaks, dirt, seat.</source>
-   <translation type="unfinished" />
+   <translation>Ansehen, ohne es vorher zu bewegen: {}. Belag, Scheuern, Brüche, Schmutz, Sitz.</translation>
   </message>
   <message>
    <source>Look at {} without moving it first: crust, chafe, breaks, dirt, seat; {}.</source>
-   <translation type="unfinished" />
+   <translation>Ansehen, ohne zu bewegen: {}; Belag, Scheuern, Brüche, Schmutz, Sitz; {}.</translation>
   </message>
   <message>
    <source>Look into its plug: green pins, spread terminals, water from the loom.</source>
-   <translation type="unfinished" />
+   <translation>In den Stecker sehen: grüne Pins, aufgeweitete Kontakte, Wasser aus dem Kabelbaum.</translation>
   </message>
   <message>
    <source>Look whether it is lit, dim or dark.</source>
-   <translation type="unfinished" />
+   <translation>Sehen, ob sie hell, schwach oder dunkel ist.</translation>
   </message>
   <message>
    <source>Look whether the encoder faces the sensor: a bearing mounted the wrong way round gives nothing.</source>
-   <translation type="unfinished" />
+   <translation>Sehen, ob das Impulsrad zum Sensor zeigt: ein verkehrt eingebautes Lager gibt nichts.</translation>
   </message>
   <message>
    <source>Look whether the insulation stretches: there the copper is gone.</source>
-   <translation type="unfinished" />
+   <translation>Sehen, ob sich die Isolierung dehnt: dort ist das Kupfer weg.</translation>
   </message>
   <message>
    <source>Look whether the reading swings wide or barely moves.</source>
-   <translation type="unfinished" />
+   <translation>Sehen, ob der Wert weit schwingt oder sich kaum bewegt.</translation>
   </message>
   <message>
    <source>Look which wheels follow, and which stay, drop out or read otherwise.</source>
-   <translation type="unfinished" />
+   <translation>Sehen, welche Räder folgen und welche stehen, aussetzen oder anders zeigen.</translation>
   </message>
   <message>
    <source>Looking for the shop's logbook ...</source>
-   <translation type="unfinished" />
+   <translation>Das Werkstattbuch wird gesucht ...</translation>
   </message>
   <message>
    <source>Loop check from </source>
-   <translation type="unfinished" />
+   <translation>Schleifenprüfung ab </translation>
   </message>
   <message>
    <source>Loop check from the </source>
-   <translation type="unfinished" />
+   <translation>Schleifenprüfung ab </translation>
   </message>
   <message>
    <source>MADE-UP VEHICLE   practice, nothing here touches a real job</source>
-   <translation type="unfinished" />
+   <translation>ERDACHTES FAHRZEUG   Übung, nichts hier berührt einen wirklichen Auftrag</translation>
   </message>
   <message>
    <source>Made-up vehicle: practice, nothing here touches a real job</source>
-   <translation type="unfinished" />
+   <translation>Erdachtes Fahrzeug: Übung, nichts hier berührt einen wirklichen Auftrag</translation>
   </message>
   <message>
    <source>Mains hum of {:.0f} Hz, {} peak, rides on it: leads or shield pick it up; mind it when levels are near a limit.</source>
-   <translation type="unfinished" />
+   <translation>Netzbrummen von {:.0f} Hz, {} Spitze, liegt darauf: Leitungen oder Schirm fangen es ein; bei Pegeln nahe einer Grenze bedenken.</translation>
   </message>
   <message>
    <source>Measure a new sensor before fitting it, clean the seat, push it fully home, then repeat the reading that failed.</source>
-   <translation type="unfinished" />
+   <translation>Einen neuen Sensor vor dem Einbau messen, Sitz reinigen, ganz hineindrücken, dann den Messwert wiederholen, der nicht stimmte.</translation>
   </message>
   <message>
    <source>Measure bias or supply at the sensor's connector, unplugged and plugged.</source>
-   <translation type="unfinished" />
+   <translation>Ruhespannung oder Versorgung am Sensorstecker messen, getrennt und gesteckt.</translation>
   </message>
   <message>
    <source>Measure on before a part is blamed.</source>
-   <translation type="unfinished" />
+   <translation>Weiter messen, bevor ein Teil beschuldigt wird.</translation>
   </message>
   <message>
    <source>Measure on.</source>
-   <translation type="unfinished" />
+   <translation>Weiter messen.</translation>
   </message>
   <message>
    <source>Measure once more before anything is bought: about {:.0f} minutes, {:.0f}.</source>
-   <translation type="unfinished" />
+   <translation>Noch einmal messen, bevor etwas gekauft wird: etwa {:.0f} Minuten, {:.0f}.</translation>
   </message>
   <message>
    <source>Measure the coil and the pair at the sensor, then look at the gap and for metal on the tip.</source>
-   <translation type="unfinished" />
+   <translation>Spule und Paar am Sensor messen, dann nach dem Luftspalt und nach Metall an der Spitze sehen.</translation>
   </message>
   <message>
    <source>Measure the new coil before it goes in.</source>
-   <translation type="unfinished" />
+   <translation>Neue Spule messen, bevor sie eingebaut wird.</translation>
   </message>
   <message>
    <source>Measure the same levels on the good wheel at the same place: a leak or resistance in the line moves them too.</source>
-   <translation type="unfinished" />
+   <translation>Dieselben Pegel am guten Rad an derselben Stelle messen: auch Ableitung oder Widerstand der Leitung verschiebt sie.</translation>
   </message>
   <message>
    <source>Measuring: {} times, some {:.0f} minutes.</source>
-   <translation type="unfinished" />
+   <translation>Messen: {}-mal, etwa {:.0f} Minuten.</translation>
   </message>
   <message>
    <source>Mend </source>
-   <translation type="unfinished" />
+   <translation>Instand setzen: </translation>
   </message>
   <message>
    <source>Mend or clean it</source>
-   <translation type="unfinished" />
+   <translation>Instand setzen, reinigen</translation>
   </message>
   <message>
    <source>Mend the control unit's supply: fuse, relay or ground</source>
-   <translation type="unfinished" />
+   <translation>Versorgung des Steuergeräts richten: Sicherung, Relais oder Masse</translation>
   </message>
   <message>
    <source>Menu</source>
-   <translation type="unfinished" />
+   <translation>Menü</translation>
   </message>
   <message>
    <source>Meter</source>
-   <translation type="unfinished" />
+   <translation>Messgerät</translation>
   </message>
   <message>
    <source>Meter on AC volts, hertz shown beside them if it can.</source>
-   <translation type="unfinished" />
+   <translation>Messgerät auf AC Volt, wenn möglich mit Hertz daneben.</translation>
   </message>
   <message>
    <source>Meter on DC volts, graph or bar on.</source>
-   <translation type="unfinished" />
+   <translation>Messgerät auf DC Volt, Kurve oder Balken an.</translation>
   </message>
   <message>
    <source>Meter on DC volts.</source>
-   <translation type="unfinished" />
+   <translation>Messgerät auf DC Volt.</translation>
   </message>
   <message>
    <source>Meter on ohms, auto range; touch the tips first and take off what the leads read.</source>
-   <translation type="unfinished" />
+   <translation>Messgerät auf Ohm, automatischer Bereich; erst die Spitzen zusammenhalten und abziehen, was die Leitungen zeigen.</translation>
   </message>
   <message>
    <source>Meter on ohms, graph or bar on.</source>
-   <translation type="unfinished" />
+   <translation>Messgerät auf Ohm, Kurve oder Balken an.</translation>
   </message>
   <message>
    <source>Milliamperes, in line</source>
-   <translation type="unfinished" />
+   <translation>Milliampere, in Reihe</translation>
   </message>
   <message>
    <source>Module</source>
-   <translation type="unfinished" />
+   <translation>Steuergerät</translation>
   </message>
   <message>
    <source>Module power, ground and fuses are good: a missing supply counts less than half.</source>
-   <translation type="unfinished" />
+   <translation>Versorgung, Masse und Sicherungen des Steuergeräts sind gut: eine fehlende Versorgung zählt weniger als die Hälfte.</translation>
   </message>
   <message>
    <source>Module: {}. Sensor: {}.</source>
-   <translation type="unfinished" />
+   <translation>Steuergerät: {}. Sensor: {}.</translation>
   </message>
   <message>
    <source>Move one leg at a time; say which by its key. Note where it does not react, too.</source>
-   <translation type="unfinished" />
+   <translation>Immer nur ein Stück bewegen; mit der Taste sagen, welches. Auch merken, wo es nicht reagiert.</translation>
   </message>
   <message>
    <source>Move the loom by hand only, engine off or clear of belts and fans; nothing of an airbag and nothing orange.</source>
-   <translation type="unfinished" />
+   <translation>Kabelbaum nur von Hand bewegen, Motor aus oder fern von Riemen und Lüftern; nichts vom Airbag, nichts Oranges.</translation>
   </message>
   <message>
    <source>Multimeter</source>
-   <translation type="unfinished" />
+   <translation>Multimeter</translation>
   </message>
   <message>
    <source>NO</source>
-   <translation type="unfinished" />
+   <translation>NEIN</translation>
   </message>
   <message>
    <source>NOT KEPT on disk</source>
-   <translation type="unfinished" />
+   <translation>NICHT GESICHERT</translation>
   </message>
   <message>
    <source>Name</source>
-   <translation type="unfinished" />
+   <translation>Name</translation>
   </message>
   <message>
    <source>Name of the trainee</source>
-   <translation type="unfinished" />
+   <translation>Name der Lernenden</translation>
   </message>
   <message>
    <source>Names the next move; costs a minute and four points</source>
-   <translation type="unfinished" />
+   <translation>Nennt den nächsten Schritt; kostet eine Minute und vier Punkte</translation>
   </message>
   <message>
    <source>Narrowed to {} or {}</source>
-   <translation type="unfinished" />
+   <translation>Eingeengt auf {} oder {}</translation>
   </message>
   <message>
    <source>Needs the load box</source>
-   <translation type="unfinished" />
+   <translation>Braucht den Lastkasten</translation>
   </message>
   <message>
    <source>Never with the sensor connected, never above the pin's limit, never while the vehicle is driven.</source>
-   <translation type="unfinished" />
+   <translation>Nie mit angeschlossenem Sensor, nie über der Grenze des Pins, nie am fahrenden Fahrzeug.</translation>
   </message>
   <message>
    <source>New job</source>
-   <translation type="unfinished" />
+   <translation>Neuer Auftrag</translation>
   </message>
   <message>
    <source>New jobs</source>
-   <translation type="unfinished" />
+   <translation>Neue Aufträge</translation>
   </message>
   <message>
    <source>New jobs begin with this. The job that is open keeps its own.</source>
-   <translation type="unfinished" />
+   <translation>Neue Aufträge beginnen damit. Der offene behält seine eigenen Werte.</translation>
   </message>
   <message>
    <source>Next move</source>
-   <translation type="unfinished" />
+   <translation>Nächster Schritt</translation>
   </message>
   <message>
    <source>Next, to the end of the job</source>
-   <translation type="unfinished" />
+   <translation>Als Nächstes, bis zum Ende</translation>
   </message>
   <message>
    <source>Next: %1</source>
-   <translation type="unfinished" />
+   <translation>Als Nächstes: %1</translation>
   </message>
   <message>
    <source>No circuit</source>
-   <translation type="unfinished" />
+   <translation>Kein Kreis</translation>
   </message>
   <message>
    <source>No circuit is described</source>
-   <translation type="unfinished" />
+   <translation>Kein Kreis ist beschrieben</translation>
   </message>
   <message>
    <source>No circuit is in question</source>
-   <translation type="unfinished" />
+   <translation>Kein Kreis ist in Frage</translation>
   </message>
   <message>
    <source>No codes were stored.</source>
-   <translation type="unfinished" />
+   <translation>Keine Codes waren gespeichert.</translation>
   </message>
   <message>
    <source>No complaint was written down.</source>
-   <translation type="unfinished" />
+   <translation>Keine Beanstandung aufgeschrieben.</translation>
   </message>
   <message>
    <source>No cutting or piercing of shielded or safety-critical wires where the maker forbids it.</source>
-   <translation type="unfinished" />
+   <translation>Nichts Geschirmtes oder Sicherheitskritisches schneiden oder anstechen, wo der Hersteller es verbietet.</translation>
   </message>
   <message>
    <source>No further test would tell more</source>
-   <translation type="unfinished" />
+   <translation>Keine weitere Prüfung sagt mehr</translation>
   </message>
   <message>
    <source>No instrument connected: type, or practise</source>
-   <translation type="unfinished" />
+   <translation>Kein Gerät verbunden: eingeben oder üben</translation>
   </message>
   <message>
    <source>No job has all of these words; try fewer.</source>
-   <translation type="unfinished" />
+   <translation>Kein Auftrag hat alle diese Wörter; weniger versuchen.</translation>
   </message>
   <message>
    <source>No multimeter connected</source>
-   <translation type="unfinished" />
+   <translation>Kein Multimeter verbunden</translation>
   </message>
   <message>
    <source>No multimeter is connected.</source>
-   <translation type="unfinished" />
+   <translation>Kein Multimeter verbunden.</translation>
   </message>
   <message>
    <source>No page has all of these words. Try fewer, or the beginning of one.</source>
-   <translation type="unfinished" />
+   <translation>Keine Seite hat alle diese Wörter. Weniger versuchen, oder einen Wortanfang.</translation>
   </message>
   <message>
    <source>No pulse now</source>
-   <translation type="unfinished" />
+   <translation>Jetzt kein Impuls</translation>
   </message>
   <message>
    <source>No pulses in {}: the line stays flat at {}: {}.</source>
-   <translation type="unfinished" />
+   <translation>Keine Impulse in {}: die Leitung bleibt flach bei {}: {}.</translation>
   </message>
   <message>
    <source>No reading yet. Click a place on the line, then type what the meter shows.</source>
-   <translation type="unfinished" />
+   <translation>Noch kein Messwert. Eine Stelle anklicken, dann eingeben, was das Messgerät zeigt.</translation>
   </message>
   <message>
    <source>No recent jobs</source>
-   <translation type="unfinished" />
+   <translation>Keine letzten Aufträge</translation>
   </message>
   <message>
    <source>No scope is connected.</source>
-   <translation type="unfinished" />
+   <translation>Kein Oszilloskop verbunden.</translation>
   </message>
   <message>
    <source>No signal generator is connected.</source>
-   <translation type="unfinished" />
+   <translation>Keine Signalquelle verbunden.</translation>
   </message>
   <message>
    <source>No sound here</source>
-   <translation type="unfinished" />
+   <translation>Kein Ton hier</translation>
   </message>
   <message>
    <source>No source connected</source>
-   <translation type="unfinished" />
+   <translation>Keine Quelle verbunden</translation>
   </message>
   <message>
    <source>No supply from the module: it may only be latched off</source>
-   <translation type="unfinished" />
+   <translation>Keine Versorgung vom Steuergerät: vielleicht nur abgeschaltet</translation>
   </message>
   <message>
    <source>No test of this tool box would show more</source>
-   <translation type="unfinished" />
+   <translation>Keine Prüfung mit diesem Werkzeug würde mehr zeigen</translation>
   </message>
   <message>
    <source>No trace yet</source>
-   <translation type="unfinished" />
+   <translation>Noch keine Aufzeichnung</translation>
   </message>
   <message>
    <source>Noise of {} rides on {}: a poor shield or contact.</source>
-   <translation type="unfinished" />
+   <translation>Rauschen von {} liegt auf {}: schlechter Schirm oder Kontakt.</translation>
   </message>
   <message>
    <source>None were stored</source>
-   <translation type="unfinished" />
+   <translation>Es waren keine gespeichert</translation>
   </message>
   <message>
    <source>Not as it should be: make it once more, at a second contact, before you believe it.</source>
-   <translation type="unfinished" />
+   <translation>Nicht wie es soll: noch einmal machen, an anderer Stelle gefasst, bevor Sie es glauben.</translation>
   </message>
   <message>
    <source>Not isolated yet: measuring on may be cheaper than this repair. The odds stand below.</source>
-   <translation type="unfinished" />
+   <translation>Noch nicht eingegrenzt: weiter messen kann billiger sein als diese Reparatur. Die Aussichten stehen unten.</translation>
   </message>
   <message>
    <source>Not it. It was %1.</source>
-   <translation type="unfinished" />
+   <translation>Das war es nicht. Es war %1.</translation>
   </message>
   <message>
    <source>Not looked at yet: {}. That comes before opening a line.</source>
-   <translation type="unfinished" />
+   <translation>Noch nicht angesehen: {}. Das kommt, bevor eine Leitung geöffnet wird.</translation>
   </message>
   <message>
    <source>Not made after the repair: </source>
-   <translation type="unfinished" />
+   <translation>Nach der Reparatur nicht gemacht: </translation>
   </message>
   <message>
    <source>Not now</source>
-   <translation type="unfinished" />
+   <translation>Später</translation>
   </message>
   <message>
    <source>Not proved yet: {:.0f} in 100 repairs leave something wrong.</source>
-   <translation type="unfinished" />
+   <translation>Noch nicht nachgewiesen: {:.0f} von 100 Reparaturen lassen etwas falsch.</translation>
   </message>
   <message>
    <source>Not sealed yet: </source>
-   <translation type="unfinished" />
+   <translation>Noch nicht versiegelt: </translation>
   </message>
   <message>
    <source>Not taken, it could not be opened again: %1</source>
-   <translation type="unfinished" />
+   <translation>Nicht übernommen, es ließe sich nicht wieder öffnen: %1</translation>
   </message>
   <message>
    <source>Note what you see, or that it cannot be seen.</source>
-   <translation type="unfinished" />
+   <translation>Notieren, was zu sehen ist, oder dass es nicht zu sehen ist.</translation>
   </message>
   <message>
    <source>Nothing can be said yet.</source>
-   <translation type="unfinished" />
+   <translation>Noch lässt sich nichts sagen.</translation>
   </message>
   <message>
    <source>Nothing feeds the lamp: key on, or its other lead on battery plus.</source>
-   <translation type="unfinished" />
+   <translation>Nichts speist die Lampe: Zündung an, oder ihre andere Leitung an Batterie plus.</translation>
   </message>
   <message>
    <source>Nothing measured on </source>
-   <translation type="unfinished" />
+   <translation>Nichts gemessen an </translation>
   </message>
   <message>
    <source>Nothing on this record. Repeat it under the complaint: bump, steering, wet, creep.</source>
-   <translation type="unfinished" />
+   <translation>Auf dieser Aufzeichnung nichts. Unter der Beanstandung wiederholen: holprig, lenken, nass, Schritttempo.</translation>
   </message>
   <message>
    <source>Nothing says when the samples were taken: choose the time column, or type the samples a second.</source>
-   <translation type="unfinished" />
+   <translation>Nichts sagt, wann die Werte genommen wurden: die Zeitspalte wählen oder die Werte je Sekunde eingeben.</translation>
   </message>
   <message>
    <source>Nothing to keep: no leg was moved for two seconds.</source>
-   <translation type="unfinished" />
+   <translation>Nichts zu behalten: kein Stück wurde zwei Sekunden bewegt.</translation>
   </message>
   <message>
    <source>Nothing to repair: say so, with what was tested and what was not.</source>
-   <translation type="unfinished" />
+   <translation>Nichts zu reparieren: das sagen, mit dem, was geprüft wurde und was nicht.</translation>
   </message>
   <message>
    <source>Nothing was measured on </source>
-   <translation type="unfinished" />
+   <translation>Nichts gemessen an </translation>
   </message>
   <message>
    <source>Nothing was measured.</source>
-   <translation type="unfinished" />
+   <translation>Nichts wurde gemessen.</translation>
   </message>
   <message>
    <source>Nothing was repaired yet. What may be done, the cheapest first in the long run:</source>
-   <translation type="unfinished" />
+   <translation>Noch wurde nichts repariert. Was getan werden kann, das auf Dauer Billigste zuerst:</translation>
   </message>
   <message>
    <source>Nothing wrong any more: clearing the codes may have ended a latch-off</source>
-   <translation type="unfinished" />
+   <translation>Nichts mehr falsch: Löschen hat vielleicht eine Abschaltung beendet</translation>
   </message>
   <message>
    <source>Nothing wrong shows in these readings</source>
-   <translation type="unfinished" />
+   <translation>Nichts Falsches zeigt sich in diesen Messwerten</translation>
   </message>
   <message>
    <source>Now and then</source>
-   <translation type="unfinished" />
+   <translation>Hin und wieder</translation>
   </message>
   <message>
    <source>OL on auto range: set the highest range, {}, by hand before believing it.</source>
-   <translation type="unfinished" />
+   <translation>OL im automatischen Bereich: den höchsten Bereich, {}, von Hand stellen, bevor Sie es glauben.</translation>
   </message>
   <message>
    <source>OL, as an open circuit should read.</source>
-   <translation type="unfinished" />
+   <translation>OL, wie ein offener Kreis zeigen soll.</translation>
   </message>
   <message>
    <source>Occurs: </source>
-   <translation type="unfinished" />
+   <translation>Tritt auf: </translation>
   </message>
   <message>
    <source>Odds</source>
-   <translation type="unfinished" />
+   <translation>Anteil</translation>
   </message>
   <message>
    <source>Ohms against battery plus: the battery drives the meter, not the circuit.</source>
-   <translation type="unfinished" />
+   <translation>Ohm gegen Batterie plus: die Batterie treibt das Messgerät, nicht der Kreis.</translation>
   </message>
   <message>
    <source>Ohms against battery plus: the battery drives the meter. Take the battery off, or measure volts.</source>
-   <translation type="unfinished" />
+   <translation>Ohm gegen Batterie plus: die Batterie treibt das Messgerät. Batterie abklemmen oder Volt messen.</translation>
   </message>
   <message>
    <source>Ohms of </source>
-   <translation type="unfinished" />
+   <translation>Ohm an </translation>
   </message>
   <message>
    <source>Ohms of the pair at </source>
-   <translation type="unfinished" />
+   <translation>Ohm am Paar: </translation>
   </message>
   <message>
    <source>Ohms of wire {} from {} to {}</source>
-   <translation type="unfinished" />
+   <translation>Ohm der Ader {} von {} bis {}</translation>
   </message>
   <message>
    <source>Ohms on a live circuit mean nothing and can hurt the meter: key off, or unplug the module.</source>
-   <translation type="unfinished" />
+   <translation>Ohm an einem Kreis unter Spannung bedeuten nichts und können dem Messgerät schaden: Zündung aus oder Steuergerät trennen.</translation>
   </message>
   <message>
    <source>Ohms only with the key off; battery off where the maker asks for it.</source>
-   <translation type="unfinished" />
+   <translation>Ohm nur bei Zündung aus; Batterie ab, wo der Hersteller es verlangt.</translation>
   </message>
   <message>
    <source>Ohms with the key on: the module feeds the line, so the figure means nothing. Key off, then again.</source>
-   <translation type="unfinished" />
+   <translation>Ohm bei Zündung an: das Steuergerät speist die Leitung, die Zahl bedeutet nichts. Zündung aus, dann noch einmal.</translation>
   </message>
   <message>
    <source>Ohms with the line plugged in measure everything that hangs on it.</source>
-   <translation type="unfinished" />
+   <translation>Ohm an der gesteckten Leitung messen alles, was daran hängt.</translation>
   </message>
   <message>
    <source>Ohms, % + counts</source>
-   <translation type="unfinished" />
+   <translation>Ohm, % + Digits</translation>
   </message>
   <message>
    <source>Ohms, auto range</source>
-   <translation type="unfinished" />
+   <translation>Ohm, automatischer Bereich</translation>
   </message>
   <message>
    <source>Ohms, by hand to </source>
-   <translation type="unfinished" />
+   <translation>Ohm, von Hand bis </translation>
   </message>
   <message>
    <source>On a sound line it is {}</source>
-   <translation type="unfinished" />
+   <translation>An einer gesunden Leitung ist sie {}</translation>
   </message>
   <message>
    <source>On the board: arrows choose a part, C puts a connector in behind it, S a splice, &lt; &gt; move it, Delete takes it out, Return names it, Esc ends.</source>
-   <translation type="unfinished" />
+   <translation>Auf der Tafel: Pfeile wählen ein Teil, C setzt einen Stecker dahinter, S eine Verbindung, &lt; &gt; verschieben, Entf nimmt heraus, Eingabe benennt, Esc beendet.</translation>
   </message>
   <message>
    <source>On the line</source>
-   <translation type="unfinished" />
+   <translation>Auf der Leitung</translation>
   </message>
   <message>
    <source>On this bench</source>
-   <translation type="unfinished" />
+   <translation>An diesem Platz</translation>
   </message>
   <message>
    <source>One gap is {:.0f} % wider, the rest even: behind {}: the ring has cracked and opened.</source>
-   <translation type="unfinished" />
+   <translation>Eine Lücke ist {:.0f} % weiter, der Rest gleichmäßig: hinter {}: der Ring ist gerissen und klafft.</translation>
   </message>
   <message>
    <source>One kind of test speaks against it. Before a part is bought, see it by a test of another kind.</source>
-   <translation type="unfinished" />
+   <translation>Nur eine Art von Prüfung spricht dagegen. Bevor ein Teil gekauft wird, durch eine andere Art bestätigen.</translation>
   </message>
   <message>
    <source>One page for the owner</source>
-   <translation type="unfinished" />
+   <translation>Eine Seite für den Halter</translation>
   </message>
   <message>
    <source>Only where the maker allows a shorted input. Fuse the lead; take it off again at once.</source>
-   <translation type="unfinished" />
+   <translation>Nur wo der Hersteller einen kurzgeschlossenen Eingang erlaubt. Leitung absichern; gleich wieder abnehmen.</translation>
   </message>
   <message>
    <source>Only {} pulses in {}: too few to judge a wheel by.</source>
-   <translation type="unfinished" />
+   <translation>Nur {} Impulse in {}: zu wenige, um ein Rad zu beurteilen.</translation>
   </message>
   <message>
    <source>Open</source>
-   <translation type="unfinished" />
+   <translation>Öffnen</translation>
   </message>
   <message>
    <source>Open </source>
-   <translation type="unfinished" />
+   <translation>Öffnen: </translation>
   </message>
   <message>
    <source>Open a capture</source>
-   <translation type="unfinished" />
+   <translation>Öffnen</translation>
   </message>
   <message>
    <source>Open a job</source>
-   <translation type="unfinished" />
+   <translation>Auftrag öffnen</translation>
   </message>
   <message>
    <source>Open a practice case</source>
-   <translation type="unfinished" />
+   <translation>Übungsfall öffnen</translation>
   </message>
   <message>
    <source>Open the job again</source>
-   <translation type="unfinished" />
+   <translation>Auftrag wieder öffnen</translation>
   </message>
   <message>
    <source>Open this state</source>
-   <translation type="unfinished" />
+   <translation>Diesen Stand öffnen</translation>
   </message>
   <message>
    <source>Open...</source>
-   <translation type="unfinished" />
+   <translation>Öffnen...</translation>
   </message>
   <message>
    <source>Other ways</source>
-   <translation type="unfinished" />
+   <translation>Andere Wege</translation>
   </message>
   <message>
    <source>Output swells by {:.0f} % once a turn.</source>
-   <translation type="unfinished" />
+   <translation>Ausgang schwillt um {:.0f} % je Umdrehung.</translation>
   </message>
   <message>
    <source>Over bumps</source>
-   <translation type="unfinished" />
+   <translation>Über Unebenheiten</translation>
   </message>
   <message>
    <source>Over the same bump, read the codes</source>
-   <translation type="unfinished" />
+   <translation>Über dieselbe Unebenheit, Codes lesen</translation>
   </message>
   <message>
    <source>Page of the help</source>
-   <translation type="unfinished" />
+   <translation>Seite der Hilfe</translation>
   </message>
   <message>
    <source>Page to be read from afar</source>
-   <translation type="unfinished" />
+   <translation>Seite zum Lesen aus der Ferne</translation>
   </message>
   <message>
    <source>Pages of the help</source>
-   <translation type="unfinished" />
+   <translation>Seiten der Hilfe</translation>
   </message>
   <message>
    <source>Parts of the logbook are damaged. Close the program and start it again: what can be read is brought into a new one.</source>
-   <translation type="unfinished" />
+   <translation>Teile des Werkstattbuchs sind beschädigt. Programm schließen und neu starten: was lesbar ist, kommt in ein neues.</translation>
   </message>
   <message>
    <source>Picture of the line: %1</source>
-   <translation type="unfinished" />
+   <translation>Bild der Leitung: %1</translation>
   </message>
   <message>
    <source>Pierced at </source>
-   <translation type="unfinished" />
+   <translation>Angestochen: </translation>
   </message>
   <message>
    <source>Piercing: none of shielded or safety-critical wires where the maker forbids it; write the hole down and seal it, or it is the next green crust.</source>
-   <translation type="unfinished" />
+   <translation>Anstechen: nichts Geschirmtes oder Sicherheitskritisches, wo der Hersteller es verbietet; das Loch notieren und versiegeln, sonst ist es der nächste Grünspan.</translation>
   </message>
   <message>
    <source>Practice</source>
-   <translation type="unfinished" />
+   <translation>Übung</translation>
   </message>
   <message>
    <source>Practice cases</source>
-   <translation type="unfinished" />
+   <translation>Übungsfälle</translation>
   </message>
   <message>
    <source>Practice yard</source>
-   <translation type="unfinished" />
+   <translation>Übungshof</translation>
   </message>
   <message>
    <source>Practice yard: a made-up vehicle</source>
-   <translation type="unfinished" />
+   <translation>Übungshof: ein erdachtes Fahrzeug</translation>
   </message>
   <message>
    <source>Practice: %1</source>
-   <translation type="unfinished" />
+   <translation>Übung: %1</translation>
   </message>
   <message>
    <source>Practise next: %1.</source>
-   <translation type="unfinished" />
+   <translation>Als Nächstes üben: %1.</translation>
   </message>
   <message>
    <source>Preferences</source>
-   <translation type="unfinished" />
+   <translation>Einstellungen</translation>
   </message>
   <message>
    <source>Preferences have the sound off</source>
-   <translation type="unfinished" />
+   <translation>In den Einstellungen ist der Ton aus</translation>
   </message>
   <message>
    <source>Preferences...</source>
-   <translation type="unfinished" />
+   <translation>Einstellungen...</translation>
   </message>
   <message>
    <source>Prices, in the shop's money</source>
-   <translation type="unfinished" />
+   <translation>Preise, im Geld der Werkstatt</translation>
   </message>
   <message>
    <source>Print the report...</source>
-   <translation type="unfinished" />
+   <translation>Bericht drucken...</translation>
   </message>
   <message>
    <source>Printed {} by Hay Bale {}.</source>
-   <translation type="unfinished" />
+   <translation>Gedruckt {} mit Hay Bale {}.</translation>
   </message>
   <message>
    <source>Program log</source>
-   <translation type="unfinished" />
+   <translation>Programmprotokoll</translation>
   </message>
   <message>
    <source>Proof</source>
-   <translation type="unfinished" />
+   <translation>Nachweis</translation>
   </message>
   <message>
    <source>Prove it</source>
-   <translation type="unfinished" />
+   <translation>Nachweisen</translation>
   </message>
   <message>
    <source>Proved. What was found counts in the odds of the next job.</source>
-   <translation type="unfinished" />
+   <translation>Nachgewiesen. Der Befund zählt für den nächsten Auftrag.</translation>
   </message>
   <message>
    <source>Proves little: with no load, {} more in the wire would read the same.</source>
-   <translation type="unfinished" />
+   <translation>Beweist wenig: ohne Last würde {} mehr in der Ader dasselbe zeigen.</translation>
   </message>
   <message>
    <source>Pull by hand and gently; leave alone what the maker forbids to be touched, and anything shielded, orange or of an airbag.</source>
-   <translation type="unfinished" />
+   <translation>Von Hand und sanft ziehen; in Ruhe lassen, was der Hersteller verbietet, und alles Geschirmte, Orange oder vom Airbag.</translation>
   </message>
   <message>
    <source>Pull gently on each wire of {}, a hand's width at a time: where its copper is gone the insulation stretches.</source>
-   <translation type="unfinished" />
+   <translation>Sanft an jeder Ader ziehen ({}), Handbreit um Handbreit: wo das Kupfer weg ist, dehnt sich die Isolierung.</translation>
   </message>
   <message>
    <source>Pull gently on each wire, a hand's width at a time.</source>
-   <translation type="unfinished" />
+   <translation>An jeder Ader sanft ziehen, Handbreit um Handbreit.</translation>
   </message>
   <message>
    <source>Pull on </source>
-   <translation type="unfinished" />
+   <translation>Ziehen an: </translation>
   </message>
   <message>
    <source>Pull on the wires of </source>
-   <translation type="unfinished" />
+   <translation>Ziehen an den Adern von </translation>
   </message>
   <message>
    <source>Pull on {} while the reading is watched</source>
-   <translation type="unfinished" />
+   <translation>Ziehen und den Wert beobachten: {}</translation>
   </message>
   <message>
    <source>Put exchanged wires back</source>
-   <translation type="unfinished" />
+   <translation>Vertauschte Adern zurücktauschen</translation>
   </message>
   <message>
    <source>Put the two circuits back on their own pins, by the maker's pin list.</source>
-   <translation type="unfinished" />
+   <translation>Die zwei Kreise an ihre eigenen Pins zurück, nach der Pinliste des Herstellers.</translation>
   </message>
   <message>
    <source>Put the two wires back, by their colours: no part is needed.</source>
-   <translation type="unfinished" />
+   <translation>Die zwei Adern nach ihren Farben zurücktauschen: kein Teil nötig.</translation>
   </message>
   <message>
    <source>Put the tyre right</source>
-   <translation type="unfinished" />
+   <translation>Reifen richtigstellen</translation>
   </message>
   <message>
    <source>Qt 6 (LGPL-3), Eigen (MPL-2.0), fmt, nlohmann-json, fast_float and CLI11 (MIT and alike), libsndfile (LGPL-2.1), libzip (BSD), SQLite (public domain), PostgreSQL's client library (PostgreSQL licence), the font Atkinson Hyperlegible (SIL Open Font License 1.1). On Debian their full texts lie in /usr/share/doc/PACKAGE/copyright.</source>
-   <translation type="unfinished" />
+   <translation>Qt 6 (LGPL-3), Eigen (MPL-2.0), fmt, nlohmann-json, fast_float und CLI11 (MIT und ähnlich), libsndfile (LGPL-2.1), libzip (BSD), SQLite (gemeinfrei), die PostgreSQL-Bibliothek (PostgreSQL-Lizenz), die Schrift Atkinson Hyperlegible (SIL Open Font License 1.1). Unter Debian stehen ihre Texte in /usr/share/doc/PAKET/copyright.</translation>
   </message>
   <message>
    <source>Quit</source>
-   <translation type="unfinished" />
+   <translation>Beenden</translation>
   </message>
   <message>
    <source>Raise the wheel so that it turns freely, the car on rated stands, the others chocked.</source>
-   <translation type="unfinished" />
+   <translation>Rad anheben, dass es frei dreht; Fahrzeug auf zugelassenen Böcken, die anderen Räder verkeilt.</translation>
   </message>
   <message>
    <source>Rated stands on sound points, chocked; nothing of you under it on a jack alone.</source>
-   <translation type="unfinished" />
+   <translation>Zugelassene Böcke an tragenden Stellen, verkeilt; nichts von Ihnen darunter auf dem Wagenheber allein.</translation>
   </message>
   <message>
    <source>Read from afar</source>
-   <translation type="unfinished" />
+   <translation>Aus der Ferne lesen</translation>
   </message>
   <message>
    <source>Read it like this</source>
-   <translation type="unfinished" />
+   <translation>So lesen</translation>
   </message>
   <message>
    <source>Read the live speed of %1</source>
-   <translation type="unfinished" />
+   <translation>Geschwindigkeit von %1 ablesen</translation>
   </message>
   <message>
    <source>Read the live speeds once more, slowly and in a straight line.</source>
-   <translation type="unfinished" />
+   <translation>Die Geschwindigkeiten noch einmal ablesen, langsam und geradeaus.</translation>
   </message>
   <message>
    <source>Read the meter</source>
-   <translation type="unfinished" />
+   <translation>Messgerät ablesen</translation>
   </message>
   <message>
    <source>Read the trace while it is recorded</source>
-   <translation type="unfinished" />
+   <translation>Das Signal lesen, während es aufgezeichnet wird</translation>
   </message>
   <message>
    <source>Read which codes come back with the car standing.</source>
-   <translation type="unfinished" />
+   <translation>Lesen, welche Codes im Stand wiederkommen.</translation>
   </message>
   <message>
    <source>Read which codes come back.</source>
-   <translation type="unfinished" />
+   <translation>Lesen, welche Codes wiederkommen.</translation>
   </message>
   <message>
    <source>Reading %1</source>
-   <translation type="unfinished" />
+   <translation>%1 wird gelesen</translation>
   </message>
   <message>
    <source>Readings of this job that a limit can be about</source>
-   <translation type="unfinished" />
+   <translation>Messwerte dieses Auftrags, für die es einen Grenzwert geben kann</translation>
   </message>
   <message>
    <source>Readings, %1</source>
-   <translation type="unfinished" />
+   <translation>Messwerte, %1</translation>
   </message>
   <message>
    <source>Record a spin of this wheel.</source>
-   <translation type="unfinished" />
+   <translation>Eine Drehung dieses Rads aufzeichnen.</translation>
   </message>
   <message>
    <source>Record four seconds</source>
-   <translation type="unfinished" />
+   <translation>Vier Sekunden aufzeichnen</translation>
   </message>
   <message>
    <source>Record the trace once more, with the probe on bright metal.</source>
-   <translation type="unfinished" />
+   <translation>Noch einmal aufzeichnen, die Spitze auf blankem Metall.</translation>
   </message>
   <message>
    <source>Recording block after block; every block is read as it comes.</source>
-   <translation type="unfinished" />
+   <translation>Block um Block wird aufgezeichnet und gleich gelesen.</translation>
   </message>
   <message>
    <source>Recording four seconds: spin the wheel.</source>
-   <translation type="unfinished" />
+   <translation>Vier Sekunden werden aufgezeichnet: Rad drehen.</translation>
   </message>
   <message>
    <source>Red lead on {}.</source>
-   <translation type="unfinished" />
+   <translation>Rote Spitze an {}.</translation>
   </message>
   <message>
    <source>Red on </source>
-   <translation type="unfinished" />
+   <translation>Rot an </translation>
   </message>
   <message>
    <source>Red on {} at {}, black on {}; {}</source>
-   <translation type="unfinished" />
+   <translation>Rot an {}, {}; Schwarz an {}; {}</translation>
   </message>
   <message>
    <source>Redo</source>
-   <translation type="unfinished" />
+   <translation>Vor</translation>
   </message>
   <message>
    <source>Redo %1 (Ctrl+Shift+Z)</source>
-   <translation type="unfinished" />
+   <translation>Wiederholen: %1 (Ctrl+Shift+Z)</translation>
   </message>
   <message>
    <source>Remove</source>
-   <translation type="unfinished" />
+   <translation>Entfernen</translation>
   </message>
   <message>
    <source>Renew the toothed ring or its bearing</source>
-   <translation type="unfinished" />
+   <translation>Impulsring oder Lager erneuern</translation>
   </message>
   <message>
    <source>Repair</source>
-   <translation type="unfinished" />
+   <translation>Reparatur</translation>
+  </message>
+  <message>
+   <source>Repair on {}: {} ({:.0f} %)</source>
+   <translation>Reparatur an {}: {} ({:.0f} %)</translation>
   </message>
   <message>
    <source>Repaired before ({}): {:g} times as likely to be at fault.</source>
-   <translation type="unfinished" />
+   <translation>Früher repariert ({}): {:g}-mal so wahrscheinlich schuld.</translation>
   </message>
   <message>
    <source>Repaired before, on the circuit in question</source>
-   <translation type="unfinished" />
+   <translation>Früher repariert, am fraglichen Kreis</translation>
   </message>
   <message>
    <source>Repaired before: </source>
-   <translation type="unfinished" />
+   <translation>Früher repariert: </translation>
   </message>
   <message>
    <source>Repeat the record with the leads at a second contact.</source>
-   <translation type="unfinished" />
+   <translation>Die Aufzeichnung an anderer Stelle gefasst wiederholen.</translation>
   </message>
   <message>
    <source>Repeat {} ({}) at a second contact before believing it.</source>
-   <translation type="unfinished" />
+   <translation>{} ({}) an anderer Stelle gefasst wiederholen, bevor Sie es glauben.</translation>
   </message>
   <message>
    <source>Repeat {} ({}) at a second contact, on the highest range, before believing it.</source>
-   <translation type="unfinished" />
+   <translation>{} ({}) an anderer Stelle gefasst und im höchsten Bereich wiederholen, bevor Sie es glauben.</translation>
   </message>
   <message>
    <source>Report</source>
-   <translation type="unfinished" />
+   <translation>Bericht</translation>
   </message>
   <message>
    <source>Report printed.</source>
-   <translation type="unfinished" />
+   <translation>Bericht gedruckt.</translation>
   </message>
   <message>
    <source>Report saved in %1.</source>
-   <translation type="unfinished" />
+   <translation>Bericht gespeichert in %1.</translation>
   </message>
   <message>
    <source>Report, and close the job</source>
-   <translation type="unfinished" />
+   <translation>Bericht, und Auftrag abschließen</translation>
   </message>
   <message>
    <source>Report, as it will be printed</source>
-   <translation type="unfinished" />
+   <translation>Bericht, wie er gedruckt wird</translation>
   </message>
   <message>
    <source>Reproduce the complaint (bump, steering, wet) while a reading is watched, or check the ring and the live speed.</source>
-   <translation type="unfinished" />
+   <translation>Die Beanstandung nachstellen (holprig, lenken, nass) und dabei einen Wert beobachten, oder Ring und Geschwindigkeit prüfen.</translation>
   </message>
   <message>
    <source>Right: %1.</source>
-   <translation type="unfinished" />
+   <translation>Richtig: %1.</translation>
   </message>
   <message>
    <source>Road speed</source>
-   <translation type="unfinished" />
+   <translation>Geschwindigkeit</translation>
   </message>
   <message>
    <source>Run two jumper leads from the sensor of {} to the harness plug of {}{}.</source>
-   <translation type="unfinished" />
+   <translation>Zwei Brückenkabel vom Sensor {} zum Kabelbaumstecker {}{}.</translation>
   </message>
   <message>
    <source>SIGNAL ON: %1 Hz, %2 V peak to peak, %3</source>
-   <translation type="unfinished" />
+   <translation>SIGNAL AN: %1 Hz, %2 V Spitze-Spitze, %3</translation>
   </message>
   <message>
    <source>Salt water only on loom and plugs, never into a module or on anything orange; rinse it off afterwards.</source>
-   <translation type="unfinished" />
+   <translation>Salzwasser nur auf Kabelbaum und Stecker, nie in ein Steuergerät oder auf Oranges; danach abspülen.</translation>
   </message>
   <message>
    <source>Samples a second, Hz</source>
-   <translation type="unfinished" />
+   <translation>Werte je Sekunde, Hz</translation>
   </message>
   <message>
    <source>Save</source>
-   <translation type="unfinished" />
+   <translation>Speichern</translation>
   </message>
   <message>
    <source>Save as HTML</source>
-   <translation type="unfinished" />
+   <translation>Als HTML speichern</translation>
   </message>
   <message>
    <source>Save as PDF</source>
-   <translation type="unfinished" />
+   <translation>Als PDF speichern</translation>
   </message>
   <message>
    <source>Save as WAV or CSV</source>
-   <translation type="unfinished" />
+   <translation>Als WAV oder CSV speichern</translation>
   </message>
   <message>
    <source>Save as a sheet</source>
-   <translation type="unfinished" />
+   <translation>Als Blatt speichern</translation>
   </message>
   <message>
    <source>Save as...</source>
-   <translation type="unfinished" />
+   <translation>Speichern unter...</translation>
   </message>
   <message>
    <source>Save how it went</source>
-   <translation type="unfinished" />
+   <translation>Verlauf speichern</translation>
   </message>
   <message>
    <source>Save how it went as a table...</source>
-   <translation type="unfinished" />
+   <translation>Verlauf als Tabelle speichern...</translation>
   </message>
   <message>
    <source>Save the job</source>
-   <translation type="unfinished" />
+   <translation>Auftrag speichern</translation>
   </message>
   <message>
    <source>Save the limits as a sheet</source>
-   <translation type="unfinished" />
+   <translation>Grenzwerte als Blatt speichern</translation>
   </message>
   <message>
    <source>Save the report</source>
-   <translation type="unfinished" />
+   <translation>Bericht speichern</translation>
   </message>
   <message>
    <source>Save the signal</source>
-   <translation type="unfinished" />
+   <translation>Signal speichern</translation>
   </message>
   <message>
    <source>Save the whole logbook</source>
-   <translation type="unfinished" />
+   <translation>Das ganze Werkstattbuch speichern</translation>
   </message>
   <message>
    <source>Save this job as a bundle</source>
-   <translation type="unfinished" />
+   <translation>Diesen Auftrag als Bündel speichern</translation>
   </message>
   <message>
    <source>Save this page</source>
-   <translation type="unfinished" />
+   <translation>Diese Seite speichern</translation>
   </message>
   <message>
    <source>Save this page as PDF...</source>
-   <translation type="unfinished" />
+   <translation>Seite als PDF speichern...</translation>
   </message>
   <message>
    <source>Save what is shown</source>
-   <translation type="unfinished" />
+   <translation>Gezeigtes speichern</translation>
   </message>
   <message>
    <source>Saved in %1.</source>
-   <translation type="unfinished" />
+   <translation>Gespeichert in %1.</translation>
   </message>
   <message>
    <source>Say at Intake what the complaint is.</source>
-   <translation type="unfinished" />
+   <translation>Unter Annahme eintragen, was beanstandet wird.</translation>
   </message>
   <message>
    <source>Say it</source>
-   <translation type="unfinished" />
+   <translation>Vorlesen</translation>
   </message>
   <message>
    <source>Say what it is: it stands below.</source>
-   <translation type="unfinished" />
+   <translation>Sagen Sie, was es ist: es steht unten.</translation>
   </message>
   <message>
    <source>Scan tool on live wheel speeds, all wheels at once.</source>
-   <translation type="unfinished" />
+   <translation>Diagnosegerät auf Radgeschwindigkeiten, alle Räder zugleich.</translation>
   </message>
   <message>
    <source>Scan tool on live wheel speeds.</source>
-   <translation type="unfinished" />
+   <translation>Diagnosegerät auf Radgeschwindigkeiten.</translation>
   </message>
   <message>
    <source>Scope</source>
-   <translation type="unfinished" />
+   <translation>Oszilloskop</translation>
   </message>
   <message>
    <source>Scope DC coupled, 200 kS/s or more, so that short telegrams are seen.</source>
-   <translation type="unfinished" />
+   <translation>Oszilloskop DC-gekoppelt, 200 kS/s oder mehr, damit kurze Telegramme zu sehen sind.</translation>
   </message>
   <message>
    <source>Scope on 5 V full scale, 1 s a division for a spin.</source>
-   <translation type="unfinished" />
+   <translation>Oszilloskop auf 5 V Vollausschlag, 1 s je Teil für eine Drehung.</translation>
   </message>
   <message>
    <source>Scope trace at </source>
-   <translation type="unfinished" />
+   <translation>Aufzeichnung: </translation>
+  </message>
+  <message>
+   <source>Scope trace at the </source>
+   <translation>Aufzeichnung: </translation>
   </message>
   <message>
    <source>Seal the pierced holes</source>
-   <translation type="unfinished" />
+   <translation>Einstichlöcher versiegeln</translation>
   </message>
   <message>
    <source>Seen only on a lift or stands: nothing wrong is {:g} times as likely, until it returns on the road.</source>
-   <translation type="unfinished" />
+   <translation>Nur auf der Bühne gesehen: dass nichts falsch ist, ist {:g}-mal so wahrscheinlich, bis es auf der Straße wiederkommt.</translation>
   </message>
   <message>
    <source>Seized in its bore: soak, turn, then drive the stub out.</source>
-   <translation type="unfinished" />
+   <translation>Festgerostet: einweichen, drehen, den Rest austreiben.</translation>
   </message>
   <message>
    <source>Sensor</source>
-   <translation type="unfinished" />
+   <translation>Sensor</translation>
   </message>
   <message>
    <source>Several benches share their jobs in a PostgreSQL database. Every bench keeps its own copy and works on without the network; what was done meanwhile is brought over as soon as it can be. Of two states of one job the later one is shown, and the other is kept.</source>
-   <translation type="unfinished" />
+   <translation>Mehrere Plätze teilen ihre Aufträge in einer PostgreSQL-Datenbank. Jeder Platz hat seine eigene Kopie und arbeitet ohne Netz weiter; was inzwischen geschah, wird nachgetragen, sobald es geht. Von zwei Ständen eines Auftrags wird der spätere gezeigt, der andere bleibt behalten.</translation>
   </message>
   <message>
    <source>Several minutes at 90 to 100 km/h where lawful, read the codes</source>
-   <translation type="unfinished" />
+   <translation>Einige Minuten bei 90 bis 100 km/h, wo erlaubt, Codes lesen</translation>
   </message>
   <message>
    <source>Shake and tap {}.</source>
-   <translation type="unfinished" />
+   <translation>Rütteln und klopfen: {}.</translation>
   </message>
   <message>
    <source>Shake {} while the reading is watched</source>
-   <translation type="unfinished" />
+   <translation>Rütteln und den Wert beobachten: {}</translation>
   </message>
   <message>
    <source>Shop, for reports</source>
-   <translation type="unfinished" />
+   <translation>Werkstatt, für Berichte</translation>
   </message>
   <message>
    <source>Shown against this one: </source>
-   <translation type="unfinished" />
+   <translation>Gezeigt, gegen diesen: </translation>
   </message>
   <message>
    <source>Signal</source>
-   <translation type="unfinished" />
+   <translation>Signal</translation>
   </message>
   <message>
    <source>Signal map</source>
-   <translation type="unfinished" />
+   <translation>Signaltabelle</translation>
   </message>
   <message>
    <source>Signal map of the bus</source>
-   <translation type="unfinished" />
+   <translation>Signaltabelle des Busses</translation>
   </message>
   <message>
    <source>Signal map read.</source>
-   <translation type="unfinished" />
+   <translation>Signaltabelle gelesen.</translation>
   </message>
   <message>
    <source>Signal source</source>
-   <translation type="unfinished" />
+   <translation>Signalquelle</translation>
   </message>
   <message>
    <source>Sine of {:.4g} Hz, {:.2g} V peak to peak, from an isolated source across wires a and b, through a resistor like the coil's (about 1 kohm).</source>
-   <translation type="unfinished" />
+   <translation>Sinus von {:.4g} Hz, {:.2g} V Spitze-Spitze, aus einer getrennten Quelle an die Adern a und b, über einen Widerstand wie die Spule (etwa 1 kΩ).</translation>
   </message>
   <message>
    <source>Single pitches scatter by {:.2g} % on {}, by {:.2g} % on {}.</source>
-   <translation type="unfinished" />
+   <translation>Einzelne Teilungen streuen um {:.2g} % an {}, um {:.2g} % an {}.</translation>
   </message>
   <message>
    <source>Size of everything</source>
-   <translation type="unfinished" />
+   <translation>Größe von allem</translation>
   </message>
   <message>
    <source>Small screw, low torque: the maker's figure.</source>
-   <translation type="unfinished" />
+   <translation>Kleine Schraube, kleines Drehmoment: Herstellerwert.</translation>
   </message>
   <message>
    <source>Some makers allow one way only: their rule comes first.</source>
-   <translation type="unfinished" />
+   <translation>Manche Hersteller erlauben nur einen Weg: ihre Regel geht vor.</translation>
   </message>
   <message>
    <source>Something is still wrong ({:.0f} %): back to the line.</source>
-   <translation type="unfinished" />
+   <translation>Etwas ist noch falsch ({:.0f} %): zurück zur Leitung.</translation>
   </message>
   <message>
    <source>Something is still wrong: the vehicle should not go out like this.</source>
-   <translation type="unfinished" />
+   <translation>Etwas ist noch falsch: so sollte das Fahrzeug nicht hinaus.</translation>
   </message>
   <message>
    <source>Sound</source>
-   <translation type="unfinished" />
+   <translation>Ton</translation>
   </message>
   <message>
    <source>Sound gives</source>
-   <translation type="unfinished" />
+   <translation>Ton gibt</translation>
   </message>
   <message>
    <source>Space</source>
-   <translation type="unfinished" />
+   <translation>Leertaste</translation>
   </message>
   <message>
    <source>Speeds from a log</source>
-   <translation type="unfinished" />
+   <translation>Geschwindigkeiten aus einem Protokoll</translation>
   </message>
   <message>
    <source>Spin the wheel by hand, about {:.0f} km/h.</source>
-   <translation type="unfinished" />
+   <translation>Rad von Hand drehen, etwa {:.0f} km/h.</translation>
   </message>
   <message>
    <source>Spin the wheel, read the codes</source>
-   <translation type="unfinished" />
+   <translation>Rad drehen, Codes lesen</translation>
   </message>
   <message>
    <source>Splice: sealed crimp with adhesive heat shrink. Plain tape never here.</source>
-   <translation type="unfinished" />
+   <translation>Verbinden: dichte Quetschverbindung mit Kleber-Schrumpfschlauch. Nie bloßes Band.</translation>
   </message>
   <message>
    <source>Splice: twist, solder, adhesive-lined heat shrink. Plain tape never here.</source>
-   <translation type="unfinished" />
+   <translation>Verbinden: verdrillen, löten, Kleber-Schrumpfschlauch. Nie bloßes Band.</translation>
   </message>
   <message>
    <source>Spoke angle: when the pulse came.</source>
-   <translation type="unfinished" />
+   <translation>Winkel der Speiche: wann der Impuls kam.</translation>
   </message>
   <message>
    <source>Spray salt water on {}.</source>
-   <translation type="unfinished" />
+   <translation>Salzwasser sprühen auf: {}.</translation>
   </message>
   <message>
    <source>Stagger the two joints, keep the twist of the pair, put the joint inside the body or out of the wheelhouse.</source>
-   <translation type="unfinished" />
+   <translation>Die zwei Verbindungen versetzen, Verdrillung des Paars erhalten, Verbindung ins Innere oder aus dem Radhaus legen.</translation>
   </message>
   <message>
    <source>Start</source>
-   <translation type="unfinished" />
+   <translation>Beginnen</translation>
   </message>
   <message>
    <source>Start from</source>
-   <translation type="unfinished" />
+   <translation>Ausgehen von</translation>
   </message>
   <message>
    <source>Start the signal</source>
-   <translation type="unfinished" />
+   <translation>Signal an</translation>
   </message>
   <message>
    <source>Start watching</source>
-   <translation type="unfinished" />
+   <translation>Beobachten</translation>
   </message>
   <message>
    <source>Steel across the sensor's tip</source>
-   <translation type="unfinished" />
+   <translation>Stahl an der Sensorspitze vorbei</translation>
   </message>
   <message>
    <source>Steer lock to lock while rolling, read the codes</source>
-   <translation type="unfinished" />
+   <translation>Rollend von Anschlag zu Anschlag lenken, Codes lesen</translation>
   </message>
   <message>
    <source>Step by step</source>
-   <translation type="unfinished" />
+   <translation>Der Reihe nach</translation>
   </message>
   <message>
    <source>Steps and what they were worth</source>
-   <translation type="unfinished" />
+   <translation>Schritte, und was sie wert waren</translation>
   </message>
   <message>
    <source>Still open: {} leads with {:.0f} %</source>
-   <translation type="unfinished" />
+   <translation>Noch offen: {} führt mit {:.0f} %</translation>
   </message>
   <message>
    <source>Stop</source>
-   <translation type="unfinished" />
+   <translation>Halt</translation>
   </message>
   <message>
    <source>Stop here: nothing more is spent, and most likely nothing is wrong now.</source>
-   <translation type="unfinished" />
+   <translation>Hier aufhören: nichts mehr wird ausgegeben, und wahrscheinlich ist jetzt nichts falsch.</translation>
   </message>
   <message>
    <source>Stop here: nothing more is spent; the fault stays, and with it ABS and what hangs on it.</source>
-   <translation type="unfinished" />
+   <translation>Hier aufhören: nichts mehr wird ausgegeben; der Fehler bleibt, und mit ihm ABS und was daran hängt.</translation>
   </message>
   <message>
    <source>Stop the signal</source>
-   <translation type="unfinished" />
+   <translation>Signal aus</translation>
   </message>
   <message>
    <source>Stop the sound</source>
-   <translation type="unfinished" />
+   <translation>Ton aus</translation>
   </message>
   <message>
    <source>Stop the sweep</source>
-   <translation type="unfinished" />
+   <translation>Durchlauf aus</translation>
   </message>
   <message>
    <source>Stop watching</source>
-   <translation type="unfinished" />
+   <translation>Beenden</translation>
   </message>
   <message>
    <source>Stored codes were not written down.</source>
-   <translation type="unfinished" />
+   <translation>Gespeicherte Codes wurden nicht aufgeschrieben.</translation>
   </message>
   <message>
    <source>Stored {} code "{}" of {}: believed to {:.0f} %.</source>
-   <translation type="unfinished" />
+   <translation>Gespeicherter Code ({}) „{}“ von {}: zu {:.0f} % geglaubt.</translation>
   </message>
   <message>
    <source>Substitute signal at </source>
-   <translation type="unfinished" />
+   <translation>Ersatzsignal: </translation>
   </message>
   <message>
    <source>Substitute signal to {}: {}, sensor apart.</source>
-   <translation type="unfinished" />
+   <translation>Ersatzsignal an {}: {}, Sensor ab.</translation>
   </message>
   <message>
    <source>Substitute signal: sensor apart, an isolated source, never into a supply pin beyond its limit, never on a vehicle that is driven; off before anything is changed.</source>
-   <translation type="unfinished" />
+   <translation>Ersatzsignal: Sensor ab, eine getrennte Quelle, nie über die Grenze in einen Versorgungspin, nie am fahrenden Fahrzeug; aus, bevor etwas geändert wird.</translation>
   </message>
   <message>
    <source>Supply</source>
-   <translation type="unfinished" />
+   <translation>Versorgung</translation>
   </message>
   <message>
    <source>Suppose a reading of the next move; nothing is kept.</source>
-   <translation type="unfinished" />
+   <translation>Einen Messwert des nächsten Schritts annehmen; nichts wird behalten.</translation>
   </message>
   <message>
    <source>Suspect sensor on a good line</source>
-   <translation type="unfinished" />
+   <translation>Fraglicher Sensor an guter Leitung</translation>
   </message>
   <message>
    <source>Swap</source>
-   <translation type="unfinished" />
+   <translation>Tausch</translation>
   </message>
   <message>
    <source>Sweep</source>
-   <translation type="unfinished" />
+   <translation>Durchlauf</translation>
   </message>
   <message>
    <source>Switch the signal off</source>
-   <translation type="unfinished" />
+   <translation>Signal abschalten</translation>
   </message>
   <message>
    <source>Tab, Shift+Tab</source>
-   <translation type="unfinished" />
+   <translation>Tab, Umschalt+Tab</translation>
   </message>
   <message>
    <source>Take each wheel's rest level off, to see a small wave on a high one</source>
-   <translation type="unfinished" />
+   <translation>Die Ruhelage jedes Rads abziehen, um eine kleine Welle auf einer hohen zu sehen</translation>
   </message>
   <message>
    <source>Take from a sheet</source>
-   <translation type="unfinished" />
+   <translation>Aus einem Blatt</translation>
   </message>
   <message>
    <source>Take in a bundle</source>
-   <translation type="unfinished" />
+   <translation>Ein Bündel übernehmen</translation>
   </message>
   <message>
    <source>Take in a logbook</source>
-   <translation type="unfinished" />
+   <translation>Ein Werkstattbuch übernehmen</translation>
   </message>
   <message>
    <source>Take limits from a sheet</source>
-   <translation type="unfinished" />
+   <translation>Grenzwerte aus einem Blatt nehmen</translation>
   </message>
   <message>
    <source>Take out</source>
-   <translation type="unfinished" />
+   <translation>Herausnehmen</translation>
   </message>
   <message>
    <source>Take over</source>
-   <translation type="unfinished" />
+   <translation>Übernehmen</translation>
   </message>
   <message>
    <source>Take the battery off at its negative terminal.</source>
-   <translation type="unfinished" />
+   <translation>Batterie am Minuspol abklemmen.</translation>
   </message>
   <message>
    <source>Take the module's plug off.</source>
-   <translation type="unfinished" />
+   <translation>Steuergerätestecker abziehen.</translation>
   </message>
   <message>
    <source>Take the reading from the connected multimeter (Ctrl+M)</source>
-   <translation type="unfinished" />
+   <translation>Den Wert vom verbundenen Messgerät nehmen (Ctrl+M)</translation>
   </message>
   <message>
    <source>Take the reading out; Undo brings it back</source>
-   <translation type="unfinished" />
+   <translation>Den Messwert herausnehmen; Rückgängig bringt ihn wieder</translation>
   </message>
   <message>
    <source>Take the sensor out, meter in ohms on its two pins, and pass a steel tool across its tip.</source>
-   <translation type="unfinished" />
+   <translation>Sensor ausbauen, Messgerät auf Ohm an seine zwei Pins, ein Stück Stahl an der Spitze vorbeiführen.</translation>
   </message>
   <message>
    <source>Take this result back</source>
-   <translation type="unfinished" />
+   <translation>Dieses Ergebnis zurücknehmen</translation>
   </message>
   <message>
    <source>Technician, for reports</source>
-   <translation type="unfinished" />
+   <translation>Fachkraft, für Berichte</translation>
   </message>
   <message>
    <source>Ten seconds of the signal saved in %1.</source>
-   <translation type="unfinished" />
+   <translation>Zehn Sekunden des Signals gespeichert in %1.</translation>
   </message>
   <message>
    <source>Test after the repair</source>
-   <translation type="unfinished" />
+   <translation>Prüfung nach der Reparatur</translation>
   </message>
   <message>
    <source>Test lamp from battery plus to the return at </source>
-   <translation type="unfinished" />
+   <translation>Prüflampe von Batterie plus zur Rückleitung: </translation>
   </message>
   <message>
    <source>Test lamp to ground at </source>
-   <translation type="unfinished" />
+   <translation>Prüflampe gegen Masse: </translation>
   </message>
   <message>
    <source>Test lamp, 250 mA</source>
-   <translation type="unfinished" />
+   <translation>Prüflampe, 250 mA</translation>
   </message>
   <message>
    <source>Test lamp.</source>
-   <translation type="unfinished" />
+   <translation>Prüflampe.</translation>
   </message>
   <message>
    <source>Test lamp: a sensor pin gives milliamperes, a filament bulb draws a hundred times that. An LED tester, a 1 kΩ resistor or a meter only; a small bulb just where the pin is a chassis ground.</source>
-   <translation type="unfinished" />
+   <translation>Prüflampe: ein Sensorpin gibt Milliampere, eine Glühlampe zieht das Hundertfache. Nur LED-Prüfer, ein Widerstand von 1 kΩ oder ein Messgerät; eine kleine Lampe nur, wo der Pin eine Fahrzeugmasse ist.</translation>
   </message>
   <message>
    <source>That is it: end the case</source>
-   <translation type="unfinished" />
+   <translation>Das ist es: Fall beenden</translation>
   </message>
   <message>
    <source>The capture was not read.</source>
-   <translation type="unfinished" />
+   <translation>Die Aufzeichnung wurde nicht gelesen.</translation>
   </message>
   <message>
    <source>The cause is not certain yet. Of 100 such cases it is:</source>
-   <translation type="unfinished" />
+   <translation>Die Ursache ist noch nicht sicher. Von 100 solchen Fällen ist es:</translation>
   </message>
   <message>
    <source>The cause: {}.</source>
-   <translation type="unfinished" />
+   <translation>Die Ursache: {}.</translation>
   </message>
   <message>
    <source>The circuits</source>
-   <translation type="unfinished" />
+   <translation>Die Kreise</translation>
   </message>
   <message>
    <source>The complaint</source>
-   <translation type="unfinished" />
+   <translation>Die Beanstandung</translation>
   </message>
   <message>
    <source>The connected scope, at the place chosen on the line:</source>
-   <translation type="unfinished" />
+   <translation>Das verbundene Oszilloskop, an der gewählten Stelle der Leitung:</translation>
   </message>
   <message>
    <source>The contacts were cleaned and tightened</source>
-   <translation type="unfinished" />
+   <translation>Die Kontakte wurden gereinigt und nachgestellt</translation>
   </message>
   <message>
    <source>The control unit was changed or repaired.</source>
-   <translation type="unfinished" />
+   <translation>Das Steuergerät wurde getauscht oder repariert.</translation>
   </message>
   <message>
    <source>The control unit's fuses, relay and ground were checked.</source>
-   <translation type="unfinished" />
+   <translation>Sicherungen, Relais und Masse des Steuergeräts wurden geprüft.</translation>
   </message>
   <message>
    <source>The control unit's plug was looked into.</source>
-   <translation type="unfinished" />
+   <translation>Der Stecker des Steuergeräts wurde angesehen.</translation>
   </message>
   <message>
    <source>The control unit's stored faults were cleared.</source>
-   <translation type="unfinished" />
+   <translation>Die gespeicherten Fehler des Steuergeräts wurden gelöscht.</translation>
   </message>
   <message>
    <source>The day's copy of the logbook could not be made: %1</source>
-   <translation type="unfinished" />
+   <translation>Die Tageskopie des Werkstattbuchs gelang nicht: %1</translation>
   </message>
   <message>
    <source>The end of the job</source>
-   <translation type="unfinished" />
+   <translation>Das Ende des Auftrags</translation>
   </message>
   <message>
    <source>The first lines of the chosen wheel's file, and how they are taken</source>
-   <translation type="unfinished" />
+   <translation>Die ersten Zeilen der Datei des gewählten Rads, und wie sie genommen werden</translation>
   </message>
   <message>
    <source>The gap is {:.0f} % {}: behind {}: a tooth out of its place.</source>
-   <translation type="unfinished" />
+   <translation>Die Lücke ist {:.0f} % {}: hinter {}: ein Zahn nicht an seinem Platz.</translation>
   </message>
   <message>
    <source>The good wheel, </source>
-   <translation type="unfinished" />
+   <translation>Das gute Rad, </translation>
   </message>
   <message>
    <source>The job and all its files are in %1.</source>
-   <translation type="unfinished" />
+   <translation>Der Auftrag mit allen Dateien steht in %1.</translation>
   </message>
   <message>
    <source>The job is closed</source>
-   <translation type="unfinished" />
+   <translation>Der Auftrag ist abgeschlossen</translation>
   </message>
   <message>
    <source>The job is closed.</source>
-   <translation type="unfinished" />
+   <translation>Der Auftrag ist abgeschlossen.</translation>
   </message>
   <message>
    <source>The jumper shorts a live input of the module: only where its maker allows that.</source>
-   <translation type="unfinished" />
+   <translation>Die Brücke schließt einen Eingang des Steuergeräts kurz: nur wo der Hersteller es erlaubt.</translation>
   </message>
   <message>
    <source>The lamp is {}, {} ({}).</source>
-   <translation type="unfinished" />
+   <translation>Die Lampe ist {}, {} ({}).</translation>
   </message>
   <message>
    <source>The leads alone are about {}: touch the tips, subtract what they read.</source>
-   <translation type="unfinished" />
+   <translation>Die Messleitungen allein sind etwa {}: Spitzen zusammenhalten und abziehen.</translation>
   </message>
   <message>
    <source>The level that the wave swings about goes from {} to {} at {} and stays there: the bias has changed: a contact, a leak or the module.</source>
-   <translation type="unfinished" />
+   <translation>Die Lage, um die die Welle schwingt, geht von {} auf {} bei {} und bleibt dort: die Ruhespannung ist anders: ein Kontakt, eine Ableitung oder das Steuergerät.</translation>
   </message>
   <message>
    <source>The limits</source>
-   <translation type="unfinished" />
+   <translation>Die Grenzwerte</translation>
   </message>
   <message>
    <source>The limits are in %1.</source>
-   <translation type="unfinished" />
+   <translation>Die Grenzwerte stehen in %1.</translation>
   </message>
   <message>
    <source>The line of the made-up vehicle with what was read on it</source>
-   <translation type="unfinished" />
+   <translation>Die Leitung des erdachten Fahrzeugs mit dem, was daran gemessen wurde</translation>
   </message>
   <message>
    <source>The line, </source>
-   <translation type="unfinished" />
+   <translation>Die Leitung, </translation>
   </message>
   <message>
    <source>The line, from module to tone ring</source>
-   <translation type="unfinished" />
+   <translation>Die Leitung, vom Steuergerät zum Impulsring</translation>
   </message>
   <message>
    <source>The logbook could not keep this: %1</source>
-   <translation type="unfinished" />
+   <translation>Das Werkstattbuch konnte das nicht behalten: %1</translation>
   </message>
   <message>
    <source>The logbook has a later state of this job, of %1. Go on here and both are kept; Logbook opens the other.</source>
-   <translation type="unfinished" />
+   <translation>Das Werkstattbuch hat einen späteren Stand dieses Auftrags, von %1. Hier weitermachen, und beide bleiben; im Buch lässt sich der andere öffnen.</translation>
   </message>
   <message>
    <source>The logbook is not open.</source>
-   <translation type="unfinished" />
+   <translation>Das Werkstattbuch ist nicht offen.</translation>
   </message>
   <message>
    <source>The logbook was damaged. %1 kept states were brought into a new one%2; the damaged file is %3.</source>
-   <translation type="unfinished" />
+   <translation>Das Werkstattbuch war beschädigt. %1 Stände kamen in ein neues%2; die beschädigte Datei ist %3.</translation>
   </message>
   <message>
    <source>The maker's procedure, local rules and licensed practice come first.</source>
-   <translation type="unfinished" />
+   <translation>Herstellervorgabe, örtliche Regeln und fachliche Praxis gehen vor.</translation>
   </message>
   <message>
    <source>The measurements do not agree with each other yet; they have to be repeated before anything is bought.</source>
-   <translation type="unfinished" />
+   <translation>Die Messungen passen noch nicht zusammen; sie müssen wiederholt werden, bevor etwas gekauft wird.</translation>
   </message>
   <message>
    <source>The meter</source>
-   <translation type="unfinished" />
+   <translation>Das Messgerät</translation>
   </message>
   <message>
    <source>The meter the readings are taken with</source>
-   <translation type="unfinished" />
+   <translation>Das Messgerät, mit dem gemessen wird</translation>
   </message>
   <message>
    <source>The module shows</source>
-   <translation type="unfinished" />
+   <translation>Das Steuergerät zeigt</translation>
   </message>
   <message>
    <source>The module's own inputs lie in parallel: unplug it, or expect less than the line alone.</source>
-   <translation type="unfinished" />
+   <translation>Die eigenen Eingänge des Steuergeräts liegen parallel: trennen, oder weniger erwarten als die Leitung allein.</translation>
   </message>
   <message>
    <source>The module's own pins can only be reached while its plug is off.</source>
-   <translation type="unfinished" />
+   <translation>Die eigenen Pins des Steuergeräts sind nur erreichbar, wenn sein Stecker ab ist.</translation>
   </message>
   <message>
    <source>The module's own pins cannot be touched while its plug is home.</source>
-   <translation type="unfinished" />
+   <translation>Die eigenen Pins des Steuergeräts sind nicht erreichbar, solange sein Stecker sitzt.</translation>
   </message>
   <message>
    <source>The new ring was compared with the old one.</source>
-   <translation type="unfinished" />
+   <translation>Der neue Ring wurde mit dem alten verglichen.</translation>
   </message>
   <message>
    <source>The output swells and fades by {:.0f} % once a turn: run-out, a warped ring, play in the bearing or rust under the seat.</source>
-   <translation type="unfinished" />
+   <translation>Der Ausgang schwillt um {:.0f} % je Umdrehung: Rundlauf, verzogener Ring, Lagerspiel oder Rost unter dem Sitz.</translation>
   </message>
   <message>
    <source>The owner decides</source>
-   <translation type="unfinished" />
+   <translation>Der Halter entscheidet</translation>
   </message>
   <message>
    <source>The password is taken from ~/.pgpass or PGPASSWORD; written into the address it is used until the program ends and never kept. Beyond this machine the connection is encrypted. How to set up a shop's server: packaging/shop-server.md.</source>
-   <translation type="unfinished" />
+   <translation>Das Passwort kommt aus ~/.pgpass oder PGPASSWORD; in die Adresse geschrieben gilt es bis zum Programmende und wird nie behalten. Über diesen Rechner hinaus ist die Verbindung verschlüsselt. Wie ein Server eingerichtet wird: packaging/shop-server.md.</translation>
   </message>
   <message>
    <source>The pitch follows the reading; a dropout rattles</source>
-   <translation type="unfinished" />
+   <translation>Die Tonhöhe folgt dem Messwert; ein Aussetzer rasselt</translation>
   </message>
   <message>
    <source>The plug was renewed on both sides</source>
-   <translation type="unfinished" />
+   <translation>Der Stecker wurde auf beiden Seiten erneuert</translation>
   </message>
   <message>
    <source>The program aplay (Debian: alsa-utils) plays the tone</source>
-   <translation type="unfinished" />
+   <translation>Das Programm aplay (Debian: alsa-utils) spielt den Ton</translation>
   </message>
   <message numerus="yes">
    <source>The program did not end by itself last time. Brought back: "%1" with %n readings, as it stood.</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>Das Programm endete beim letzten Mal nicht von selbst. Wieder da: „%1“ mit %n Messwert, wie er stand.</numerusform>
+    <numerusform>Das Programm endete beim letzten Mal nicht von selbst. Wieder da: „%1“ mit %n Messwerten, wie er stand.</numerusform>
    </translation>
   </message>
   <message>
    <source>The program log is %1.</source>
-   <translation type="unfinished" />
+   <translation>Das Programmprotokoll ist %1.</translation>
   </message>
   <message>
    <source>The pulses come unevenly, by {:.0f} % from one to the next: noise, or a loose part.</source>
-   <translation type="unfinished" />
+   <translation>Die Impulse kommen ungleich, um {:.0f} % von einem zum nächsten: Rauschen oder ein loses Teil.</translation>
   </message>
   <message>
    <source>The reading will run here.</source>
-   <translation type="unfinished" />
+   <translation>Der Messwert läuft hier.</translation>
   </message>
   <message>
    <source>The readings are enough to say what it is.</source>
-   <translation type="unfinished" />
+   <translation>Die Messwerte genügen, um zu sagen, was es ist.</translation>
   </message>
   <message>
    <source>The repair has not been tried out yet.</source>
-   <translation type="unfinished" />
+   <translation>Die Reparatur wurde noch nicht erprobt.</translation>
   </message>
   <message>
    <source>The rest level goes from {} to {} and stays there, while no wheel turns: a contact or strand has let go or touches.</source>
-   <translation type="unfinished" />
+   <translation>Die Ruhelage geht von {} auf {} und bleibt dort, ohne dass ein Rad dreht: ein Kontakt oder eine Litze ließ los oder berührt.</translation>
   </message>
   <message>
    <source>The rest level moves between {} and {} while no wheel turns: a contact or strand lets go.</source>
-   <translation type="unfinished" />
+   <translation>Die Ruhelage wandert zwischen {} und {}, ohne dass ein Rad dreht: ein Kontakt oder eine Litze lässt los.</translation>
   </message>
   <message>
    <source>The ring and the place where the sensor looks at it were cleaned.</source>
-   <translation type="unfinished" />
+   <translation>Der Ring und die Stelle, wo der Sensor auf ihn sieht, wurden gereinigt.</translation>
   </message>
   <message>
    <source>The ring in the wheel bearing was renewed.</source>
-   <translation type="unfinished" />
+   <translation>Der Ring im Radlager wurde erneuert.</translation>
   </message>
   <message>
    <source>The same as the state that is shown.</source>
-   <translation type="unfinished" />
+   <translation>Gleich dem gezeigten Stand.</translation>
   </message>
   <message>
    <source>The same once more</source>
-   <translation type="unfinished" />
+   <translation>Dasselbe noch einmal</translation>
   </message>
   <message>
    <source>The same test read {} before: repeat it at a second contact, the probe may have missed; if it still wanders, the contact itself lets go.</source>
-   <translation type="unfinished" />
+   <translation>Dieselbe Prüfung zeigte vorher {}: an anderer Stelle gefasst wiederholen, vielleicht traf die Spitze nicht; wandert es weiter, lässt der Kontakt selbst los.</translation>
   </message>
   <message>
    <source>The sensor </source>
-   <translation type="unfinished" />
+   <translation>Der Sensor </translation>
   </message>
   <message>
    <source>The shop joins wires by</source>
-   <translation type="unfinished" />
+   <translation>Die Werkstatt verbindet Leitungen durch</translation>
   </message>
   <message>
    <source>The shop's logbook, for all benches</source>
-   <translation type="unfinished" />
+   <translation>Das Werkstattbuch für alle Plätze</translation>
   </message>
   <message>
    <source>The shown stretch of all wheels as CSV or WAV</source>
-   <translation type="unfinished" />
+   <translation>Den gezeigten Abschnitt aller Räder als CSV oder WAV</translation>
   </message>
   <message>
    <source>The signal is gone {}, for {} at most, tied to no tooth: {}.</source>
-   <translation type="unfinished" />
+   <translation>Das Signal ist weg, {}, höchstens {}, an keinen Zahn gebunden: {}.</translation>
   </message>
   <message>
    <source>The signal source may still be ON: %1</source>
-   <translation type="unfinished" />
+   <translation>Die Signalquelle ist vielleicht noch EIN: %1</translation>
   </message>
   <message>
    <source>The size of the ring is not known: give its teeth at Intake, or record at least three turns.</source>
-   <translation type="unfinished" />
+   <translation>Die Größe des Rings ist unbekannt: Zähne unter Annahme angeben oder mindestens drei Umdrehungen aufzeichnen.</translation>
   </message>
   <message>
    <source>The spoilt piece of wire was cut out</source>
-   <translation type="unfinished" />
+   <translation>Das verdorbene Stück Leitung wurde herausgeschnitten</translation>
   </message>
   <message>
    <source>The tool box</source>
-   <translation type="unfinished" />
+   <translation>Das Werkzeug</translation>
   </message>
   <message>
    <source>The vehicle</source>
-   <translation type="unfinished" />
+   <translation>Das Fahrzeug</translation>
   </message>
   <message>
    <source>The vehicle's own service information overrides common practice.</source>
-   <translation type="unfinished" />
+   <translation>Die Herstellerangabe des Fahrzeugs geht üblicher Praxis vor.</translation>
   </message>
   <message>
    <source>The wheel sensor was fitted, on a clean seat.</source>
-   <translation type="unfinished" />
+   <translation>Der Radsensor wurde auf sauberem Sitz eingebaut.</translation>
   </message>
   <message>
    <source>The wheel sensor's tip was cleaned.</source>
-   <translation type="unfinished" />
+   <translation>Die Spitze des Radsensors wurde gereinigt.</translation>
   </message>
   <message>
    <source>The whole signal is weak, {} of flux swing: a gap too wide, a sensor not home, or metal on its tip.</source>
-   <translation type="unfinished" />
+   <translation>Das ganze Signal ist schwach, {} Flussschwung: Luftspalt zu groß, Sensor nicht am Anschlag oder Metall an der Spitze.</translation>
   </message>
   <message>
    <source>The wires of two wheels were put back in their own places.</source>
-   <translation type="unfinished" />
+   <translation>Die Leitungen zweier Räder kamen an ihre eigenen Plätze zurück.</translation>
   </message>
   <message>
    <source>The wires were joined again and sealed against water</source>
-   <translation type="unfinished" />
+   <translation>Die Leitungen wurden wieder verbunden und gegen Wasser versiegelt</translation>
   </message>
   <message>
    <source>The wires were laid clear of what had rubbed them.</source>
-   <translation type="unfinished" />
+   <translation>Die Leitungen wurden frei von dem verlegt, was sie gescheuert hatte.</translation>
   </message>
   <message>
    <source>The work, step by step</source>
-   <translation type="unfinished" />
+   <translation>Die Arbeit, Schritt für Schritt</translation>
   </message>
   <message>
    <source>The {} current is {}, {} the {} to {} of the interface.</source>
-   <translation type="unfinished" />
+   <translation>Der Strom ({}) ist {}, {} {} bis {} der Schnittstelle.</translation>
   </message>
   <message>
    <source>The {} level of {} is {}, of {} {}.</source>
-   <translation type="unfinished" />
+   <translation>Der Pegel ({}) von {} ist {}, von {} {}.</translation>
   </message>
   <message>
    <source>Then: %1</source>
-   <translation type="unfinished" />
+   <translation>Dann: %1</translation>
   </message>
   <message>
    <source>There is nothing to save yet: drop a capture on a wheel first.</source>
-   <translation type="unfinished" />
+   <translation>Noch nichts zu speichern: erst eine Aufzeichnung auf einem Rad ablegen.</translation>
   </message>
   <message>
    <source>This change could not be kept on disk: %1</source>
-   <translation type="unfinished" />
+   <translation>Diese Änderung konnte nicht gesichert werden: %1</translation>
   </message>
   <message>
    <source>This could settle about {} in 10 of what the best step could. </source>
-   <translation type="unfinished" />
+   <translation>Das konnte etwa {} Zehntel dessen klären, was der beste Schritt konnte. </translation>
   </message>
   <message>
    <source>This could tell next to nothing as things stood. </source>
-   <translation type="unfinished" />
+   <translation>Das konnte fast nichts sagen, wie die Dinge standen. </translation>
   </message>
   <message>
    <source>This is the state that is shown.</source>
-   <translation type="unfinished" />
+   <translation>Das ist der gezeigte Stand.</translation>
   </message>
   <message>
    <source>This job was also changed on %1 at %2; both states are kept. Logbook compares them.</source>
-   <translation type="unfinished" />
+   <translation>Dieser Auftrag wurde auch an %1 um %2 geändert; beide Stände sind behalten. Im Buch lassen sie sich vergleichen.</translation>
   </message>
   <message>
    <source>This job was changed on another bench. Go on here and both states are kept; Logbook, Kept states compares them.</source>
-   <translation type="unfinished" />
+   <translation>Dieser Auftrag wurde an einem anderen Platz geändert. Hier weitermachen, und beide Stände bleiben; Buch, Stände vergleicht sie.</translation>
   </message>
   <message>
    <source>This program</source>
-   <translation type="unfinished" />
+   <translation>Dieses Programm</translation>
   </message>
   <message>
    <source>This sensor tells the brake control how fast the {} wheel turns. While it does not, the anti-lock brakes and stability control may be off; the ordinary brakes are another system.</source>
-   <translation type="unfinished" />
+   <translation>Dieser Sensor sagt der Bremsregelung, wie schnell das Rad ({}) dreht. Solange er es nicht tut, können Blockierverhinderer und Stabilitätsregelung aus sein; die gewöhnliche Bremse ist eine andere Anlage.</translation>
   </message>
   <message>
    <source>Through an active sensor an ohmmeter shows what its own voltage and polarity make of it: hundreds of kilo-ohms to OL may be a good part. Only an identical good one, same meter, same polarity, says something.</source>
-   <translation type="unfinished" />
+   <translation>Durch einen aktiven Sensor zeigt ein Ohmmeter, was seine eigene Spannung und Polung daraus machen: Hunderte Kiloohm bis OL kann ein gutes Teil sein. Nur ein gleiches gutes, mit demselben Messgerät und gleicher Polung, sagt etwas.</translation>
   </message>
   <message>
    <source>Time column</source>
-   <translation type="unfinished" />
+   <translation>Zeitspalte</translation>
   </message>
   <message>
    <source>To begin: which wheel, and what was said. The rest may stay empty.</source>
-   <translation type="unfinished" />
+   <translation>Zum Anfang: welches Rad, und was gesagt wurde. Der Rest darf leer bleiben.</translation>
   </message>
   <message>
    <source>Tool box</source>
-   <translation type="unfinished" />
+   <translation>Werkzeug</translation>
   </message>
   <message>
    <source>Towards module</source>
-   <translation type="unfinished" />
+   <translation>Zum Steuergerät</translation>
   </message>
   <message>
    <source>Towards wheel</source>
-   <translation type="unfinished" />
+   <translation>Zum Rad</translation>
   </message>
   <message>
    <source>Trace</source>
-   <translation type="unfinished" />
+   <translation>Signal</translation>
   </message>
   <message>
    <source>Trace of %1 added.</source>
-   <translation type="unfinished" />
+   <translation>Aufzeichnung von %1 hinzugefügt.</translation>
   </message>
   <message>
    <source>Trial: %1</source>
-   <translation type="unfinished" />
+   <translation>Versuch: %1</translation>
   </message>
   <message>
    <source>Try the connection</source>
-   <translation type="unfinished" />
+   <translation>Verbindung versuchen</translation>
   </message>
   <message>
    <source>Turn the wheel</source>
-   <translation type="unfinished" />
+   <translation>Rad drehen</translation>
   </message>
   <message>
    <source>Turn the wheel by hand and watch the gap: run-out shows by eye; then rock the wheel for play in the bearing.</source>
-   <translation type="unfinished" />
+   <translation>Rad von Hand drehen und die Lücke ansehen: Rundlauf zeigt sich dem Auge; dann am Rad rütteln, Lagerspiel.</translation>
   </message>
   <message>
    <source>Turns overlaid</source>
-   <translation type="unfinished" />
+   <translation>Umdrehungen</translation>
   </message>
   <message>
    <source>Two faults at once would explain every reading ({:.0f} %): {}, and {} ({:.0f} %).</source>
-   <translation type="unfinished" />
+   <translation>Zwei Fehler zugleich würden alle Messwerte erklären ({:.0f} %): {}, und {} ({:.0f} %).</translation>
   </message>
   <message>
    <source>Two long leads from the sensor half of {} at {} to the harness half at {}: wire a to {}, wire b to {}.</source>
-   <translation type="unfinished" />
+   <translation>Zwei lange Leitungen von der Sensorhälfte von {} an {} zur Kabelbaumhälfte an {}: Ader a an {}, Ader b an {}.</translation>
   </message>
   <message>
    <source>Two pulses are</source>
-   <translation type="unfinished" />
+   <translation>Zwei Impulse sind</translation>
   </message>
   <message>
    <source>Two wires that had been exchanged were put back</source>
-   <translation type="unfinished" />
+   <translation>Zwei vertauschte Adern wurden zurückgetauscht</translation>
   </message>
   <message>
    <source>Type a reading</source>
-   <translation type="unfinished" />
+   <translation>Messwert eingeben</translation>
   </message>
   <message>
    <source>Tyre</source>
-   <translation type="unfinished" />
+   <translation>Reifen</translation>
   </message>
   <message>
    <source>Under a car only on rated stands; hot brakes, brake dust; no part of the brake hangs on its hose.</source>
-   <translation type="unfinished" />
+   <translation>Unter ein Fahrzeug nur auf zugelassenen Böcken; heiße Bremsen, Bremsstaub; kein Bremsteil hängt am Schlauch.</translation>
   </message>
   <message>
    <source>Undo</source>
-   <translation type="unfinished" />
+   <translation>Zurück</translation>
   </message>
   <message>
    <source>Undo %1 (Ctrl+Z)</source>
-   <translation type="unfinished" />
+   <translation>Rückgängig: %1 (Ctrl+Z)</translation>
   </message>
   <message>
    <source>Unit of the channels</source>
-   <translation type="unfinished" />
+   <translation>Einheit der Kanäle</translation>
   </message>
   <message>
    <source>Unit of the time</source>
-   <translation type="unfinished" />
+   <translation>Einheit der Zeit</translation>
   </message>
   <message>
    <source>Unpacked into %1.</source>
-   <translation type="unfinished" />
+   <translation>Ausgepackt nach %1.</translation>
   </message>
   <message>
    <source>Unplug the sensors of {} and {}.</source>
-   <translation type="unfinished" />
+   <translation>Die Sensoren von {} und {} trennen.</translation>
   </message>
   <message>
    <source>Unplug {}, {}.</source>
-   <translation type="unfinished" />
+   <translation>{} trennen ({}).</translation>
   </message>
   <message>
    <source>Unplug {}.</source>
-   <translation type="unfinished" />
+   <translation>{} trennen.</translation>
   </message>
   <message>
    <source>Unplugging may cure it for a day: reproduce it first.</source>
-   <translation type="unfinished" />
+   <translation>Trennen kann es für einen Tag heilen: erst nachstellen.</translation>
   </message>
   <message>
    <source>Use as limit</source>
-   <translation type="unfinished" />
+   <translation>Als Grenzwert nehmen</translation>
   </message>
   <message>
    <source>Use it</source>
-   <translation type="unfinished" />
+   <translation>Benutzen</translation>
   </message>
   <message>
    <source>Use this meter</source>
-   <translation type="unfinished" />
+   <translation>Dieses Messgerät nehmen</translation>
   </message>
   <message>
    <source>Usual lines</source>
-   <translation type="unfinished" />
+   <translation>Übliche Leitungen</translation>
   </message>
   <message>
    <source>Usual lines...</source>
-   <translation type="unfinished" />
+   <translation>Übliche Leitungen...</translation>
   </message>
   <message>
    <source>Usual size</source>
-   <translation type="unfinished" />
+   <translation>Übliche Größe</translation>
   </message>
   <message>
    <source>Usually allowed</source>
-   <translation type="unfinished" />
+   <translation>Meist erlaubt</translation>
   </message>
   <message>
    <source>V p-p, measured</source>
-   <translation type="unfinished" />
+   <translation>V s-s, gemessen</translation>
   </message>
   <message>
    <source>V unplugged</source>
-   <translation type="unfinished" />
+   <translation>V getrennt</translation>
   </message>
   <message>
    <source>Vehicle</source>
-   <translation type="unfinished" />
+   <translation>Fahrzeug</translation>
   </message>
   <message>
    <source>Vehicle and complaint</source>
-   <translation type="unfinished" />
+   <translation>Fahrzeug, Beanstandung</translation>
   </message>
   <message>
    <source>Vehicle not named.</source>
-   <translation type="unfinished" />
+   <translation>Fahrzeug nicht genannt.</translation>
   </message>
   <message>
    <source>Voice</source>
-   <translation type="unfinished" />
+   <translation>Stimme</translation>
   </message>
   <message>
    <source>Voltage drop over </source>
-   <translation type="unfinished" />
+   <translation>Spannungsfall über </translation>
   </message>
   <message>
    <source>Volts across the pair at </source>
-   <translation type="unfinished" />
+   <translation>Volt über dem Paar: </translation>
   </message>
   <message>
    <source>Volts of </source>
-   <translation type="unfinished" />
+   <translation>Volt an </translation>
   </message>
   <message>
    <source>Volts of a spun wheel follow the hand that spins it: compare by volts per hertz, or turn both alike.</source>
-   <translation type="unfinished" />
+   <translation>Volt eines gedrehten Rads folgen der Hand, die es dreht: nach Volt je Hertz vergleichen oder beide gleich drehen.</translation>
   </message>
   <message>
    <source>Volts on an open plug draw no current: one strand shows them in full. The same probe with everything plugged in, or a lamp, would see a bad wire.</source>
-   <translation type="unfinished" />
+   <translation>Volt an einem offenen Stecker ziehen keinen Strom: eine Litze zeigt sie voll. Dieselbe Messung gesteckt, oder eine Lampe, würde eine schlechte Ader sehen.</translation>
   </message>
   <message>
    <source>Volts with the key off: the module feeds nothing, so there is nothing to read. Key on, then again.</source>
-   <translation type="unfinished" />
+   <translation>Volt bei Zündung aus: das Steuergerät speist nichts, da ist nichts zu messen. Zündung an, dann noch einmal.</translation>
   </message>
   <message>
    <source>Warm air that a hand can bear, no flame: keep it off fuel and brake lines, batteries and anything of an airbag.</source>
-   <translation type="unfinished" />
+   <translation>Warme Luft, die eine Hand verträgt, keine Flamme: fern von Kraftstoff- und Bremsleitungen, Batterien und allem vom Airbag.</translation>
   </message>
   <message>
    <source>Warm {} while the reading is watched</source>
-   <translation type="unfinished" />
+   <translation>Wärmen und den Wert beobachten: {}</translation>
   </message>
   <message>
    <source>Warm {} with air that a hand can bear.</source>
-   <translation type="unfinished" />
+   <translation>Wärmen mit Luft, die eine Hand verträgt: {}.</translation>
   </message>
   <message>
    <source>Warn whoever is about, and have a second person watch the instrument.</source>
-   <translation type="unfinished" />
+   <translation>Umstehende warnen; eine zweite Person sieht auf das Gerät.</translation>
   </message>
   <message>
    <source>Watch</source>
-   <translation type="unfinished" />
+   <translation>Beobachten</translation>
   </message>
   <message>
    <source>Watch the live speeds while the wheel is spun.</source>
-   <translation type="unfinished" />
+   <translation>Geschwindigkeiten beobachten, während das Rad gedreht wird.</translation>
   </message>
   <message>
    <source>Watch the reading, and note where it jumps and where it does not.</source>
-   <translation type="unfinished" />
+   <translation>Den Wert beobachten und notieren, wo er springt und wo nicht.</translation>
   </message>
   <message>
    <source>Watch the same trace while one leg at a time is flexed, and note where it reacts and where it does not.</source>
-   <translation type="unfinished" />
+   <translation>Dieselbe Aufzeichnung beobachten, während ein Stück nach dem anderen gebogen wird; notieren, wo sie reagiert und wo nicht.</translation>
   </message>
   <message>
    <source>Water got into {}: both halves are spoilt, and so are their neighbours {}. Renew both sides of the plug.</source>
-   <translation type="unfinished" />
+   <translation>Wasser kam in {}: beide Hälften sind verdorben und auch die Nachbarn {}. Beide Seiten des Steckers erneuern.</translation>
   </message>
   <message>
    <source>Well chosen: nothing would have told more for its minutes.</source>
-   <translation type="unfinished" />
+   <translation>Gut gewählt: nichts hätte für seine Minuten mehr gesagt.</translation>
   </message>
   <message>
    <source>Wet it again, 30 s above 25 km/h, read the codes</source>
-   <translation type="unfinished" />
+   <translation>Wieder nass machen, 30 s über 25 km/h, Codes lesen</translation>
   </message>
   <message>
    <source>Wet {} while the reading is watched</source>
-   <translation type="unfinished" />
+   <translation>Nass machen und den Wert beobachten: {}</translation>
   </message>
   <message>
    <source>What a new job begins with; each job may differ.</source>
-   <translation type="unfinished" />
+   <translation>Womit ein neuer Auftrag beginnt; jeder darf anders sein.</translation>
   </message>
   <message>
    <source>What can be done</source>
-   <translation type="unfinished" />
+   <translation>Was getan werden kann</translation>
   </message>
   <message>
    <source>What did not react was perhaps not moved where it is broken.</source>
-   <translation type="unfinished" />
+   <translation>Was nicht reagierte, wurde vielleicht nicht dort bewegt, wo es gebrochen ist.</translation>
   </message>
   <message>
    <source>What each fault still possible would show</source>
-   <translation type="unfinished" />
+   <translation>Was jeder noch mögliche Fehler zeigen würde</translation>
   </message>
   <message>
    <source>What failed, in the closed jobs of the vehicles above</source>
-   <translation type="unfinished" />
+   <translation>Was ausfiel, in den abgeschlossenen Aufträgen der Fahrzeuge oben</translation>
   </message>
   <message>
    <source>What happened</source>
-   <translation type="unfinished" />
+   <translation>Was geschah</translation>
   </message>
   <message>
    <source>What if</source>
-   <translation type="unfinished" />
+   <translation>Was wäre wenn</translation>
   </message>
   <message>
    <source>What is being moved now (keys 1 to 9, 0 hands off)</source>
-   <translation type="unfinished" />
+   <translation>Was gerade bewegt wird (Tasten 1 bis 9, 0 Hände weg)</translation>
   </message>
   <message>
    <source>What is fitted</source>
-   <translation type="unfinished" />
+   <translation>Was verbaut ist</translation>
   </message>
   <message>
    <source>What is free first: codes and live speeds of all wheels, and a look.</source>
-   <translation type="unfinished" />
+   <translation>Zuerst, was nichts kostet: Codes und Geschwindigkeiten aller Räder, und hinsehen.</translation>
   </message>
   <message>
    <source>What is set here is kept next to the capture, in %1; "as recognised" everywhere takes that file away.</source>
-   <translation type="unfinished" />
+   <translation>Was hier gesetzt ist, wird neben der Aufzeichnung behalten, in %1; überall „wie erkannt“ nimmt diese Datei weg.</translation>
   </message>
   <message>
    <source>What is wrong with it</source>
-   <translation type="unfinished" />
+   <translation>Was daran falsch ist</translation>
   </message>
   <message>
    <source>What it is built on</source>
-   <translation type="unfinished" />
+   <translation>Worauf es baut</translation>
   </message>
   <message>
    <source>What may be done now</source>
-   <translation type="unfinished" />
+   <translation>Was jetzt getan werden kann</translation>
   </message>
   <message>
    <source>What may be done to the wires</source>
-   <translation type="unfinished" />
+   <translation>Was an den Leitungen getan werden darf</translation>
   </message>
   <message>
    <source>What may come</source>
-   <translation type="unfinished" />
+   <translation>Was kommen kann</translation>
   </message>
   <message>
    <source>What that says, before anything is measured</source>
-   <translation type="unfinished" />
+   <translation>Was das sagt, bevor gemessen wird</translation>
   </message>
   <message>
    <source>What the answer will mean</source>
-   <translation type="unfinished" />
+   <translation>Was die Antwort bedeutet</translation>
   </message>
   <message>
    <source>What the meter is set to</source>
-   <translation type="unfinished" />
+   <translation>Worauf das Messgerät steht</translation>
   </message>
   <message>
    <source>What the sound output gives at full scale, at its volume as it stands: measure it once</source>
-   <translation type="unfinished" />
+   <translation>Was der Tonausgang bei Vollausschlag gibt, bei seiner jetzigen Lautstärke: einmal messen</translation>
   </message>
   <message>
    <source>What was done already, and whether it helped</source>
-   <translation type="unfinished" />
+   <translation>Was schon getan wurde, und ob es half</translation>
   </message>
   <message>
    <source>What was done so far</source>
-   <translation type="unfinished" />
+   <translation>Was bisher getan wurde</translation>
   </message>
   <message>
    <source>What was done, and what it takes</source>
-   <translation type="unfinished" />
+   <translation>Was getan wurde, und was es braucht</translation>
   </message>
   <message>
    <source>What was not tested:</source>
-   <translation type="unfinished" />
+   <translation>Was nicht geprüft wurde:</translation>
   </message>
   <message>
    <source>What was wrong</source>
-   <translation type="unfinished" />
+   <translation>Was falsch war</translation>
   </message>
   <message>
    <source>What would decide it</source>
-   <translation type="unfinished" />
+   <translation>Was es entscheiden würde</translation>
   </message>
   <message>
    <source>Wheel speed sensor job</source>
-   <translation type="unfinished" />
+   <translation>Auftrag Raddrehzahlsensor</translation>
   </message>
   <message>
    <source>Wheel speeds</source>
-   <translation type="unfinished" />
+   <translation>Radgeschwindigkeiten</translation>
   </message>
   <message>
    <source>Wheel speeds of a CSV, or of a bus log in candump form with its signal map</source>
-   <translation type="unfinished" />
+   <translation>Radgeschwindigkeiten aus CSV oder einem Busprotokoll (candump) mit seiner Signaltabelle</translation>
   </message>
   <message>
    <source>Wheel up: rated stands on sound points, the others chocked, never on a jack alone. Hands, sleeves and leads clear of the turning wheel; turned by the engine, clear of the driveline.</source>
-   <translation type="unfinished" />
+   <translation>Rad angehoben: zugelassene Böcke an tragenden Stellen, die anderen verkeilt, nie auf dem Wagenheber allein. Hände, Ärmel und Kabel fern vom drehenden Rad; vom Motor gedreht, fern vom Antrieb.</translation>
   </message>
   <message>
    <source>Wheel up: rated stands on sound points, the others chocked. ABS and ESC may be off.</source>
-   <translation type="unfinished" />
+   <translation>Rad angehoben: zugelassene Böcke, die anderen verkeilt. ABS und ESP können aus sein.</translation>
   </message>
   <message>
    <source>When steering</source>
-   <translation type="unfinished" />
+   <translation>Beim Lenken</translation>
   </message>
   <message>
    <source>When the coach speaks</source>
-   <translation type="unfinished" />
+   <translation>Wann der Lehrer spricht</translation>
   </message>
   <message>
    <source>When warm</source>
-   <translation type="unfinished" />
+   <translation>Warm</translation>
   </message>
   <message>
    <source>Where each instrument is. Over the network tcp:HOST:PORT, a serial adapter serial:/dev/ttyUSB0:9600, USB usbtmc:/dev/usbtmc0. What is plugged in is in the lists.</source>
-   <translation type="unfinished" />
+   <translation>Wo jedes Gerät ist. Im Netz tcp:HOST:PORT, serieller Adapter serial:/dev/ttyUSB0:9600, USB usbtmc:/dev/usbtmc0. Was steckt, steht in den Listen.</translation>
   </message>
   <message>
    <source>Where is the fault, how sure, what to test next. Free software under the GNU General Public License, version 3 or later, without any warranty. Local rules, the maker's procedure and licensed practice come before anything it says.</source>
-   <translation type="unfinished" />
+   <translation>Wo ist der Fehler, wie sicher, was ist als Nächstes zu prüfen. Freie Software unter der GNU General Public License, Version 3 oder später, ohne jede Gewähr. Örtliche Regeln, Herstellervorgaben und fachliche Praxis gehen allem vor, was es sagt.</translation>
   </message>
   <message>
    <source>Where it is</source>
-   <translation type="unfinished" />
+   <translation>Wo es ist</translation>
   </message>
   <message>
    <source>Where it lives</source>
-   <translation type="unfinished" />
+   <translation>Wo es liegt</translation>
   </message>
   <message>
    <source>Where it stands</source>
-   <translation type="unfinished" />
+   <translation>Wie es steht</translation>
   </message>
   <message>
    <source>Where the leads are</source>
-   <translation type="unfinished" />
+   <translation>Wo die Spitzen sind</translation>
   </message>
   <message>
    <source>Where water came in once it may come in again: after the next heavy rain look whether the lamp stays out.</source>
-   <translation type="unfinished" />
+   <translation>Wo einmal Wasser eindrang, kann es wieder eindringen: nach dem nächsten starken Regen sehen, ob die Leuchte aus bleibt.</translation>
   </message>
   <message>
    <source>Whether the connector at this place is apart</source>
-   <translation type="unfinished" />
+   <translation>Ob der Stecker an dieser Stelle getrennt ist</translation>
   </message>
   <message>
    <source>Which comes nearest? The same line is taken for the wheels of that axle. Plugs, joints and lengths can be changed afterwards.</source>
-   <translation type="unfinished" />
+   <translation>Welche kommt am nächsten? Dieselbe gilt für die Räder dieser Achse. Stecker, Verbindungen und Längen lassen sich danach ändern.</translation>
   </message>
   <message>
    <source>Which lamps, since when, where, in what weather, who repaired what before</source>
-   <translation type="unfinished" />
+   <translation>Welche Leuchten, seit wann, wo, bei welchem Wetter, wer hat vorher was repariert</translation>
   </message>
   <message>
    <source>Who practises (may stay empty)</source>
-   <translation type="unfinished" />
+   <translation>Wer übt (darf leer bleiben)</translation>
   </message>
   <message>
    <source>Whole record</source>
-   <translation type="unfinished" />
+   <translation>Alles</translation>
   </message>
   <message>
    <source>Why</source>
-   <translation type="unfinished" />
+   <translation>Warum</translation>
   </message>
   <message>
    <source>Why, and what may be done</source>
-   <translation type="unfinished" />
+   <translation>Warum, und was getan werden kann</translation>
   </message>
   <message>
    <source>Wiggle watch</source>
-   <translation type="unfinished" />
+   <translation>Wackelwache</translation>
   </message>
   <message>
    <source>Wipe metal fuzz off the tip with a rag or soft brush, never a wire brush; much of it on a differential means gear trouble.</source>
-   <translation type="unfinished" />
+   <translation>Metallflaum mit Lappen oder weicher Bürste von der Spitze wischen, nie Drahtbürste; viel davon am Differential heißt Getriebeschaden.</translation>
   </message>
   <message>
    <source>Wipe the tip and the ring clean with a rag, then read again: no part is needed.</source>
-   <translation type="unfinished" />
+   <translation>Spitze und Ring mit einem Lappen reinigen, dann noch einmal messen: kein Teil nötig.</translation>
   </message>
   <message>
    <source>Wire a of one to wire b of the other: the retry when both set codes</source>
-   <translation type="unfinished" />
+   <translation>Ader a des einen an Ader b des anderen: der zweite Versuch, wenn beide Codes setzten</translation>
   </message>
   <message>
    <source>Wires are joined by</source>
-   <translation type="unfinished" />
+   <translation>Leitungen werden verbunden durch</translation>
   </message>
   <message>
    <source>With the key off there is no voltage to find, except one that should not be there.</source>
-   <translation type="unfinished" />
+   <translation>Bei Zündung aus ist keine Spannung zu finden, außer einer, die nicht da sein sollte.</translation>
   </message>
   <message>
    <source>With the lamp on drive gently, above all on wet and loose ground, and have it seen to soon.</source>
-   <translation type="unfinished" />
+   <translation>Mit der Leuchte an sanft fahren, vor allem auf nassem und losem Grund, und bald nachsehen lassen.</translation>
   </message>
   <message>
    <source>Withdraw</source>
-   <translation type="unfinished" />
+   <translation>Zurückziehen</translation>
   </message>
   <message>
    <source>Withdrawn, kept: </source>
-   <translation type="unfinished" />
+   <translation>Zurückgezogen, behalten: </translation>
   </message>
   <message>
    <source>Without {} ({}) the rest agrees: wrong pin, bad contact, or a meter still ranging?</source>
-   <translation type="unfinished" />
+   <translation>Ohne {} ({}) passt der Rest: falscher Pin, schlechter Kontakt, oder der Bereich war noch nicht gefunden?</translation>
   </message>
   <message>
    <source>Words of what to do</source>
-   <translation type="unfinished" />
+   <translation>Wörter dessen, was zu tun ist</translation>
   </message>
   <message>
    <source>Working it out ...</source>
-   <translation type="unfinished" />
+   <translation>Wird ausgearbeitet ...</translation>
   </message>
   <message>
    <source>Working the proof out ...</source>
-   <translation type="unfinished" />
+   <translation>Der Nachweis wird ausgearbeitet ...</translation>
   </message>
   <message>
    <source>Write down what is stored, then clear the codes and cycle the ignition.</source>
-   <translation type="unfinished" />
+   <translation>Aufschreiben, was gespeichert ist, dann Codes löschen, Zündung aus und an.</translation>
   </message>
   <message>
    <source>Write the figure down with all its digits.</source>
-   <translation type="unfinished" />
+   <translation>Die Zahl mit allen Stellen aufschreiben.</translation>
   </message>
   <message>
    <source>Write the stored codes down</source>
-   <translation type="unfinished" />
+   <translation>Gespeicherte Codes aufschreiben</translation>
   </message>
   <message>
    <source>You decided: </source>
-   <translation type="unfinished" />
+   <translation>Sie entschieden: </translation>
   </message>
   <message>
    <source>You measure, look, mend and fit as on a real vehicle; minutes run and money is spent. At the end you say what it is, and see what each step was worth.</source>
-   <translation type="unfinished" />
+   <translation>Sie messen, schauen, setzen instand und bauen ein wie am wirklichen Fahrzeug; Minuten laufen, Geld wird ausgegeben. Am Ende sagen Sie, was es ist, und sehen, was jeder Schritt wert war.</translation>
   </message>
   <message>
    <source>You told us: </source>
-   <translation type="unfinished" />
+   <translation>Sie sagten uns: </translation>
   </message>
   <message>
    <source>Your way, and what would have told more</source>
-   <translation type="unfinished" />
+   <translation>Ihr Weg, und was mehr gesagt hätte</translation>
   </message>
   <message>
    <source>a bad contact</source>
-   <translation type="unfinished" />
+   <translation>ein schlechter Kontakt</translation>
   </message>
   <message>
    <source>a bad fuse, relay or ground of the control unit</source>
-   <translation type="unfinished" />
+   <translation>eine schlechte Sicherung, ein Relais oder eine Masse des Steuergeräts</translation>
   </message>
   <message>
    <source>a broken coil</source>
-   <translation type="unfinished" />
+   <translation>eine gebrochene Spule</translation>
   </message>
   <message>
    <source>a chafed wire that touches another one under voltage</source>
-   <translation type="unfinished" />
+   <translation>eine gescheuerte Ader, die eine andere unter Spannung berührt</translation>
   </message>
   <message>
    <source>a chafed wire that touches the body</source>
-   <translation type="unfinished" />
+   <translation>eine gescheuerte Ader, die die Karosserie berührt</translation>
   </message>
   <message>
    <source>a control unit that does not feed the wheel sensor</source>
-   <translation type="unfinished" />
+   <translation>ein Steuergerät, das den Radsensor nicht versorgt</translation>
   </message>
   <message>
    <source>a control unit that had switched the wheel sensor off until its memory is cleared</source>
-   <translation type="unfinished" />
+   <translation>ein Steuergerät, das den Radsensor abgeschaltet hatte, bis sein Speicher gelöscht ist</translation>
   </message>
   <message>
    <source>a control unit that no longer reads the wheel sensor</source>
-   <translation type="unfinished" />
+   <translation>ein Steuergerät, das den Radsensor nicht mehr liest</translation>
   </message>
   <message>
    <source>a cracked ring, the one that the wheel sensor reads</source>
-   <translation type="unfinished" />
+   <translation>ein gerissener Ring, nämlich der, den der Radsensor liest</translation>
   </message>
   <message>
    <source>a damaged tooth of the ring that the wheel sensor reads</source>
-   <translation type="unfinished" />
+   <translation>ein beschädigter Zahn des Rings, den der Radsensor liest</translation>
   </message>
   <message>
    <source>a job without a title</source>
-   <translation type="unfinished" />
+   <translation>ein Auftrag ohne Titel</translation>
   </message>
   <message>
    <source>a known good ground</source>
-   <translation type="unfinished" />
+   <translation>gute Masse</translation>
   </message>
   <message>
    <source>a leak</source>
-   <translation type="unfinished" />
+   <translation>eine Ableitung</translation>
   </message>
   <message>
    <source>a little weak</source>
-   <translation type="unfinished" />
+   <translation>etwas schwach</translation>
   </message>
   <message>
    <source>a pin of the control unit's plug without contact</source>
-   <translation type="unfinished" />
+   <translation>ein Pin im Stecker des Steuergeräts ohne Kontakt</translation>
   </message>
   <message>
    <source>a reading that might come, such as 1.1k or OL</source>
-   <translation type="unfinished" />
+   <translation>ein möglicher Messwert, etwa 1,1k oder OL</translation>
   </message>
   <message>
    <source>a ring or bearing that belongs to another vehicle</source>
-   <translation type="unfinished" />
+   <translation>ein Ring oder Lager eines anderen Fahrzeugs</translation>
   </message>
   <message>
    <source>a ring or wheel bearing that does not run true</source>
-   <translation type="unfinished" />
+   <translation>ein Ring oder Radlager, das nicht rund läuft</translation>
   </message>
   <message>
    <source>a short</source>
-   <translation type="unfinished" />
+   <translation>ein Kurzschluss</translation>
   </message>
   <message>
    <source>a to b</source>
-   <translation type="unfinished" />
+   <translation>a gegen b</translation>
   </message>
   <message>
    <source>a to gnd</source>
-   <translation type="unfinished" />
+   <translation>a gg. Masse</translation>
   </message>
   <message>
    <source>a tooth is missing</source>
-   <translation type="unfinished" />
+   <translation>ein Zahn fehlt</translation>
   </message>
   <message>
    <source>a trial: kept nowhere</source>
-   <translation type="unfinished" />
+   <translation>ein Versuch: nirgends behalten</translation>
   </message>
   <message>
    <source>a tyre</source>
-   <translation type="unfinished" />
+   <translation>ein Reifen</translation>
   </message>
   <message>
    <source>a tyre of another size or pressure</source>
-   <translation type="unfinished" />
+   <translation>ein Reifen anderer Größe oder Druck</translation>
   </message>
   <message>
    <source>a tyre of another size, or nearly flat</source>
-   <translation type="unfinished" />
+   <translation>ein Reifen anderer Größe, oder fast platt</translation>
   </message>
   <message>
    <source>a value, or a whole line: C2 a gnd 4.98V key on unplugged</source>
-   <translation type="unfinished" />
+   <translation>ein Wert, oder eine ganze Zeile: C2 a gnd 4,98V key on unplugged</translation>
   </message>
   <message>
    <source>a weak sensor</source>
-   <translation type="unfinished" />
+   <translation>ein schwacher Sensor</translation>
   </message>
   <message>
    <source>a wheel bearing mounted the wrong way round</source>
-   <translation type="unfinished" />
+   <translation>ein verkehrt herum eingebautes Radlager</translation>
   </message>
   <message>
    <source>a wheel sensor of the wrong kind</source>
-   <translation type="unfinished" />
+   <translation>ein Radsensor der falschen Art</translation>
   </message>
   <message>
    <source>a wheel sensor that has failed</source>
-   <translation type="unfinished" />
+   <translation>ein ausgefallener Radsensor</translation>
   </message>
   <message>
    <source>a wheel sensor that has grown weak</source>
-   <translation type="unfinished" />
+   <translation>ein schwach gewordener Radsensor</translation>
   </message>
   <message>
    <source>a wheel sensor that sits too far from the ring it reads</source>
-   <translation type="unfinished" />
+   <translation>ein Radsensor, der zu weit von seinem Ring sitzt</translation>
   </message>
   <message>
    <source>a wire hanging by a strand</source>
-   <translation type="unfinished" />
+   <translation>eine Ader an der letzten Litze</translation>
   </message>
   <message>
    <source>a wire that is broken</source>
-   <translation type="unfinished" />
+   <translation>eine gebrochene Ader</translation>
   </message>
   <message>
    <source>a wire that is broken in the wheel sensor's own lead</source>
-   <translation type="unfinished" />
+   <translation>eine gebrochene Ader im eigenen Kabel des Radsensors</translation>
   </message>
   <message>
    <source>a wire that lets go now and then</source>
-   <translation type="unfinished" />
+   <translation>eine Ader, die hin und wieder loslässt</translation>
   </message>
   <message>
    <source>a wire that touches metal now and then</source>
-   <translation type="unfinished" />
+   <translation>eine Ader, die hin und wieder Metall berührt</translation>
   </message>
   <message>
    <source>about </source>
-   <translation type="unfinished" />
+   <translation>etwa </translation>
   </message>
   <message>
    <source>above</source>
-   <translation type="unfinished" />
+   <translation>über</translation>
   </message>
   <message>
    <source>above </source>
-   <translation type="unfinished" />
+   <translation>über </translation>
   </message>
   <message>
    <source>abs</source>
-   <translation type="unfinished" />
+   <translation>ABS</translation>
   </message>
   <message>
    <source>ac voltage</source>
-   <translation type="unfinished" />
+   <translation>AC Volt</translation>
   </message>
   <message>
    <source>active</source>
-   <translation type="unfinished" />
+   <translation>aktiv</translation>
   </message>
   <message>
    <source>active ak</source>
-   <translation type="unfinished" />
+   <translation>aktiv AK</translation>
   </message>
   <message>
    <source>active pwm</source>
-   <translation type="unfinished" />
+   <translation>aktiv PWM</translation>
   </message>
   <message>
    <source>add a circuit</source>
-   <translation type="unfinished" />
+   <translation>Kreis hinzufügen</translation>
   </message>
   <message>
    <source>add a stored code</source>
-   <translation type="unfinished" />
+   <translation>gespeicherten Code hinzufügen</translation>
   </message>
   <message>
    <source>add a work done</source>
-   <translation type="unfinished" />
+   <translation>getane Arbeit hinzufügen</translation>
   </message>
   <message>
    <source>after each step</source>
-   <translation type="unfinished" />
+   <translation>nach jedem Schritt</translation>
   </message>
   <message>
    <source>after first turn</source>
-   <translation type="unfinished" />
+   <translation>nach 1. Umdrehung</translation>
   </message>
   <message>
    <source>all of the table</source>
-   <translation type="unfinished" />
+   <translation>die ganze Tabelle</translation>
   </message>
   <message>
    <source>all plugged in</source>
-   <translation type="unfinished" />
+   <translation>alles gesteckt</translation>
   </message>
   <message>
    <source>along the line and between its wires</source>
-   <translation type="unfinished" />
+   <translation>entlang der Leitung und zwischen ihren Adern</translation>
   </message>
   <message>
    <source>always</source>
-   <translation type="unfinished" />
+   <translation>immer</translation>
   </message>
   <message>
    <source>an encoder the wrong way round</source>
-   <translation type="unfinished" />
+   <translation>ein Impulsrad verkehrt herum</translation>
   </message>
   <message>
    <source>an hour</source>
-   <translation type="unfinished" />
+   <translation>eine Stunde</translation>
   </message>
   <message>
    <source>an open wire</source>
-   <translation type="unfinished" />
+   <translation>eine unterbrochene Ader</translation>
   </message>
   <message>
    <source>and %1 more</source>
-   <translation type="unfinished" />
+   <translation>und %1 weitere</translation>
   </message>
   <message>
    <source>and {} more, under Readings</source>
-   <translation type="unfinished" />
+   <translation>und {} weitere, unter Messwerte</translation>
   </message>
   <message>
    <source>another count of teeth</source>
-   <translation type="unfinished" />
+   <translation>eine andere Zähnezahl</translation>
   </message>
   <message>
    <source>another one each time, of this level</source>
-   <translation type="unfinished" />
+   <translation>jedes Mal ein anderer, dieser Stufe</translation>
   </message>
   <message>
    <source>answer the next move</source>
-   <translation type="unfinished" />
+   <translation>den nächsten Schritt beantworten</translation>
   </message>
   <message>
    <source>any digit</source>
-   <translation type="unfinished" />
+   <translation>jede Ziffer</translation>
   </message>
   <message>
    <source>any fault</source>
-   <translation type="unfinished" />
+   <translation>jeder Fehler</translation>
   </message>
   <message>
    <source>any of the fleet</source>
-   <translation type="unfinished" />
+   <translation>irgendeins der Flotte</translation>
   </message>
   <message>
    <source>any zone</source>
-   <translation type="unfinished" />
+   <translation>jeder Bereich</translation>
   </message>
   <message>
    <source>arrows</source>
-   <translation type="unfinished" />
+   <translation>Pfeile</translation>
   </message>
   <message>
    <source>as it is</source>
-   <translation type="unfinished" />
+   <translation>wie es ist</translation>
   </message>
   <message>
    <source>as it should</source>
-   <translation type="unfinished" />
+   <translation>wie es soll</translation>
   </message>
   <message>
    <source>as recognised</source>
-   <translation type="unfinished" />
+   <translation>wie erkannt</translation>
   </message>
   <message>
    <source>as strong as the good wheel</source>
-   <translation type="unfinished" />
+   <translation>so stark wie das gute Rad</translation>
   </message>
   <message>
    <source>as the desktop</source>
-   <translation type="unfinished" />
+   <translation>wie die Arbeitsumgebung</translation>
   </message>
   <message>
    <source>asked for a hint</source>
-   <translation type="unfinished" />
+   <translation>um einen Hinweis gebeten</translation>
   </message>
   <message>
    <source>at least</source>
-   <translation type="unfinished" />
+   <translation>mindestens</translation>
   </message>
   <message>
    <source>at least </source>
-   <translation type="unfinished" />
+   <translation>mindestens </translation>
   </message>
   <message>
    <source>at most</source>
-   <translation type="unfinished" />
+   <translation>höchstens</translation>
   </message>
   <message>
    <source>at most </source>
-   <translation type="unfinished" />
+   <translation>höchstens </translation>
   </message>
   <message>
    <source>at speed</source>
-   <translation type="unfinished" />
+   <translation>bei Tempo</translation>
+  </message>
+  <message>
+   <source>at {}, for {}, {} at {}</source>
+   <translation>bei {}, {} lang, {} bei {}</translation>
   </message>
   <message>
    <source>attach a file</source>
-   <translation type="unfinished" />
+   <translation>Datei anhängen</translation>
   </message>
   <message>
    <source>b to bat</source>
-   <translation type="unfinished" />
+   <translation>b gg. Batt.</translation>
   </message>
   <message>
    <source>b to gnd</source>
-   <translation type="unfinished" />
+   <translation>b gg. Masse</translation>
   </message>
   <message>
    <source>back probe</source>
-   <translation type="unfinished" />
+   <translation>hinten messen</translation>
   </message>
   <message>
    <source>bad</source>
-   <translation type="unfinished" />
+   <translation>schlecht</translation>
   </message>
   <message>
    <source>bad contact in the control unit's plug</source>
-   <translation type="unfinished" />
+   <translation>schlechter Kontakt im Stecker des Steuergeräts</translation>
   </message>
   <message>
    <source>bad contact, resistance</source>
-   <translation type="unfinished" />
+   <translation>schlechter Kontakt, Widerstand</translation>
   </message>
   <message>
    <source>barely moves</source>
-   <translation type="unfinished" />
+   <translation>bewegt sich kaum</translation>
   </message>
   <message>
    <source>basic check</source>
-   <translation type="unfinished" />
+   <translation>Grundprüfung</translation>
   </message>
   <message>
    <source>battery</source>
-   <translation type="unfinished" />
+   <translation>Batterie</translation>
   </message>
   <message>
    <source>battery plus</source>
-   <translation type="unfinished" />
+   <translation>Batterie plus</translation>
   </message>
   <message>
    <source>before it began</source>
-   <translation type="unfinished" />
+   <translation>bevor es begann</translation>
   </message>
   <message>
    <source>begins a reading at the place that is chosen</source>
-   <translation type="unfinished" />
+   <translation>beginnt einen Messwert an der gewählten Stelle</translation>
   </message>
   <message>
    <source>below</source>
-   <translation type="unfinished" />
+   <translation>unter</translation>
   </message>
   <message>
    <source>below </source>
-   <translation type="unfinished" />
+   <translation>unter </translation>
   </message>
   <message>
    <source>bench sensor</source>
-   <translation type="unfinished" />
+   <translation>Sensor auf der Bank</translation>
   </message>
   <message>
    <source>bend, flexes</source>
-   <translation type="unfinished" />
+   <translation>Biegung, bewegt</translation>
   </message>
   <message>
    <source>best</source>
-   <translation type="unfinished" />
+   <translation>beste</translation>
   </message>
   <message>
    <source>bias, unplugged</source>
-   <translation type="unfinished" />
+   <translation>Ruhespannung, getrennt</translation>
   </message>
   <message>
    <source>both wires touch</source>
-   <translation type="unfinished" />
+   <translation>beide Adern berühren sich</translation>
   </message>
   <message>
    <source>brake</source>
-   <translation type="unfinished" />
+   <translation>Bremse</translation>
   </message>
   <message>
    <source>breaks</source>
-   <translation type="unfinished" />
+   <translation>verletzt</translation>
   </message>
   <message>
    <source>broken</source>
-   <translation type="unfinished" />
+   <translation>gebrochen</translation>
   </message>
   <message>
    <source>broken, parted</source>
-   <translation type="unfinished" />
+   <translation>gebrochen, getrennt</translation>
   </message>
   <message>
    <source>bulb</source>
-   <translation type="unfinished" />
+   <translation>Glühlampe</translation>
   </message>
   <message>
    <source>bump</source>
-   <translation type="unfinished" />
+   <translation>holprig</translation>
   </message>
   <message>
    <source>cabin</source>
-   <translation type="unfinished" />
+   <translation>Innenraum</translation>
   </message>
   <message>
    <source>cabin </source>
-   <translation type="unfinished" />
+   <translation>Innenraum-</translation>
   </message>
   <message>
    <source>came back</source>
-   <translation type="unfinished" />
+   <translation>kam wieder</translation>
   </message>
   <message>
    <source>cannot tell</source>
-   <translation type="unfinished" />
+   <translation>nicht zu sagen</translation>
   </message>
   <message>
    <source>capture missing</source>
-   <translation type="unfinished" />
+   <translation>Aufzeichnung fehlt</translation>
   </message>
   <message>
    <source>chafed</source>
-   <translation type="unfinished" />
+   <translation>gescheuert</translation>
   </message>
   <message>
    <source>changes brought back</source>
-   <translation type="unfinished" />
+   <translation>wiedergebrachte Änderungen</translation>
   </message>
   <message>
    <source>choices</source>
-   <translation type="unfinished" />
+   <translation>Auswahl</translation>
   </message>
   <message>
    <source>choose and open a job</source>
-   <translation type="unfinished" />
+   <translation>Auftrag wählen und öffnen</translation>
   </message>
   <message>
    <source>choose and start a case</source>
-   <translation type="unfinished" />
+   <translation>Fall wählen und beginnen</translation>
   </message>
   <message>
    <source>choose one of the works with its price at Repair</source>
-   <translation type="unfinished" />
+   <translation>unter Reparatur eine der Arbeiten mit ihrem Preis wählen</translation>
   </message>
   <message>
    <source>circuit</source>
-   <translation type="unfinished" />
+   <translation>Kreis</translation>
   </message>
   <message>
    <source>circuit in question</source>
-   <translation type="unfinished" />
+   <translation>Kreis in Frage</translation>
   </message>
   <message>
    <source>circuits exchanged</source>
-   <translation type="unfinished" />
+   <translation>Kreise vertauscht</translation>
   </message>
   <message>
    <source>cleaned</source>
-   <translation type="unfinished" />
+   <translation>gereinigt</translation>
   </message>
   <message>
    <source>clear and read the codes</source>
-   <translation type="unfinished" />
+   <translation>Codes löschen und lesen</translation>
   </message>
   <message>
    <source>cleared</source>
-   <translation type="unfinished" />
+   <translation>frei</translation>
   </message>
   <message>
    <source>close the job</source>
-   <translation type="unfinished" />
+   <translation>Auftrag abschließen</translation>
   </message>
   <message>
    <source>closed on </source>
-   <translation type="unfinished" />
+   <translation>abgeschlossen am </translation>
   </message>
   <message>
    <source>code</source>
-   <translation type="unfinished" />
+   <translation>Code</translation>
   </message>
   <message>
    <source>code before clearing</source>
-   <translation type="unfinished" />
+   <translation>Code vor dem Löschen</translation>
   </message>
   <message>
    <source>codes</source>
-   <translation type="unfinished" />
+   <translation>Codes</translation>
   </message>
   <message>
    <source>coil or sensor open</source>
-   <translation type="unfinished" />
+   <translation>Spule oder Sensor unterbrochen</translation>
   </message>
   <message>
    <source>coil or sensor shorted</source>
-   <translation type="unfinished" />
+   <translation>Spule oder Sensor kurzgeschlossen</translation>
   </message>
   <message>
    <source>coil resistance</source>
-   <translation type="unfinished" />
+   <translation>Spulenwiderstand</translation>
   </message>
   <message>
    <source>column %1</source>
-   <translation type="unfinished" />
+   <translation>Spalte %1</translation>
   </message>
   <message>
    <source>comes and goes: parts</source>
-   <translation type="unfinished" />
+   <translation>kommt und geht: trennt</translation>
   </message>
   <message>
    <source>comes and goes: touches</source>
-   <translation type="unfinished" />
+   <translation>kommt und geht: berührt</translation>
   </message>
   <message>
    <source>comma</source>
-   <translation type="unfinished" />
+   <translation>komma</translation>
   </message>
   <message>
    <source>comma ,</source>
-   <translation type="unfinished" />
+   <translation>Komma ,</translation>
   </message>
   <message>
    <source>commas</source>
-   <translation type="unfinished" />
+   <translation>Kommas</translation>
   </message>
   <message>
    <source>common practice</source>
-   <translation type="unfinished" />
+   <translation>übliche Praxis</translation>
   </message>
   <message>
    <source>complaint</source>
-   <translation type="unfinished" />
+   <translation>Beanstandung</translation>
   </message>
   <message>
    <source>connecting</source>
-   <translation type="unfinished" />
+   <translation>verbindet</translation>
   </message>
   <message>
    <source>connector</source>
-   <translation type="unfinished" />
+   <translation>Stecker</translation>
   </message>
   <message>
    <source>continuity of the wires</source>
-   <translation type="unfinished" />
+   <translation>Durchgang der Adern</translation>
   </message>
   <message>
    <source>correct a reading</source>
-   <translation type="unfinished" />
+   <translation>Messwert berichtigen</translation>
   </message>
   <message>
    <source>correct the chosen reading: a value, or any word of its line</source>
-   <translation type="unfinished" />
+   <translation>den gewählten Messwert berichtigen: einen Wert oder ein Wort seiner Zeile</translation>
   </message>
   <message>
    <source>corroded</source>
-   <translation type="unfinished" />
+   <translation>korrodiert</translation>
   </message>
   <message>
    <source>corrosion, bad contact</source>
-   <translation type="unfinished" />
+   <translation>Korrosion, schlechter Kontakt</translation>
   </message>
   <message>
    <source>costs %1</source>
-   <translation type="unfinished" />
+   <translation>kostet %1</translation>
   </message>
   <message>
    <source>count a reading again</source>
-   <translation type="unfinished" />
+   <translation>Messwert wieder zählen</translation>
   </message>
   <message>
    <source>cracked</source>
-   <translation type="unfinished" />
+   <translation>gerissen</translation>
   </message>
   <message>
    <source>creep</source>
-   <translation type="unfinished" />
+   <translation>Schritt</translation>
   </message>
   <message>
    <source>cruise</source>
-   <translation type="unfinished" />
+   <translation>Tempomat</translation>
   </message>
   <message>
    <source>cured it</source>
-   <translation type="unfinished" />
+   <translation>behob es</translation>
   </message>
   <message>
    <source>current</source>
-   <translation type="unfinished" />
+   <translation>Strom</translation>
   </message>
   <message>
    <source>cut</source>
-   <translation type="unfinished" />
+   <translation>schneiden</translation>
   </message>
   <message>
    <source>dark</source>
-   <translation type="unfinished" />
+   <translation>dunkel</translation>
   </message>
   <message>
    <source>day</source>
-   <translation type="unfinished" />
+   <translation>Tag</translation>
   </message>
   <message>
    <source>dc voltage</source>
-   <translation type="unfinished" />
+   <translation>DC Volt</translation>
   </message>
   <message>
    <source>debris</source>
-   <translation type="unfinished" />
+   <translation>Schmutz</translation>
   </message>
   <message>
    <source>did not cure it</source>
-   <translation type="unfinished" />
+   <translation>behob es nicht</translation>
   </message>
   <message>
    <source>dim</source>
-   <translation type="unfinished" />
+   <translation>schwach</translation>
   </message>
   <message>
    <source>done</source>
-   <translation type="unfinished" />
+   <translation>getan</translation>
   </message>
   <message>
    <source>driven</source>
-   <translation type="unfinished" />
+   <translation>gefahren</translation>
   </message>
   <message>
    <source>drops out to ground</source>
-   <translation type="unfinished" />
+   <translation>fällt auf Masse</translation>
   </message>
   <message>
    <source>drops out to the open level</source>
-   <translation type="unfinished" />
+   <translation>fällt auf Leerlauf</translation>
   </message>
   <message>
    <source>earlier repair</source>
-   <translation type="unfinished" />
+   <translation>frühere Reparatur</translation>
   </message>
   <message>
    <source>edit the line</source>
-   <translation type="unfinished" />
+   <translation>Leitung bearbeiten</translation>
   </message>
   <message>
    <source>empty the box</source>
-   <translation type="unfinished" />
+   <translation>Feld leeren</translation>
   </message>
   <message>
    <source>encoder reversed</source>
-   <translation type="unfinished" />
+   <translation>Impulsrad verkehrt</translation>
   </message>
   <message>
    <source>encoder the wrong way round</source>
-   <translation type="unfinished" />
+   <translation>Impulsrad verkehrt herum</translation>
   </message>
   <message>
    <source>engine bay</source>
-   <translation type="unfinished" />
+   <translation>Motorraum</translation>
   </message>
   <message>
    <source>engine bay </source>
-   <translation type="unfinished" />
+   <translation>Motorraum-</translation>
   </message>
   <message>
    <source>erratic</source>
-   <translation type="unfinished" />
+   <translation>sprunghaft</translation>
   </message>
   <message>
    <source>everything larger, smaller, as it was</source>
-   <translation type="unfinished" />
+   <translation>alles größer, kleiner, wie zuvor</translation>
   </message>
   <message>
    <source>expected</source>
-   <translation type="unfinished" />
+   <translation>erwartet</translation>
   </message>
   <message>
    <source>expected </source>
-   <translation type="unfinished" />
+   <translation>erwartet </translation>
   </message>
   <message>
    <source>expected OL</source>
-   <translation type="unfinished" />
+   <translation>erwartet OL</translation>
   </message>
   <message>
    <source>fail</source>
-   <translation type="unfinished" />
+   <translation>schlecht</translation>
   </message>
   <message>
    <source>fault</source>
-   <translation type="unfinished" />
+   <translation>Fehler</translation>
   </message>
   <message>
    <source>find a job</source>
-   <translation type="unfinished" />
+   <translation>Auftrag suchen</translation>
   </message>
   <message>
    <source>finding on </source>
-   <translation type="unfinished" />
+   <translation>Befund an </translation>
   </message>
   <message>
    <source>fit a new %1, %2 % sure</source>
-   <translation type="unfinished" />
+   <translation>neu eingebaut: %1, zu %2 % sicher</translation>
   </message>
   <message>
    <source>flat at </source>
-   <translation type="unfinished" />
+   <translation>flach bei </translation>
   </message>
   <message>
    <source>flat, </source>
-   <translation type="unfinished" />
+   <translation>flach, </translation>
   </message>
   <message>
    <source>flex</source>
-   <translation type="unfinished" />
+   <translation>Biegung</translation>
   </message>
   <message>
    <source>follows</source>
-   <translation type="unfinished" />
+   <translation>folgt</translation>
   </message>
   <message>
    <source>follows, %1</source>
-   <translation type="unfinished" />
+   <translation>folgt, %1</translation>
   </message>
   <message>
    <source>for this complaint</source>
-   <translation type="unfinished" />
+   <translation>wegen dieser Beanstandung</translation>
   </message>
   <message>
    <source>freeze values</source>
-   <translation type="unfinished" />
+   <translation>Begleitwerte</translation>
   </message>
   <message>
    <source>freeze values, as shown</source>
-   <translation type="unfinished" />
+   <translation>Begleitwerte, wie gezeigt</translation>
   </message>
   <message>
    <source>from</source>
-   <translation type="unfinished" />
+   <translation>aus</translation>
   </message>
   <message>
    <source>from box to box</source>
-   <translation type="unfinished" />
+   <translation>von Feld zu Feld</translation>
+  </message>
+  <message>
+   <source>front left</source>
+   <translation>vorn links</translation>
+  </message>
+  <message>
+   <source>front right</source>
+   <translation>vorn rechts</translation>
   </message>
   <message>
    <source>fuses and relay</source>
-   <translation type="unfinished" />
+   <translation>Sicherungen, Relais</translation>
   </message>
   <message>
    <source>gap or debris</source>
-   <translation type="unfinished" />
+   <translation>Luftspalt oder Schmutz</translation>
   </message>
   <message>
    <source>gap too wide</source>
-   <translation type="unfinished" />
+   <translation>Luftspalt zu groß</translation>
   </message>
   <message>
    <source>gives road speed from the teeth</source>
-   <translation type="unfinished" />
+   <translation>gibt die Geschwindigkeit aus den Zähnen</translation>
   </message>
   <message>
    <source>good</source>
-   <translation type="unfinished" />
+   <translation>gut</translation>
   </message>
   <message>
    <source>ground</source>
-   <translation type="unfinished" />
+   <translation>Masse</translation>
   </message>
   <message>
    <source>hall</source>
-   <translation type="unfinished" />
+   <translation>Hall</translation>
   </message>
   <message>
    <source>harness</source>
-   <translation type="unfinished" />
+   <translation>Kabelsatz</translation>
   </message>
   <message>
    <source>help for this view</source>
-   <translation type="unfinished" />
+   <translation>Hilfe zu dieser Ansicht</translation>
   </message>
   <message>
    <source>hidden</source>
-   <translation type="unfinished" />
+   <translation>verdeckt</translation>
   </message>
   <message>
    <source>hill hold</source>
-   <translation type="unfinished" />
+   <translation>Berganfahrhilfe</translation>
   </message>
   <message>
    <source>history</source>
-   <translation type="unfinished" />
+   <translation>früher</translation>
   </message>
   <message>
    <source>hole sealed</source>
-   <translation type="unfinished" />
+   <translation>Loch versiegelt</translation>
   </message>
   <message>
    <source>how %1 is read</source>
-   <translation type="unfinished" />
+   <translation>wie %1 gelesen wird</translation>
   </message>
   <message>
    <source>how it is written</source>
-   <translation type="unfinished" />
+   <translation>wie es geschrieben ist</translation>
   </message>
   <message>
    <source>implausible</source>
-   <translation type="unfinished" />
+   <translation>unplausibel</translation>
   </message>
   <message>
    <source>in </source>
-   <translation type="unfinished" />
+   <translation>in </translation>
   </message>
   <message>
    <source>in {:.0f} one of several rarer things</source>
-   <translation type="unfinished" />
+   <translation>in {:.0f} eines von mehreren selteneren Dingen</translation>
   </message>
   <message>
    <source>in {:.0f} {}</source>
-   <translation type="unfinished" />
+   <translation>in {:.0f} {}</translation>
   </message>
   <message>
    <source>input dead</source>
-   <translation type="unfinished" />
+   <translation>Eingang tot</translation>
   </message>
   <message>
    <source>input of the module dead</source>
-   <translation type="unfinished" />
+   <translation>Eingang des Steuergeräts tot</translation>
   </message>
   <message>
    <source>input switched off, wants clearing</source>
-   <translation type="unfinished" />
+   <translation>Eingang abgeschaltet, will gelöscht werden</translation>
   </message>
   <message>
    <source>inspect</source>
-   <translation type="unfinished" />
+   <translation>Ansehen</translation>
   </message>
   <message>
    <source>insulation of a wire</source>
-   <translation type="unfinished" />
+   <translation>Isolation einer Ader</translation>
   </message>
   <message>
    <source>intake</source>
-   <translation type="unfinished" />
+   <translation>Annahme</translation>
   </message>
   <message>
    <source>intermittent open</source>
-   <translation type="unfinished" />
+   <translation>Wackelunterbrechung</translation>
   </message>
   <message>
    <source>intermittent short</source>
-   <translation type="unfinished" />
+   <translation>Wackelkurzschluss</translation>
   </message>
   <message>
    <source>is above what is</source>
-   <translation type="unfinished" />
+   <translation>liegt über dem, was</translation>
   </message>
   <message>
    <source>is as</source>
-   <translation type="unfinished" />
+   <translation>ist, wie</translation>
   </message>
   <message>
    <source>is at the edge of what is</source>
-   <translation type="unfinished" />
+   <translation>liegt am Rand dessen, was</translation>
   </message>
   <message>
    <source>is below what is</source>
-   <translation type="unfinished" />
+   <translation>liegt unter dem, was</translation>
   </message>
   <message>
    <source>is too near to tell of</source>
-   <translation type="unfinished" />
+   <translation>liegt zu nahe an</translation>
   </message>
   <message>
    <source>it</source>
-   <translation type="unfinished" />
+   <translation>es</translation>
   </message>
   <message>
    <source>it cannot be measured there on this vehicle</source>
-   <translation type="unfinished" />
+   <translation>das ist an diesem Fahrzeug dort nicht messbar</translation>
   </message>
   <message>
    <source>it had been here for this before</source>
-   <translation type="unfinished" />
+   <translation>er war deswegen schon einmal hier</translation>
   </message>
   <message>
    <source>it holds</source>
-   <translation type="unfinished" />
+   <translation>es hält</translation>
   </message>
   <message>
    <source>it is what found the fault</source>
-   <translation type="unfinished" />
+   <translation>sie fand den Fehler</translation>
   </message>
   <message>
    <source>it needs to {}, which the owner does not allow</source>
-   <translation type="unfinished" />
+   <translation>dazu gehört: {}, was der Halter nicht erlaubt</translation>
   </message>
   <message>
    <source>it stretches</source>
-   <translation type="unfinished" />
+   <translation>es dehnt sich</translation>
   </message>
   <message>
    <source>it swells once a turn</source>
-   <translation type="unfinished" />
+   <translation>schwillt je Umdrehung</translation>
   </message>
   <message>
    <source>job</source>
-   <translation type="unfinished" />
+   <translation>Auftrag</translation>
   </message>
   <message>
    <source>jobs</source>
-   <translation type="unfinished" />
+   <translation>Aufträge</translation>
   </message>
   <message>
    <source>joint </source>
-   <translation type="unfinished" />
+   <translation>Verbindung </translation>
   </message>
   <message>
    <source>judged</source>
-   <translation type="unfinished" />
+   <translation>beurteilt</translation>
   </message>
   <message>
    <source>jumper leads</source>
-   <translation type="unfinished" />
+   <translation>Brückenkabel</translation>
   </message>
   <message>
    <source>keeping ...</source>
-   <translation type="unfinished" />
+   <translation>wird gesichert ...</translation>
   </message>
   <message>
    <source>keeps</source>
-   <translation type="unfinished" />
+   <translation>hält</translation>
   </message>
   <message>
    <source>kept</source>
-   <translation type="unfinished" />
+   <translation>behalten</translation>
   </message>
   <message>
    <source>kept here; no file yet</source>
-   <translation type="unfinished" />
+   <translation>hier gesichert; noch keine Datei</translation>
   </message>
   <message>
    <source>kept; Ctrl+S saves %1</source>
-   <translation type="unfinished" />
+   <translation>gesichert; Ctrl+S speichert %1</translation>
   </message>
   <message>
    <source>key off</source>
-   <translation type="unfinished" />
+   <translation>Zündung aus</translation>
   </message>
   <message>
    <source>key on</source>
-   <translation type="unfinished" />
+   <translation>Zündung an</translation>
   </message>
   <message>
    <source>km/h</source>
-   <translation type="unfinished" />
+   <translation>km/h</translation>
   </message>
   <message>
    <source>lamp</source>
-   <translation type="unfinished" />
+   <translation>Lampe</translation>
   </message>
   <message>
    <source>lamps</source>
-   <translation type="unfinished" />
+   <translation>Leuchten</translation>
   </message>
   <message>
    <source>large, to be read from three metres; again to leave</source>
-   <translation type="unfinished" />
+   <translation>groß, aus drei Metern lesbar; noch einmal zum Verlassen</translation>
   </message>
   <message>
    <source>last worked on</source>
-   <translation type="unfinished" />
+   <translation>zuletzt bearbeitet</translation>
   </message>
   <message>
    <source>latched off</source>
-   <translation type="unfinished" />
+   <translation>abgeschaltet</translation>
   </message>
   <message>
    <source>leak</source>
-   <translation type="unfinished" />
+   <translation>Ableitung</translation>
   </message>
   <message>
    <source>leaks, wet or salty</source>
-   <translation type="unfinished" />
+   <translation>Ableitung, nass oder salzig</translation>
+  </message>
+  <message>
+   <source>learnt from {}</source>
+   <translation>gelernt von {}</translation>
   </message>
   <message>
    <source>led</source>
-   <translation type="unfinished" />
+   <translation>LED</translation>
   </message>
   <message>
    <source>left to doubt</source>
-   <translation type="unfinished" />
+   <translation>bleibt zu bezweifeln</translation>
   </message>
   <message>
    <source>left unseen</source>
-   <translation type="unfinished" />
+   <translation>bleibt ungesehen</translation>
   </message>
   <message>
    <source>left, right</source>
-   <translation type="unfinished" />
+   <translation>links, rechts</translation>
   </message>
   <message>
    <source>leg</source>
-   <translation type="unfinished" />
+   <translation>Strecke</translation>
   </message>
   <message>
    <source>length, m</source>
-   <translation type="unfinished" />
+   <translation>Länge, m</translation>
   </message>
   <message>
    <source>level</source>
-   <translation type="unfinished" />
+   <translation>Stufe</translation>
   </message>
   <message>
    <source>limit</source>
-   <translation type="unfinished" />
+   <translation>Grenzwert</translation>
   </message>
   <message>
    <source>limit from good parts</source>
-   <translation type="unfinished" />
+   <translation>Grenzwert aus guten Teilen</translation>
   </message>
   <message>
    <source>limit {} ({})</source>
-   <translation type="unfinished" />
+   <translation>Grenzwert {} ({})</translation>
   </message>
   <message>
    <source>limits of a sheet</source>
-   <translation type="unfinished" />
+   <translation>Grenzwerte eines Blattes</translation>
   </message>
   <message>
    <source>line %1%2</source>
-   <translation type="unfinished" />
+   <translation>Zeile %1%2</translation>
   </message>
   <message>
    <source>list the readings</source>
-   <translation type="unfinished" />
+   <translation>Messwerte auflisten</translation>
   </message>
   <message>
    <source>lit</source>
-   <translation type="unfinished" />
+   <translation>hell</translation>
   </message>
   <message>
    <source>live speed</source>
-   <translation type="unfinished" />
+   <translation>Geschwindigkeit</translation>
+  </message>
+  <message>
+   <source>looks {}, nearly sure</source>
+   <translation>sieht {} aus, fast sicher</translation>
+  </message>
+  <message>
+   <source>looks {}, {} in 10</source>
+   <translation>sieht {} aus, {} von 10</translation>
   </message>
   <message>
    <source>loop</source>
-   <translation type="unfinished" />
+   <translation>Schleife</translation>
   </message>
   <message>
    <source>loose</source>
-   <translation type="unfinished" />
+   <translation>lose</translation>
   </message>
   <message>
    <source>low amplitude</source>
-   <translation type="unfinished" />
+   <translation>kleiner Pegel</translation>
   </message>
   <message>
    <source>mA</source>
-   <translation type="unfinished" />
+   <translation>mA</translation>
   </message>
   <message>
    <source>made beside it</source>
-   <translation type="unfinished" />
+   <translation>daneben entstanden</translation>
   </message>
   <message>
    <source>means</source>
-   <translation type="unfinished" />
+   <translation>heißt</translation>
   </message>
   <message>
    <source>measured on a good part</source>
-   <translation type="unfinished" />
+   <translation>an gutem Teil gemessen</translation>
   </message>
   <message>
    <source>median</source>
-   <translation type="unfinished" />
+   <translation>Median</translation>
   </message>
   <message>
    <source>mend or clean %1</source>
-   <translation type="unfinished" />
+   <translation>instand gesetzt oder gereinigt: %1</translation>
   </message>
   <message>
    <source>metal dust or dirt on the wheel sensor's tip</source>
-   <translation type="unfinished" />
+   <translation>Metallstaub oder Schmutz an der Spitze des Radsensors</translation>
   </message>
   <message>
    <source>metal or dirt on the tip</source>
-   <translation type="unfinished" />
+   <translation>Metall oder Schmutz an der Spitze</translation>
   </message>
   <message>
    <source>meter</source>
-   <translation type="unfinished" />
+   <translation>Messgerät</translation>
   </message>
   <message>
    <source>min</source>
-   <translation type="unfinished" />
+   <translation>min</translation>
   </message>
   <message>
    <source>minutes</source>
-   <translation type="unfinished" />
+   <translation>Minuten</translation>
   </message>
   <message>
    <source>minutes to isolate</source>
-   <translation type="unfinished" />
+   <translation>Minuten bis zum Befund</translation>
   </message>
   <message>
    <source>missing tooth</source>
-   <translation type="unfinished" />
+   <translation>Zahn fehlt</translation>
   </message>
   <message>
    <source>mm² or AWG</source>
-   <translation type="unfinished" />
+   <translation>mm² oder AWG</translation>
   </message>
   <message>
    <source>module</source>
-   <translation type="unfinished" />
+   <translation>Steuergerät</translation>
   </message>
   <message>
    <source>module ground</source>
-   <translation type="unfinished" />
+   <translation>Masse Steuergerät</translation>
   </message>
   <message>
    <source>module pins</source>
-   <translation type="unfinished" />
+   <translation>Steuergerätepins</translation>
   </message>
   <message>
    <source>module plug</source>
-   <translation type="unfinished" />
+   <translation>Steuergerätestecker</translation>
   </message>
   <message>
    <source>module power</source>
-   <translation type="unfinished" />
+   <translation>Plus Steuergerät</translation>
   </message>
   <message>
    <source>module's own power or ground</source>
-   <translation type="unfinished" />
+   <translation>eigene Versorgung oder Masse des Steuergeräts</translation>
   </message>
   <message>
    <source>move a part</source>
-   <translation type="unfinished" />
+   <translation>Teil verschieben</translation>
   </message>
   <message>
    <source>move along the record</source>
-   <translation type="unfinished" />
+   <translation>durch die Aufzeichnung</translation>
   </message>
   <message>
    <source>multimeter</source>
-   <translation type="unfinished" />
+   <translation>Multimeter</translation>
   </message>
   <message>
    <source>name</source>
-   <translation type="unfinished" />
+   <translation>Name</translation>
   </message>
   <message>
    <source>name a part</source>
-   <translation type="unfinished" />
+   <translation>Teil benennen</translation>
   </message>
   <message>
    <source>narrower</source>
-   <translation type="unfinished" />
+   <translation>enger</translation>
   </message>
   <message>
    <source>near nothing</source>
-   <translation type="unfinished" />
+   <translation>fast nichts</translation>
   </message>
   <message>
    <source>new coil, Ω</source>
-   <translation type="unfinished" />
+   <translation>neue Spule, Ω</translation>
   </message>
   <message>
    <source>new part, each side</source>
-   <translation type="unfinished" />
+   <translation>neues Teil, je Seite</translation>
   </message>
   <message>
    <source>new, open, save</source>
-   <translation type="unfinished" />
+   <translation>neu, öffnen, speichern</translation>
   </message>
   <message>
    <source>night</source>
-   <translation type="unfinished" />
+   <translation>Nacht</translation>
   </message>
   <message>
    <source>no code returned</source>
-   <translation type="unfinished" />
+   <translation>kein Code kam wieder</translation>
   </message>
   <message>
    <source>no code returns</source>
-   <translation type="unfinished" />
+   <translation>kein Code kommt wieder</translation>
   </message>
   <message>
    <source>no codes were stored</source>
-   <translation type="unfinished" />
+   <translation>keine Codes gespeichert</translation>
   </message>
   <message>
    <source>no limit</source>
-   <translation type="unfinished" />
+   <translation>kein Grenzwert</translation>
   </message>
   <message>
    <source>no sample</source>
-   <translation type="unfinished" />
+   <translation>kein Wert</translation>
   </message>
   <message>
    <source>no signal</source>
-   <translation type="unfinished" />
+   <translation>kein Signal</translation>
   </message>
   <message>
    <source>no supply</source>
-   <translation type="unfinished" />
+   <translation>keine Versorgung</translation>
   </message>
   <message>
    <source>no supply from the module</source>
-   <translation type="unfinished" />
+   <translation>keine Versorgung vom Steuergerät</translation>
   </message>
   <message>
    <source>no supply, a short to ground, or a wheel that stands</source>
-   <translation type="unfinished" />
+   <translation>keine Versorgung, Kurzschluss nach Masse, oder ein stehendes Rad</translation>
   </message>
   <message>
    <source>no test would show more</source>
-   <translation type="unfinished" />
+   <translation>keine Prüfung würde mehr zeigen</translation>
   </message>
   <message>
    <source>no trace yet</source>
-   <translation type="unfinished" />
+   <translation>noch keine Aufzeichnung</translation>
   </message>
   <message>
    <source>no whole turn: say how many teeth the ring has (Intake), or record a longer spin</source>
-   <translation type="unfinished" />
+   <translation>keine ganze Umdrehung: Zähne des Rings angeben (Annahme) oder länger drehen</translation>
   </message>
   <message>
    <source>none</source>
-   <translation type="unfinished" />
+   <translation>keiner</translation>
   </message>
   <message>
    <source>none in %1</source>
-   <translation type="unfinished" />
+   <translation>keine in %1</translation>
   </message>
   <message>
    <source>none were stored</source>
-   <translation type="unfinished" />
+   <translation>es waren keine gespeichert</translation>
   </message>
   <message>
    <source>none: even steps</source>
-   <translation type="unfinished" />
+   <translation>keine: gleiche Schritte</translation>
   </message>
   <message>
    <source>not connected</source>
-   <translation type="unfinished" />
+   <translation>nicht verbunden</translation>
   </message>
   <message>
    <source>not judged</source>
-   <translation type="unfinished" />
+   <translation>nicht beurteilt</translation>
+  </message>
+  <message>
+   <source>not known</source>
+   <translation>unbekannt</translation>
   </message>
   <message>
    <source>not named in this job's intake yet</source>
-   <translation type="unfinished" />
+   <translation>in der Annahme dieses Auftrags noch nicht genannt</translation>
   </message>
   <message>
    <source>not noted</source>
-   <translation type="unfinished" />
+   <translation>nicht notiert</translation>
   </message>
   <message>
    <source>not saved as a file yet</source>
-   <translation type="unfinished" />
+   <translation>noch nicht als Datei gespeichert</translation>
   </message>
   <message>
    <source>not seated</source>
-   <translation type="unfinished" />
+   <translation>sitzt nicht</translation>
   </message>
   <message>
    <source>note</source>
-   <translation type="unfinished" />
+   <translation>Hinweis</translation>
   </message>
   <message>
    <source>note of the repair</source>
-   <translation type="unfinished" />
+   <translation>Notiz zur Reparatur</translation>
   </message>
   <message>
    <source>nothing is wrong</source>
-   <translation type="unfinished" />
+   <translation>nichts ist falsch</translation>
   </message>
   <message>
    <source>nothing that is wrong now</source>
-   <translation type="unfinished" />
+   <translation>nichts, was jetzt falsch wäre</translation>
   </message>
   <message>
    <source>nothing wrong</source>
-   <translation type="unfinished" />
+   <translation>nichts falsch</translation>
   </message>
   <message>
    <source>nothing wrong now</source>
-   <translation type="unfinished" />
+   <translation>jetzt nichts falsch</translation>
   </message>
   <message>
    <source>number on its label</source>
-   <translation type="unfinished" />
+   <translation>Nummer auf dem Schild</translation>
   </message>
   <message>
    <source>number on the sensor</source>
-   <translation type="unfinished" />
+   <translation>Nummer auf dem Sensor</translation>
   </message>
   <message>
    <source>ohms</source>
-   <translation type="unfinished" />
+   <translation>Ohm</translation>
   </message>
   <message>
    <source>ohms of the pair, module plug off</source>
-   <translation type="unfinished" />
+   <translation>Ohm am Paar, Steuergerätestecker ab</translation>
   </message>
   <message>
    <source>ok</source>
-   <translation type="unfinished" />
+   <translation>in Ordnung</translation>
   </message>
   <message>
    <source>old joint</source>
-   <translation type="unfinished" />
+   <translation>alte Verbindung</translation>
   </message>
   <message>
    <source>on</source>
-   <translation type="unfinished" />
+   <translation>an</translation>
   </message>
   <message>
    <source>on the lift</source>
-   <translation type="unfinished" />
+   <translation>auf der Bühne</translation>
   </message>
   <message>
    <source>once</source>
-   <translation type="unfinished" />
+   <translation>einmal</translation>
   </message>
   <message>
    <source>one gap is wider</source>
-   <translation type="unfinished" />
-  </message>
-  <message>
-   <source>one of</source>
-   <translation type="unfinished" />
+   <translation>eine Lücke ist weiter</translation>
   </message>
   <message>
    <source>one page for the owner, all for the file</source>
-   <translation type="unfinished" />
+   <translation>eine Seite für den Halter, alles für die Akte</translation>
   </message>
   <message>
    <source>one turn of {} teeth, 0° is the first pulse</source>
-   <translation type="unfinished" />
+   <translation>eine Umdrehung von {} Zähnen, 0° ist der erste Impuls</translation>
   </message>
   <message>
    <source>only seen on the lift or on stands</source>
-   <translation type="unfinished" />
+   <translation>nur auf der Bühne oder auf Böcken</translation>
   </message>
   <message>
    <source>only without a time</source>
-   <translation type="unfinished" />
+   <translation>nur ohne Zeit</translation>
   </message>
   <message>
    <source>open</source>
-   <translation type="unfinished" />
+   <translation>offen</translation>
   </message>
   <message>
    <source>open a capture</source>
-   <translation type="unfinished" />
+   <translation>Aufzeichnung öffnen</translation>
   </message>
   <message>
    <source>open or short</source>
-   <translation type="unfinished" />
+   <translation>Unterbr. oder Kurzschluss</translation>
   </message>
   <message>
    <source>open the job again</source>
-   <translation type="unfinished" />
+   <translation>Auftrag wieder öffnen</translation>
   </message>
   <message>
    <source>other</source>
-   <translation type="unfinished" />
+   <translation>anderes</translation>
   </message>
   <message>
    <source>output per hertz</source>
-   <translation type="unfinished" />
+   <translation>Ausgang je Hertz</translation>
   </message>
   <message>
    <source>page %1 of %2</source>
-   <translation type="unfinished" />
+   <translation>Seite %1 von %2</translation>
   </message>
   <message>
    <source>part and zone</source>
-   <translation type="unfinished" />
+   <translation>Teil und Bereich</translation>
   </message>
   <message>
    <source>part fitted</source>
-   <translation type="unfinished" />
+   <translation>verbautes Teil</translation>
   </message>
   <message>
    <source>part: hub, bearing...</source>
-   <translation type="unfinished" />
+   <translation>Teil: Nabe, Lager...</translation>
   </message>
   <message>
    <source>pass</source>
-   <translation type="unfinished" />
+   <translation>gut</translation>
   </message>
   <message>
    <source>pass, but proves little</source>
-   <translation type="unfinished" />
+   <translation>gut, beweist wenig</translation>
   </message>
   <message>
    <source>passive</source>
-   <translation type="unfinished" />
+   <translation>passiv</translation>
   </message>
   <message>
    <source>pierce</source>
-   <translation type="unfinished" />
+   <translation>anstechen</translation>
   </message>
   <message>
    <source>played</source>
-   <translation type="unfinished" />
+   <translation>gespielt</translation>
   </message>
   <message>
    <source>plug </source>
-   <translation type="unfinished" />
+   <translation>Stecker </translation>
   </message>
   <message>
    <source>plugged in</source>
-   <translation type="unfinished" />
+   <translation>gesteckt</translation>
   </message>
   <message>
    <source>point</source>
-   <translation type="unfinished" />
+   <translation>punkt</translation>
   </message>
   <message>
    <source>point .</source>
-   <translation type="unfinished" />
+   <translation>Punkt .</translation>
   </message>
   <message>
    <source>price</source>
-   <translation type="unfinished" />
+   <translation>Preis</translation>
   </message>
   <message>
    <source>print the report</source>
-   <translation type="unfinished" />
+   <translation>Bericht drucken</translation>
   </message>
   <message>
    <source>proof of the repair</source>
-   <translation type="unfinished" />
+   <translation>Nachweis der Reparatur</translation>
   </message>
   <message>
    <source>put in a connector</source>
-   <translation type="unfinished" />
+   <translation>Stecker einsetzen</translation>
   </message>
   <message>
    <source>put in a splice</source>
-   <translation type="unfinished" />
+   <translation>Verbindung einsetzen</translation>
   </message>
   <message>
    <source>read only: open elsewhere</source>
-   <translation type="unfinished" />
+   <translation>nur lesbar: anderswo offen</translation>
   </message>
   <message>
    <source>read the connected meter</source>
-   <translation type="unfinished" />
+   <translation>verbundenes Messgerät ablesen</translation>
   </message>
   <message>
    <source>reading</source>
-   <translation type="unfinished" />
+   <translation>Messwert</translation>
   </message>
   <message>
    <source>reading %1</source>
-   <translation type="unfinished" />
+   <translation>Messwert %1</translation>
   </message>
   <message>
    <source>readings of this kind will stand here as dots</source>
-   <translation type="unfinished" />
+   <translation>Messwerte dieser Art stehen hier als Punkte</translation>
   </message>
   <message>
    <source>reads as: %1</source>
-   <translation type="unfinished" />
+   <translation>gelesen als: %1</translation>
+  </message>
+  <message>
+   <source>rear left</source>
+   <translation>hinten links</translation>
+  </message>
+  <message>
+   <source>rear right</source>
+   <translation>hinten rechts</translation>
   </message>
   <message>
    <source>remove a reading</source>
-   <translation type="unfinished" />
+   <translation>Messwert entfernen</translation>
   </message>
   <message>
    <source>remove a work done</source>
-   <translation type="unfinished" />
+   <translation>getane Arbeit entfernen</translation>
   </message>
   <message>
    <source>repaired</source>
-   <translation type="unfinished" />
+   <translation>repariert</translation>
   </message>
   <message>
    <source>replaced</source>
-   <translation type="unfinished" />
+   <translation>ersetzt</translation>
   </message>
   <message>
    <source>resistance</source>
-   <translation type="unfinished" />
+   <translation>Widerstand</translation>
   </message>
   <message>
    <source>resistive</source>
-   <translation type="unfinished" />
+   <translation>Übergangswiderstand</translation>
   </message>
   <message>
    <source>result not known</source>
-   <translation type="unfinished" />
+   <translation>Ergebnis unbekannt</translation>
+  </message>
+  <message>
+   <source>return</source>
+   <translation>Rückleitung</translation>
   </message>
   <message>
    <source>reversed</source>
-   <translation type="unfinished" />
+   <translation>vertauscht</translation>
   </message>
   <message>
    <source>ring</source>
-   <translation type="unfinished" />
+   <translation>Ring</translation>
   </message>
   <message>
    <source>ring cracked</source>
-   <translation type="unfinished" />
+   <translation>Ring gerissen</translation>
   </message>
   <message>
    <source>ring out of round</source>
-   <translation type="unfinished" />
+   <translation>Ring unrund</translation>
   </message>
   <message>
    <source>ring runout</source>
-   <translation type="unfinished" />
+   <translation>Ring unrund</translation>
   </message>
   <message>
    <source>ring tooth</source>
-   <translation type="unfinished" />
+   <translation>Zahn am Ring</translation>
   </message>
   <message>
    <source>ring with another count</source>
-   <translation type="unfinished" />
+   <translation>Ring mit anderer Zähnezahl</translation>
   </message>
   <message>
    <source>ring wrong count</source>
-   <translation type="unfinished" />
+   <translation>Zähnezahl</translation>
+  </message>
+  <message>
+   <source>rolls {:.3f} m a turn (3.05 x diameter)</source>
+   <translation>rollt {:.3f} m je Umdrehung (3,05 x Durchmesser)</translation>
   </message>
   <message>
    <source>saved in %1</source>
-   <translation type="unfinished" />
+   <translation>gespeichert in %1</translation>
   </message>
   <message>
    <source>says nothing</source>
-   <translation type="unfinished" />
+   <translation>sagt nichts</translation>
   </message>
   <message>
    <source>scan tool</source>
-   <translation type="unfinished" />
+   <translation>Diagnosegerät</translation>
   </message>
   <message>
    <source>scope</source>
-   <translation type="unfinished" />
+   <translation>Oszilloskop</translation>
   </message>
   <message>
    <source>scope trace</source>
-   <translation type="unfinished" />
+   <translation>Aufzeichnung</translation>
   </message>
   <message>
    <source>sealed crimp</source>
-   <translation type="unfinished" />
+   <translation>dichte Quetschverbindung</translation>
   </message>
   <message>
    <source>search the help</source>
-   <translation type="unfinished" />
+   <translation>in der Hilfe suchen</translation>
   </message>
   <message>
    <source>semicolon ;</source>
-   <translation type="unfinished" />
+   <translation>Semikolon ;</translation>
   </message>
   <message>
    <source>semicolons</source>
-   <translation type="unfinished" />
+   <translation>Semikolons</translation>
   </message>
   <message>
    <source>sensor</source>
-   <translation type="unfinished" />
+   <translation>Sensor</translation>
   </message>
   <message>
    <source>sensor dead</source>
-   <translation type="unfinished" />
+   <translation>Sensor tot</translation>
   </message>
   <message>
    <source>sensor kind</source>
-   <translation type="unfinished" />
+   <translation>Sensorart</translation>
   </message>
   <message>
    <source>sensor open</source>
-   <translation type="unfinished" />
+   <translation>Sensor unterbrochen</translation>
   </message>
   <message>
    <source>sensor part</source>
-   <translation type="unfinished" />
+   <translation>Sensorteil</translation>
   </message>
   <message>
    <source>sensor shorted</source>
-   <translation type="unfinished" />
+   <translation>Sensor kurzgeschlossen</translation>
   </message>
   <message>
    <source>sensor weak</source>
-   <translation type="unfinished" />
+   <translation>Sensor schwach</translation>
   </message>
   <message>
    <source>service information</source>
-   <translation type="unfinished" />
+   <translation>Herstellerangabe</translation>
   </message>
   <message>
    <source>set a cursor where the pointer is; Esc takes them off</source>
-   <translation type="unfinished" />
+   <translation>Marke an den Zeiger setzen; Esc nimmt sie weg</translation>
+  </message>
+  <message>
+   <source>settles {:.1f} bit of what is still open</source>
+   <translation>klärt {:.1f} bit von dem, was offen ist</translation>
   </message>
   <message>
    <source>share</source>
-   <translation type="unfinished" />
+   <translation>Anteil</translation>
   </message>
   <message>
    <source>short ground</source>
-   <translation type="unfinished" />
+   <translation>Kurzschluss Masse</translation>
   </message>
   <message>
    <source>short supply</source>
-   <translation type="unfinished" />
+   <translation>Kurzschluss Plus</translation>
   </message>
   <message>
    <source>short to ground</source>
-   <translation type="unfinished" />
+   <translation>Kurzschluss nach Masse</translation>
   </message>
   <message>
    <source>short to supply</source>
-   <translation type="unfinished" />
+   <translation>Kurzschluss nach Plus</translation>
   </message>
   <message>
    <source>show</source>
-   <translation type="unfinished" />
+   <translation>zeigen</translation>
   </message>
   <message>
    <source>shown</source>
-   <translation type="unfinished" />
+   <translation>gezeigt</translation>
   </message>
   <message>
    <source>shows</source>
-   <translation type="unfinished" />
+   <translation>zeigt</translation>
   </message>
   <message>
    <source>shows {:.0f} of 100 faults that the steps before it miss</source>
-   <translation type="unfinished" />
+   <translation>sie zeigt {:.0f} von 100 Fehlern, die die Schritte davor übersehen</translation>
+  </message>
+  <message>
+   <source>signal</source>
+   <translation>Signal</translation>
   </message>
   <message>
    <source>signal source</source>
-   <translation type="unfinished" />
+   <translation>Signalquelle</translation>
   </message>
   <message>
    <source>sine</source>
-   <translation type="unfinished" />
+   <translation>Sinus</translation>
+  </message>
+  <message>
+   <source>sine, {:.1f} Hz, {:.2f} V p-p, isolated, through about 1 kΩ</source>
+   <translation>Sinus, {:.1f} Hz, {:.2f} V s-s, getrennt, über etwa 1 kΩ</translation>
   </message>
   <message>
    <source>solder</source>
-   <translation type="unfinished" />
+   <translation>löten</translation>
   </message>
   <message>
    <source>solder and shrink</source>
-   <translation type="unfinished" />
+   <translation>Löten und Schrumpfen</translation>
   </message>
   <message>
    <source>something else</source>
-   <translation type="unfinished" />
+   <translation>etwas anderes</translation>
   </message>
   <message>
    <source>something is still wrong: back to the line</source>
-   <translation type="unfinished" />
+   <translation>etwas ist noch falsch: zurück zur Leitung</translation>
   </message>
   <message>
    <source>something that is not on this list</source>
-   <translation type="unfinished" />
+   <translation>etwas, das nicht auf dieser Liste steht</translation>
   </message>
   <message>
    <source>sometimes</source>
-   <translation type="unfinished" />
+   <translation>manchmal</translation>
+  </message>
+  <message>
+   <source>sound</source>
+   <translation>gesund</translation>
   </message>
   <message>
    <source>source and date: a page, a part measured</source>
-   <translation type="unfinished" />
+   <translation>Quelle und Datum: eine Seite, ein gemessenes Teil</translation>
   </message>
   <message>
    <source>splice</source>
-   <translation type="unfinished" />
+   <translation>Verbindung</translation>
   </message>
   <message>
    <source>spread</source>
-   <translation type="unfinished" />
+   <translation>Streuung</translation>
   </message>
   <message>
    <source>spun</source>
-   <translation type="unfinished" />
+   <translation>gedreht</translation>
   </message>
   <message>
    <source>square</source>
-   <translation type="unfinished" />
+   <translation>Rechteck</translation>
   </message>
   <message>
    <source>stability</source>
-   <translation type="unfinished" />
+   <translation>Stabilität</translation>
   </message>
   <message>
    <source>start from a usual line</source>
-   <translation type="unfinished" />
+   <translation>mit einer üblichen Leitung beginnen</translation>
   </message>
   <message>
    <source>status</source>
-   <translation type="unfinished" />
+   <translation>Status</translation>
   </message>
   <message>
    <source>stays at 0</source>
-   <translation type="unfinished" />
+   <translation>bleibt 0</translation>
   </message>
   <message>
    <source>steering</source>
-   <translation type="unfinished" />
+   <translation>lenken</translation>
   </message>
   <message>
    <source>step</source>
-   <translation type="unfinished" />
+   <translation>Schritt</translation>
   </message>
   <message>
    <source>step of the repair</source>
-   <translation type="unfinished" />
+   <translation>Reparaturschritt</translation>
   </message>
   <message>
    <source>still</source>
-   <translation type="unfinished" />
+   <translation>steht</translation>
   </message>
   <message>
    <source>stored code</source>
-   <translation type="unfinished" />
+   <translation>gespeicherter Code</translation>
+  </message>
+  <message>
+   <source>supply</source>
+   <translation>Versorgung</translation>
   </message>
   <message>
    <source>suspect</source>
-   <translation type="unfinished" />
+   <translation>Verdacht</translation>
   </message>
   <message>
    <source>suspicion of </source>
-   <translation type="unfinished" />
+   <translation>Verdacht auf </translation>
   </message>
   <message>
    <source>swings wide</source>
-   <translation type="unfinished" />
+   <translation>schwingt weit</translation>
   </message>
   <message>
    <source>tab</source>
-   <translation type="unfinished" />
+   <translation>Tabulator</translation>
   </message>
   <message>
    <source>tabs</source>
-   <translation type="unfinished" />
+   <translation>Tabulatoren</translation>
   </message>
   <message>
    <source>take a part out</source>
-   <translation type="unfinished" />
+   <translation>Teil herausnehmen</translation>
   </message>
   <message>
    <source>take a proof back</source>
-   <translation type="unfinished" />
+   <translation>einen Nachweis zurücknehmen</translation>
   </message>
   <message>
    <source>take out a stored code</source>
-   <translation type="unfinished" />
+   <translation>gespeicherten Code herausnehmen</translation>
   </message>
   <message>
    <source>taken</source>
-   <translation type="unfinished" />
+   <translation>genommen</translation>
   </message>
   <message>
    <source>teeth</source>
-   <translation type="unfinished" />
+   <translation>Zähne</translation>
   </message>
   <message>
    <source>teeth, all even</source>
-   <translation type="unfinished" />
+   <translation>Zähne, alle gleich</translation>
   </message>
   <message>
    <source>teeth, estimated</source>
-   <translation type="unfinished" />
+   <translation>Zähne, geschätzt</translation>
   </message>
   <message>
    <source>teeth, new ring</source>
-   <translation type="unfinished" />
+   <translation>Zähne, neuer Ring</translation>
   </message>
   <message>
    <source>teeth, passed once</source>
-   <translation type="unfinished" />
+   <translation>Zähne, einmal vorbei</translation>
+  </message>
+  <message>
+   <source>tells which wire, or how it failed</source>
+   <translation>sagt, welche Ader oder wie</translation>
   </message>
   <message>
    <source>test after the repair</source>
-   <translation type="unfinished" />
+   <translation>Prüfung nach der Reparatur</translation>
   </message>
   <message>
    <source>test lamp</source>
-   <translation type="unfinished" />
+   <translation>Prüflampe</translation>
   </message>
   <message>
    <source>test, place, state</source>
-   <translation type="unfinished" />
-  </message>
-  <message>
-   <source>the </source>
-   <translation type="unfinished" />
+   <translation>Prüfung, Stelle, Zustand</translation>
   </message>
   <message>
    <source>the case is over</source>
-   <translation type="unfinished" />
+   <translation>der Fall ist vorbei</translation>
   </message>
   <message>
    <source>the cliff: between {} and {}{}</source>
-   <translation type="unfinished" />
+   <translation>die Klippe: zwischen {} und {}{}</translation>
   </message>
   <message>
    <source>the control unit's plug</source>
-   <translation type="unfinished" />
+   <translation>Stecker des Steuergeräts</translation>
   </message>
   <message>
    <source>the joint</source>
-   <translation type="unfinished" />
+   <translation>Verbindung</translation>
   </message>
   <message>
    <source>the line</source>
-   <translation type="unfinished" />
+   <translation>die Leitung</translation>
   </message>
   <message>
    <source>the line beyond </source>
-   <translation type="unfinished" />
+   <translation>die Leitung hinter </translation>
   </message>
   <message>
    <source>the line goes to its unloaded level: a wire or contact lets go</source>
-   <translation type="unfinished" />
+   <translation>die Leitung geht auf ihren Leerlauf: eine Ader oder ein Kontakt lässt los</translation>
   </message>
   <message>
    <source>the line is pulled to ground or supply: a chafed wire</source>
-   <translation type="unfinished" />
+   <translation>die Leitung wird auf Masse oder Versorgung gezogen: eine gescheuerte Ader</translation>
   </message>
   <message>
    <source>the line up to </source>
-   <translation type="unfinished" />
+   <translation>die Leitung bis </translation>
   </message>
   <message>
    <source>the logbook is not open</source>
-   <translation type="unfinished" />
+   <translation>das Werkstattbuch ist nicht offen</translation>
+  </message>
+  <message>
+   <source>the maker's limits</source>
+   <translation>Herstellergrenzen</translation>
   </message>
   <message>
    <source>the menu</source>
-   <translation type="unfinished" />
+   <translation>das Menü</translation>
   </message>
   <message>
    <source>the module</source>
-   <translation type="unfinished" />
+   <translation>Steuergerät</translation>
   </message>
   <message>
    <source>the module end of </source>
-   <translation type="unfinished" />
+   <translation>Geräteende von </translation>
   </message>
   <message>
    <source>the module or its supply</source>
-   <translation type="unfinished" />
+   <translation>das Steuergerät oder seine Versorgung</translation>
   </message>
   <message>
    <source>the module plug</source>
-   <translation type="unfinished" />
+   <translation>der Steuergerätestecker</translation>
   </message>
   <message>
    <source>the module's own pins</source>
-   <translation type="unfinished" />
+   <translation>die eigenen Pins des Steuergeräts</translation>
   </message>
   <message>
    <source>the module's plug</source>
-   <translation type="unfinished" />
+   <translation>Steuergerätestecker</translation>
   </message>
   <message>
    <source>the other</source>
-   <translation type="unfinished" />
+   <translation>der andere</translation>
   </message>
   <message>
    <source>the page to be read from afar (F11) speaks</source>
-   <translation type="unfinished" />
+   <translation>die Seite zum Lesen aus der Ferne (F11) spricht</translation>
   </message>
   <message>
    <source>the plan is being worked out</source>
-   <translation type="unfinished" />
+   <translation>der Plan wird ausgearbeitet</translation>
   </message>
   <message>
    <source>the plug</source>
-   <translation type="unfinished" />
+   <translation>Stecker</translation>
   </message>
   <message>
    <source>the reading jumps</source>
-   <translation type="unfinished" />
+   <translation>der Wert springt</translation>
   </message>
   <message>
    <source>the reading stays</source>
-   <translation type="unfinished" />
+   <translation>der Wert bleibt</translation>
   </message>
   <message>
    <source>the ring</source>
-   <translation type="unfinished" />
+   <translation>der Ring</translation>
   </message>
   <message>
    <source>the sensor</source>
-   <translation type="unfinished" />
+   <translation>Sensor</translation>
   </message>
   <message>
    <source>the sensor does not answer, or the wheel stands</source>
-   <translation type="unfinished" />
+   <translation>der Sensor antwortet nicht, oder das Rad steht</translation>
   </message>
   <message>
    <source>the sensor or its ring</source>
-   <translation type="unfinished" />
+   <translation>der Sensor oder sein Ring</translation>
   </message>
   <message>
    <source>the tool box has no tool for it</source>
-   <translation type="unfinished" />
+   <translation>dafür ist kein Werkzeug da</translation>
   </message>
   <message>
    <source>the views of the rail</source>
-   <translation type="unfinished" />
+   <translation>die Ansichten der Leiste</translation>
   </message>
   <message>
    <source>the wheel end of </source>
-   <translation type="unfinished" />
+   <translation>Radende von </translation>
   </message>
   <message>
    <source>the whole loom</source>
-   <translation type="unfinished" />
+   <translation>der ganze Kabelbaum</translation>
   </message>
   <message>
    <source>the whole loom, from the module to the wheel</source>
-   <translation type="unfinished" />
+   <translation>der ganze Kabelbaum, vom Steuergerät zum Rad</translation>
   </message>
   <message>
    <source>the whole record</source>
-   <translation type="unfinished" />
+   <translation>die ganze Aufzeichnung</translation>
   </message>
   <message>
    <source>the wiggle watch may be heard</source>
-   <translation type="unfinished" />
+   <translation>die Wackelwache darf gehört werden</translation>
   </message>
   <message>
    <source>the wire</source>
-   <translation type="unfinished" />
+   <translation>der Ader</translation>
   </message>
   <message>
    <source>the wire alone</source>
-   <translation type="unfinished" />
+   <translation>die Ader allein</translation>
   </message>
   <message>
    <source>the wires</source>
-   <translation type="unfinished" />
-  </message>
-  <message>
-   <source>the wires </source>
-   <translation type="unfinished" />
+   <translation>Adern</translation>
   </message>
   <message>
    <source>the wires of two wheels exchanged</source>
-   <translation type="unfinished" />
+   <translation>vertauschte Leitungen zweier Räder</translation>
+  </message>
+  <message>
+   <source>the wires {} at the bend</source>
+   <translation>Adern {} an der Biegung</translation>
+  </message>
+  <message>
+   <source>the {}{}{}</source>
+   <translation>{}{}{}</translation>
   </message>
   <message>
    <source>there is no new part for it; mend it</source>
-   <translation type="unfinished" />
-  </message>
-  <message>
-   <source>there is no place "{}" on {}</source>
-   <translation type="unfinished" />
+   <translation>dafür gibt es kein neues Teil; instand setzen</translation>
   </message>
   <message>
    <source>there is no such circuit</source>
-   <translation type="unfinished" />
+   <translation>einen solchen Kreis gibt es nicht</translation>
   </message>
   <message>
    <source>there is no such element on this line</source>
-   <translation type="unfinished" />
+   <translation>ein solches Teil gibt es auf dieser Leitung nicht</translation>
   </message>
   <message>
    <source>these keys</source>
-   <translation type="unfinished" />
+   <translation>diese Tasten</translation>
   </message>
   <message>
    <source>they do not vary: keep other parts</source>
-   <translation type="unfinished" />
+   <translation>sie streuen nicht: andere Teile nehmen</translation>
   </message>
   <message>
    <source>ticks what is chosen</source>
-   <translation type="unfinished" />
+   <translation>kreuzt das Gewählte an</translation>
   </message>
   <message>
    <source>time</source>
-   <translation type="unfinished" />
+   <translation>Zeit</translation>
   </message>
   <message>
    <source>times</source>
-   <translation type="unfinished" />
+   <translation>mal</translation>
   </message>
   <message>
    <source>title</source>
-   <translation type="unfinished" />
+   <translation>Titel</translation>
   </message>
   <message>
    <source>to compare with</source>
-   <translation type="unfinished" />
+   <translation>zum Vergleich</translation>
   </message>
   <message>
    <source>to the module, to the ring</source>
-   <translation type="unfinished" />
+   <translation>zum Steuergerät, zum Ring</translation>
   </message>
   <message>
    <source>to the search</source>
-   <translation type="unfinished" />
+   <translation>zur Suche</translation>
   </message>
   <message>
    <source>to tooth {}</source>
-   <translation type="unfinished" />
+   <translation>bis Zahn {}</translation>
   </message>
   <message>
    <source>too few to tell: keep at least %1</source>
-   <translation type="unfinished" />
+   <translation>zu wenige: mindestens %1 behalten</translation>
   </message>
   <message>
    <source>tool box</source>
-   <translation type="unfinished" />
+   <translation>Werkzeug</translation>
   </message>
   <message>
    <source>tooth missing or damaged</source>
-   <translation type="unfinished" />
+   <translation>Zahn fehlt oder beschädigt</translation>
   </message>
   <message>
    <source>tooth {}</source>
-   <translation type="unfinished" />
+   <translation>Zahn {}</translation>
   </message>
   <message>
    <source>tooth {} of {}, in {} of {} turns</source>
-   <translation type="unfinished" />
+   <translation>Zahn {} von {}, in {} von {} Umdrehungen</translation>
   </message>
   <message>
    <source>tooth {}, {:.0f}°</source>
-   <translation type="unfinished" />
+   <translation>Zahn {}, {:.0f}°</translation>
   </message>
   <message>
    <source>torque, Nm</source>
-   <translation type="unfinished" />
+   <translation>Drehmoment, Nm</translation>
   </message>
   <message>
    <source>touches a supply</source>
-   <translation type="unfinished" />
+   <translation>berührt eine Versorgung</translation>
   </message>
   <message>
    <source>touches ground</source>
-   <translation type="unfinished" />
+   <translation>berührt Masse</translation>
   </message>
   <message>
    <source>towards the wheel</source>
-   <translation type="unfinished" />
+   <translation>zum Rad hin</translation>
   </message>
   <message>
    <source>trace</source>
-   <translation type="unfinished" />
+   <translation>Aufzeichnung</translation>
   </message>
   <message>
    <source>trace </source>
-   <translation type="unfinished" />
+   <translation>Aufzeichnung </translation>
   </message>
   <message>
    <source>trace kept</source>
-   <translation type="unfinished" />
+   <translation>Aufzeichnung behalten</translation>
   </message>
   <message>
    <source>trace of </source>
-   <translation type="unfinished" />
+   <translation>Aufzeichnung von </translation>
   </message>
   <message>
    <source>trace of %1</source>
-   <translation type="unfinished" />
+   <translation>Aufzeichnung von %1</translation>
   </message>
   <message>
    <source>traction</source>
-   <translation type="unfinished" />
+   <translation>Antriebsschlupf</translation>
   </message>
   <message>
    <source>trying ...</source>
-   <translation type="unfinished" />
+   <translation>wird versucht ...</translation>
   </message>
   <message>
    <source>turning forward</source>
-   <translation type="unfinished" />
+   <translation>vorwärts gedreht</translation>
   </message>
   <message>
    <source>twice</source>
-   <translation type="unfinished" />
+   <translation>zweimal</translation>
   </message>
   <message>
    <source>two wires exchanged</source>
-   <translation type="unfinished" />
+   <translation>zwei vertauschte Adern</translation>
   </message>
   <message>
    <source>two wires that touch each other</source>
-   <translation type="unfinished" />
+   <translation>zwei Adern, die sich berühren</translation>
   </message>
   <message>
    <source>type a reading</source>
-   <translation type="unfinished" />
+   <translation>Messwert eingeben</translation>
   </message>
   <message>
    <source>type what the meter shows</source>
-   <translation type="unfinished" />
+   <translation>eingeben, was das Messgerät zeigt</translation>
   </message>
   <message>
    <source>tyre</source>
-   <translation type="unfinished" />
+   <translation>Reifen</translation>
   </message>
   <message>
    <source>tyre </source>
-   <translation type="unfinished" />
+   <translation>Reifen </translation>
   </message>
   <message>
    <source>tyre of another size</source>
-   <translation type="unfinished" />
+   <translation>Reifen anderer Größe</translation>
   </message>
   <message>
    <source>under 1 %</source>
-   <translation type="unfinished" />
+   <translation>unter 1 %</translation>
   </message>
   <message>
    <source>under 100 Ω</source>
-   <translation type="unfinished" />
+   <translation>unter 100 Ω</translation>
   </message>
   <message>
    <source>underbody</source>
-   <translation type="unfinished" />
+   <translation>Unterboden</translation>
   </message>
   <message>
    <source>underbody </source>
-   <translation type="unfinished" />
+   <translation>Unterboden-</translation>
   </message>
   <message>
    <source>underbody, splash</source>
-   <translation type="unfinished" />
+   <translation>Unterboden, Spritzwasser</translation>
   </message>
   <message>
    <source>undo, redo</source>
-   <translation type="unfinished" />
+   <translation>rückgängig, wiederholen</translation>
   </message>
   <message>
    <source>unknown</source>
-   <translation type="unfinished" />
+   <translation>unbekannt</translation>
   </message>
   <message>
    <source>unloaded, from the module</source>
-   <translation type="unfinished" />
+   <translation>unbelastet, vom Steuergerät her</translation>
   </message>
   <message>
    <source>unplug</source>
-   <translation type="unfinished" />
+   <translation>trennen</translation>
   </message>
   <message>
    <source>unplugged</source>
-   <translation type="unfinished" />
+   <translation>getrennt</translation>
   </message>
   <message>
    <source>up, down, Enter</source>
-   <translation type="unfinished" />
+   <translation>auf, ab, Eingabe</translation>
   </message>
   <message>
    <source>vehicle</source>
-   <translation type="unfinished" />
+   <translation>Fahrzeug</translation>
   </message>
   <message>
    <source>verdict and why</source>
-   <translation type="unfinished" />
+   <translation>Urteil und warum</translation>
   </message>
   <message>
    <source>very weak</source>
-   <translation type="unfinished" />
+   <translation>sehr schwach</translation>
   </message>
   <message>
    <source>volts</source>
-   <translation type="unfinished" />
+   <translation>Volt</translation>
   </message>
   <message>
    <source>volts of wire a, key on</source>
-   <translation type="unfinished" />
+   <translation>Volt an Ader a, Zündung an</translation>
   </message>
   <message>
    <source>volts of wire b, key on</source>
-   <translation type="unfinished" />
+   <translation>Volt an Ader b, Zündung an</translation>
   </message>
   <message>
    <source>warm</source>
-   <translation type="unfinished" />
+   <translation>warm</translation>
   </message>
   <message>
    <source>was %1</source>
-   <translation type="unfinished" />
+   <translation>wurde %1</translation>
   </message>
   <message>
    <source>watch the live speed</source>
-   <translation type="unfinished" />
+   <translation>Geschwindigkeit beobachten</translation>
   </message>
   <message>
    <source>waveform</source>
-   <translation type="unfinished" />
+   <translation>Signalform</translation>
   </message>
   <message>
    <source>way of joining wires</source>
-   <translation type="unfinished" />
+   <translation>Art der Verbindung</translation>
   </message>
   <message>
    <source>weak</source>
-   <translation type="unfinished" />
+   <translation>schwach</translation>
   </message>
   <message>
    <source>wet</source>
-   <translation type="unfinished" />
+   <translation>nass</translation>
   </message>
   <message>
    <source>what</source>
-   <translation type="unfinished" />
+   <translation>was</translation>
   </message>
   <message>
    <source>what is allowed</source>
-   <translation type="unfinished" />
+   <translation>was erlaubt ist</translation>
   </message>
   <message>
    <source>what it gave</source>
-   <translation type="unfinished" />
+   <translation>was sie ergab</translation>
   </message>
   <message>
    <source>what it means</source>
-   <translation type="unfinished" />
+   <translation>was es bedeutet</translation>
   </message>
   <message>
    <source>what the other window had</source>
-   <translation type="unfinished" />
+   <translation>was das andere Fenster hatte</translation>
   </message>
   <message>
    <source>what the owner decided</source>
-   <translation type="unfinished" />
+   <translation>was der Halter entschied</translation>
   </message>
   <message>
    <source>what was seen</source>
-   <translation type="unfinished" />
+   <translation>was gesehen wurde</translation>
   </message>
   <message>
    <source>what would have told more</source>
-   <translation type="unfinished" />
+   <translation>was mehr gesagt hätte</translation>
   </message>
   <message>
    <source>wheel</source>
-   <translation type="unfinished" />
+   <translation>Rad</translation>
   </message>
   <message>
    <source>wheel bend </source>
-   <translation type="unfinished" />
+   <translation>Radbiegung-</translation>
   </message>
   <message>
    <source>wheel speeds of the bus</source>
-   <translation type="unfinished" />
+   <translation>Radgeschwindigkeiten des Busses</translation>
   </message>
   <message>
    <source>wheelhouse</source>
-   <translation type="unfinished" />
+   <translation>Radhaus</translation>
   </message>
   <message>
    <source>wheelhouse </source>
-   <translation type="unfinished" />
+   <translation>Radhaus-</translation>
   </message>
   <message>
    <source>when asked</source>
-   <translation type="unfinished" />
+   <translation>wenn gefragt</translation>
   </message>
   <message>
    <source>when it occurs</source>
-   <translation type="unfinished" />
+   <translation>wann es auftritt</translation>
   </message>
   <message>
    <source>where</source>
-   <translation type="unfinished" />
+   <translation>wo</translation>
   </message>
   <message>
    <source>where it stands</source>
-   <translation type="unfinished" />
+   <translation>wie es steht</translation>
   </message>
   <message>
    <source>where it stood</source>
-   <translation type="unfinished" />
+   <translation>wie es stand</translation>
   </message>
   <message>
    <source>where, and how the car stood</source>
-   <translation type="unfinished" />
+   <translation>wo, und wie das Fahrzeug stand</translation>
   </message>
   <message>
    <source>while the line is edited: add a plug, add a joint, take out, move</source>
-   <translation type="unfinished" />
+   <translation>beim Bearbeiten der Leitung: Stecker, Verbindung, herausnehmen, verschieben</translation>
   </message>
   <message>
    <source>wide gap</source>
-   <translation type="unfinished" />
+   <translation>Luftspalt zu groß</translation>
   </message>
   <message>
    <source>wider</source>
-   <translation type="unfinished" />
+   <translation>weiter</translation>
   </message>
   <message>
    <source>wiggle</source>
-   <translation type="unfinished" />
+   <translation>Wackeln</translation>
   </message>
   <message>
    <source>wiggle watch: hands off</source>
-   <translation type="unfinished" />
+   <translation>Wackelwache: Hände weg</translation>
   </message>
   <message>
    <source>wiggle watch: which leg is being moved</source>
-   <translation type="unfinished" />
+   <translation>Wackelwache: welches Stück bewegt wird</translation>
   </message>
   <message>
    <source>wire</source>
-   <translation type="unfinished" />
+   <translation>Ader</translation>
   </message>
   <message>
    <source>wire </source>
-   <translation type="unfinished" />
+   <translation>Ader </translation>
   </message>
   <message>
    <source>wire a</source>
-   <translation type="unfinished" />
+   <translation>Ader a</translation>
   </message>
   <message>
    <source>wire b</source>
-   <translation type="unfinished" />
+   <translation>Ader b</translation>
   </message>
   <message>
    <source>wire {}</source>
-   <translation type="unfinished" />
+   <translation>Ader {}</translation>
   </message>
   <message>
    <source>wire {}{} at {}</source>
-   <translation type="unfinished" />
+   <translation>Ader {}{}, {}</translation>
   </message>
   <message>
    <source>wires </source>
-   <translation type="unfinished" />
+   <translation>Adern </translation>
   </message>
   <message>
    <source>wires a and b joined</source>
-   <translation type="unfinished" />
+   <translation>Adern a und b verbunden</translation>
   </message>
   <message>
    <source>wires crossed</source>
-   <translation type="unfinished" />
+   <translation>Adern gekreuzt</translation>
   </message>
   <message>
    <source>wires that touch</source>
-   <translation type="unfinished" />
+   <translation>Adern, die sich berühren</translation>
   </message>
   <message>
    <source>wires touching</source>
-   <translation type="unfinished" />
+   <translation>Adern berühren sich</translation>
   </message>
   <message>
    <source>withdraw a reading</source>
-   <translation type="unfinished" />
+   <translation>Messwert zurückziehen</translation>
   </message>
   <message>
    <source>withdrawn</source>
-   <translation type="unfinished" />
+   <translation>zurückgezogen</translation>
   </message>
   <message>
    <source>withdrawn, kept</source>
-   <translation type="unfinished" />
+   <translation>zurückgezogen, behalten</translation>
   </message>
   <message>
    <source>words of it: ohms, C1, codes, look, RL ...</source>
-   <translation type="unfinished" />
+   <translation>Wörter davon: ohm, C1, code, RL ...</translation>
   </message>
   <message>
    <source>work done</source>
-   <translation type="unfinished" />
+   <translation>getane Arbeit</translation>
   </message>
   <message>
    <source>working on it ...</source>
-   <translation type="unfinished" />
+   <translation>wird getan ...</translation>
   </message>
   <message>
    <source>worth of the best</source>
-   <translation type="unfinished" />
+   <translation>vom Besten wert</translation>
   </message>
   <message>
    <source>wrong sensor</source>
-   <translation type="unfinished" />
+   <translation>falscher Sensor</translation>
   </message>
   <message>
    <source>wrong sensor fitted</source>
-   <translation type="unfinished" />
+   <translation>falscher Sensor verbaut</translation>
   </message>
   <message>
    <source>wrong tyre</source>
-   <translation type="unfinished" />
+   <translation>falscher Reifen</translation>
   </message>
   <message>
    <source>yes</source>
-   <translation type="unfinished" />
+   <translation>ja</translation>
   </message>
   <message>
    <source>zone</source>
-   <translation type="unfinished" />
+   <translation>Bereich</translation>
   </message>
   <message>
    <source>zoom</source>
-   <translation type="unfinished" />
+   <translation>vergrößern</translation>
   </message>
   <message>
    <source>{:.0f} % along </source>
-   <translation type="unfinished" />
+   <translation>bei {:.0f} % von </translation>
   </message>
   <message>
    <source>{:.0f} % of the telegrams say that the gap is at its limit: it still works, with no reserve.</source>
-   <translation type="unfinished" />
+   <translation>{:.0f} % der Telegramme sagen, dass der Luftspalt an der Grenze ist: es geht noch, ohne Reserve.</translation>
   </message>
   <message>
    <source>{:.0f} % of {} at equal speed</source>
-   <translation type="unfinished" />
+   <translation>{:.0f} % von {} bei gleicher Geschwindigkeit</translation>
   </message>
   <message>
    <source>{:.0f} closed jobs weigh in{}.</source>
-   <translation type="unfinished" />
+   <translation>{:.0f} abgeschlossene Aufträge wiegen mit{}.</translation>
   </message>
   <message>
    <source>{:.0f} min</source>
-   <translation type="unfinished" />
+   <translation>{:.0f} min</translation>
+  </message>
+  <message>
+   <source>{:.0f} min · </source>
+   <translation>{:.0f} min · </translation>
+  </message>
+  <message>
+   <source>{:.0f} min · {}</source>
+   <translation>{:.0f} min · {}</translation>
   </message>
   <message>
    <source>{:.1f} turns</source>
-   <translation type="unfinished" />
+   <translation>{:.1f} Umdrehungen</translation>
   </message>
   <message>
    <source>{:.2g} mWb</source>
-   <translation type="unfinished" />
+   <translation>{:.2g} mWb</translation>
   </message>
   <message>
    <source>{:.3g} times {} ({}){}; at most {:.3g} either way is usual.</source>
-   <translation type="unfinished" />
+   <translation>{:.3g}-mal {} ({}){}; höchstens {:.3g} in beiden Richtungen ist üblich.</translation>
   </message>
   <message>
    <source>{:.4g} Hz in place of the sensor</source>
-   <translation type="unfinished" />
+   <translation>{:.4g} Hz statt des Sensors</translation>
   </message>
   <message>
    <source>{} ({}) was repeated and stands. Look for a second fault, or for what this list does not know.</source>
-   <translation type="unfinished" />
+   <translation>{} ({}) wurde wiederholt und steht. Nach einem zweiten Fehler suchen, oder nach dem, was diese Liste nicht kennt.</translation>
   </message>
   <message>
    <source>{} Eye protection; brake parts do not hang on the hose; mind brake dust.</source>
-   <translation type="unfinished" />
+   <translation>{} Augenschutz; Bremsteile hängen nicht am Schlauch; Bremsstaub beachten.</translation>
   </message>
   <message>
    <source>{} absent {} at even speed, in less than two turns: a tooth that is not there rather than a wire that lets go; turn the wheel twice round to see whether it comes again.</source>
-   <translation type="unfinished" />
+   <translation>{} ausgeblieben, {}, bei gleichmäßiger Drehung in weniger als zwei Umdrehungen: eher ein fehlender Zahn als eine Ader, die loslässt; zweimal herumdrehen, ob es wiederkommt.</translation>
   </message>
   <message>
    <source>{} along the line, {}, {}</source>
-   <translation type="unfinished" />
+   <translation>{} entlang der Leitung, {}, {}</translation>
+  </message>
+  <message>
+   <source>{} always, {} switched: {:.1f} and {:.1f} mA{}; {:.2f} W</source>
+   <translation>{} immer, {} geschaltet: {:.1f} und {:.1f} mA{}; {:.2f} W</translation>
   </message>
   <message>
    <source>{} gives {:.0f} % of the output of {} at equal speed ({:.3g} against {:.3g} mWb).</source>
-   <translation type="unfinished" />
+   <translation>{} gibt {:.0f} % des Ausgangs von {} bei gleicher Geschwindigkeit ({:.3g} gegen {:.3g} mWb).</translation>
   </message>
   <message>
    <source>{} gives {:.0f} % of the output of {} at equal speed: a gap too wide, a weak coil, or resistance in the line.</source>
-   <translation type="unfinished" />
+   <translation>{} gibt {:.0f} % des Ausgangs von {} bei gleicher Geschwindigkeit: Luftspalt zu groß, schwache Spule oder Widerstand in der Leitung.</translation>
   </message>
   <message>
    <source>{} good readings, {} to {}: median {}, spread {}, factor {:.2f} (95 % of parts, 95 % sure; ISO 16269-6)</source>
-   <translation type="unfinished" />
+   <translation>{} gute Messwerte, {} bis {}: Median {}, Streuung {}, Faktor {:.2f} (95 % der Teile, zu 95 % sicher; ISO 16269-6)</translation>
   </message>
   <message>
    <source>{} has {} teeth, {} {}.</source>
-   <translation type="unfinished" />
+   <translation>{} hat {} Zähne, {} {}.</translation>
   </message>
   <message>
    <source>{} here, {} on {}.</source>
-   <translation type="unfinished" />
+   <translation>{} hier, {} an {}.</translation>
   </message>
   <message>
    <source>{} is within ±{} of the {}: with this meter it cannot be told ({:.0f} % likely to keep it).</source>
-   <translation type="unfinished" />
+   <translation>{} liegt innerhalb ±{} von {}: mit diesem Messgerät nicht zu sagen (zu {:.0f} % wohl eingehalten).</translation>
   </message>
   <message>
    <source>{} is {} the {}{}.</source>
-   <translation type="unfinished" />
+   <translation>{} ist {} {}{}.</translation>
   </message>
   <message>
    <source>{} keeps the {}.</source>
-   <translation type="unfinished" />
+   <translation>{} hält: {}.</translation>
   </message>
   <message>
    <source>{} of output per hertz {} the {}.</source>
-   <translation type="unfinished" />
+   <translation>{} Ausgang je Hertz {}: {}.</translation>
   </message>
   <message>
    <source>{} of {} made; {:.1f} % left to doubt{}.</source>
-   <translation type="unfinished" />
+   <translation>{} von {} gemacht; {:.1f} % bleiben zu bezweifeln{}.</translation>
   </message>
   <message>
    <source>{} of {} sealed</source>
-   <translation type="unfinished" />
+   <translation>{} von {} versiegelt</translation>
   </message>
   <message>
    <source>{} of {} steps ticked</source>
-   <translation type="unfinished" />
+   <translation>{} von {} Schritten angekreuzt</translation>
   </message>
   <message>
    <source>{} of {} tests after the repair were as they should be.</source>
-   <translation type="unfinished" />
+   <translation>{} von {} Prüfungen nach der Reparatur waren, wie sie sein sollen.</translation>
   </message>
   <message>
    <source>{} of {} tests made</source>
-   <translation type="unfinished" />
+   <translation>{} von {} Prüfungen gemacht</translation>
   </message>
   <message>
    <source>{} pulses of the right shape: the wheel hardly turned, too few to judge it by.</source>
-   <translation type="unfinished" />
+   <translation>{} Impulse der richtigen Form: das Rad drehte kaum, zu wenige zum Beurteilen.</translation>
   </message>
   <message>
    <source>{} pulses without a gap, even within {:.1f} %, {} peak to peak.{}{}</source>
-   <translation type="unfinished" />
+   <translation>{} Impulse ohne Lücke, gleichmäßig auf {:.1f} %, {} Spitze-Spitze.{}{}</translation>
   </message>
   <message>
    <source>{} reads {}</source>
-   <translation type="unfinished" />
+   <translation>{} zeigt {}</translation>
   </message>
   <message>
    <source>{} stretches of mere noise: a contact that crackles.</source>
-   <translation type="unfinished" />
+   <translation>{} Stücke bloßen Rauschens: ein Kontakt, der prasselt.</translation>
   </message>
   <message>
    <source>{} swings {:.0f} % of {} ({} against {}).</source>
-   <translation type="unfinished" />
+   <translation>{} schwingt {:.0f} % von {} ({} gegen {}).</translation>
   </message>
   <message>
    <source>{} teeth</source>
-   <translation type="unfinished" />
+   <translation>{} Zähne</translation>
   </message>
   <message>
    <source>{} times</source>
-   <translation type="unfinished" />
+   <translation>{}-mal</translation>
+  </message>
+  <message>
+   <source>{} to {}</source>
+   <translation>{} bis {}</translation>
   </message>
   <message>
    <source>{} turns of {} teeth laid over each other, 0° is the first pulse</source>
-   <translation type="unfinished" />
+   <translation>{} Umdrehungen von {} Zähnen übereinander, 0° ist der erste Impuls</translation>
   </message>
   <message>
    <source>{} was spun at {}, this one at {}: compared by volts per hertz.</source>
-   <translation type="unfinished" />
+   <translation>{} wurde mit {} gedreht, dieses mit {}: verglichen nach Volt je Hertz.</translation>
   </message>
   <message>
    <source>{} was {} before it began: trouble that began after a repair sits at the repair.</source>
-   <translation type="unfinished" />
+   <translation>{}: {}, bevor es begann: was nach einer Reparatur begann, sitzt an der Reparatur.</translation>
   </message>
   <message>
    <source>{} was {} for this complaint{}.</source>
-   <translation type="unfinished" />
+   <translation>{}: {} wegen dieser Beanstandung{}.</translation>
   </message>
   <message>
    <source>{} where an open circuit was expected.</source>
-   <translation type="unfinished" />
+   <translation>{}, wo ein offener Kreis erwartet war.</translation>
   </message>
   <message>
    <source>{}, by one witness</source>
-   <translation type="unfinished" />
+   <translation>{}, durch einen Zeugen</translation>
   </message>
   <message>
    <source>{}, {:.0f} % along</source>
-   <translation type="unfinished" />
+   <translation>{}, bei {:.0f} %</translation>
   </message>
   <message>
    <source>{}, {}, wire {}</source>
-   <translation type="unfinished" />
+   <translation>{}, {}, Ader {}</translation>
   </message>
   <message>
    <source>{}: in {:.0f} of 100 such cases that cures it; {:.0f} in all, about {:.0f} minutes.</source>
-   <translation type="unfinished" />
+   <translation>{}: in {:.0f} von 100 solchen Fällen behebt es das; {:.0f} im Ganzen, etwa {:.0f} Minuten.</translation>
+  </message>
+  <message>
+   <source>{}: {} in {:.0f} s, {:.1f} by chance{}</source>
+   <translation>{}: {} in {:.0f} s, {:.1f} zufällig{}</translation>
   </message>
   <message>
    <source>{}: {} is {:g} times as likely as usual{}; {} hardly.</source>
-   <translation type="unfinished" />
+   <translation>{}: {} ist {:g}-mal so wahrscheinlich wie sonst{}; {} kaum.</translation>
   </message>
   <message>
    <source>{}{}rolling circumference {:.3f} m</source>
-   <translation type="unfinished" />
+   <translation>{}{}Abrollumfang {:.3f} m</translation>
   </message>
   <message>
    <source>Ω sense</source>
-   <translation type="unfinished" />
+   <translation>Ω Messwid.</translation>
   </message>
  </context>
 </TS>

@@ -6,203 +6,204 @@
   <message>
    <source>
 %1 min. %2</source>
-   <translation type="unfinished" />
+   <translation>
+%1 min. %2</translation>
   </message>
   <message>
    <source> By the gap alone: {:.2f} of a tooth pitch wider.</source>
-   <translation type="unfinished" />
+   <translation> Solo por el entrehierro: {:.2f} de paso de diente más.</translation>
   </message>
   <message>
    <source> File: %1.</source>
-   <translation type="unfinished" />
+   <translation> Archivo: %1.</translation>
   </message>
   <message>
    <source> If it stands: two faults. Mend {} first, then repeat the reading that showed it; the second one shows then.</source>
-   <translation type="unfinished" />
+   <translation> Si se mantiene: dos averías. Arregle {} primero y repita la lectura que lo mostró; la segunda sale entonces.</translation>
   </message>
   <message>
    <source> Left out: %1</source>
-   <translation type="unfinished" />
+   <translation> Omitidos: %1</translation>
   </message>
   <message>
    <source> Lost below some {:.1f} km/h, the peer below {:.1f}.</source>
-   <translation type="unfinished" />
+   <translation> Se pierde por debajo de unos {:.1f} km/h, la otra por debajo de {:.1f}.</translation>
   </message>
   <message>
    <source> Spin the wheel whose sensor is used: </source>
-   <translation type="unfinished" />
+   <translation> Gire la rueda cuyo sensor se usa: </translation>
   </message>
   <message>
    <source> Tells much.</source>
-   <translation type="unfinished" />
+   <translation> Dice mucho.</translation>
   </message>
   <message>
    <source> Tells next to nothing.</source>
-   <translation type="unfinished" />
+   <translation> Dice casi nada.</translation>
   </message>
   <message>
    <source> Tells something.</source>
-   <translation type="unfinished" />
+   <translation> Dice algo.</translation>
   </message>
   <message>
    <source> The ring may not have passed twice: a single tooth of it is not judged.</source>
-   <translation type="unfinished" />
+   <translation> El anillo quizá no pasó dos veces: no se juzga un diente suelto.</translation>
   </message>
   <message>
    <source> The wheel came to rest at {}.</source>
-   <translation type="unfinished" />
+   <translation> La rueda se paró en {}.</translation>
   </message>
   <message>
    <source> and </source>
-   <translation type="unfinished" />
+   <translation> y </translation>
   </message>
   <message>
    <source> and that cured it</source>
-   <translation type="unfinished" />
+   <translation> y eso lo curó</translation>
   </message>
   <message>
    <source> and that did not cure it: it counts for less</source>
-   <translation type="unfinished" />
+   <translation> y eso no lo curó: cuenta menos</translation>
   </message>
   <message>
    <source> and the sensor plug of the other wheel apart.</source>
-   <translation type="unfinished" />
+   <translation> y el conector del sensor de la otra rueda.</translation>
   </message>
   <message>
    <source> apart.</source>
-   <translation type="unfinished" />
+   <translation>.</translation>
   </message>
   <message>
    <source> apart: the sensor must be off the line.</source>
-   <translation type="unfinished" />
+   <translation>: el sensor debe estar fuera de la línea.</translation>
   </message>
   <message>
    <source> at </source>
-   <translation type="unfinished" />
-  </message>
-  <message>
-   <source> at the bend</source>
-   <translation type="unfinished" />
+   <translation> en </translation>
   </message>
   <message>
    <source> at the bend by the wheel</source>
-   <translation type="unfinished" />
+   <translation> en el codo junto a la rueda</translation>
   </message>
   <message>
    <source> at {:.0f} °C</source>
-   <translation type="unfinished" />
+   <translation> a {:.0f} °C</translation>
   </message>
   <message>
    <source> at {:.3g} km/h</source>
-   <translation type="unfinished" />
+   <translation> a {:.3g} km/h</translation>
   </message>
   <message>
    <source> erratic or implausible</source>
-   <translation type="unfinished" />
+   <translation> errático o inverosímil</translation>
   </message>
   <message>
    <source> follows</source>
-   <translation type="unfinished" />
-  </message>
-  <message>
-   <source> ground battery, or a leg with a fraction as L2@0.5</source>
-   <translation type="unfinished" />
+   <translation> sigue</translation>
   </message>
   <message>
    <source> in </source>
-   <translation type="unfinished" />
+   <translation> en </translation>
   </message>
   <message>
    <source> in the cabin</source>
-   <translation type="unfinished" />
+   <translation> en el habitáculo</translation>
   </message>
   <message>
    <source> in the engine bay</source>
-   <translation type="unfinished" />
+   <translation> en el vano motor</translation>
   </message>
   <message>
    <source> in the wheelhouse</source>
-   <translation type="unfinished" />
+   <translation> en el paso de rueda</translation>
   </message>
   <message>
    <source> no signal</source>
-   <translation type="unfinished" />
+   <translation> sin señal</translation>
   </message>
   <message>
    <source> of </source>
-   <translation type="unfinished" />
+   <translation> de </translation>
   </message>
   <message>
    <source> open</source>
-   <translation type="unfinished" />
+   <translation> abierto</translation>
   </message>
   <message>
    <source> per hertz</source>
-   <translation type="unfinished" />
+   <translation> por hercio</translation>
   </message>
   <message>
    <source> reads high</source>
-   <translation type="unfinished" />
+   <translation> lee de más</translation>
   </message>
   <message>
    <source> reads low</source>
-   <translation type="unfinished" />
+   <translation> lee de menos</translation>
   </message>
   <message>
    <source> serves as the measure for </source>
-   <translation type="unfinished" />
+   <translation> sirve de medida para </translation>
   </message>
   <message>
    <source> sets </source>
-   <translation type="unfinished" />
+   <translation> da </translation>
   </message>
   <message>
    <source> sets no code</source>
-   <translation type="unfinished" />
+   <translation> no da código</translation>
   </message>
   <message>
    <source> short to ground</source>
-   <translation type="unfinished" />
+   <translation> corto a masa</translation>
   </message>
   <message>
    <source> short to supply</source>
-   <translation type="unfinished" />
+   <translation> corto a positivo</translation>
   </message>
   <message>
    <source> stays at 0</source>
-   <translation type="unfinished" />
+   <translation> queda en 0</translation>
   </message>
   <message>
    <source> to </source>
-   <translation type="unfinished" />
+   <translation> con </translation>
   </message>
   <message>
    <source> to ground</source>
-   <translation type="unfinished" />
+   <translation> a masa</translation>
   </message>
   <message>
    <source> to ground at </source>
-   <translation type="unfinished" />
+   <translation> a masa en </translation>
   </message>
   <message>
    <source> under the body</source>
-   <translation type="unfinished" />
+   <translation> en los bajos</translation>
+  </message>
+  <message>
+   <source> up to </source>
+   <translation> a </translation>
   </message>
   <message>
    <source> yet</source>
-   <translation type="unfinished" />
+   <translation> aún</translation>
   </message>
   <message>
    <source> · {:.0f} % of {} at equal speed</source>
-   <translation type="unfinished" />
+   <translation> · {:.0f} % de {} a igual velocidad</translation>
   </message>
   <message>
    <source> · {:.1f} to {:.1f} km/h</source>
-   <translation type="unfinished" />
+   <translation> · {:.1f} a {:.1f} km/h</translation>
   </message>
   <message>
    <source> · {:.{}f} mWb</source>
-   <translation type="unfinished" />
+   <translation> · {:.{}f} mWb</translation>
+  </message>
+  <message>
+   <source> – it reacts here</source>
+   <translation> – aquí reacciona</translation>
   </message>
   <message>
    <source>%1
@@ -210,6414 +211,6522 @@
 %2
 
 Level %3, circuit %4, %5 circuits.</source>
-   <translation type="unfinished" />
+   <translation>%1
+
+%2
+
+Nivel %3, circuito %4, %5 circuitos.</translation>
   </message>
   <message>
    <source>%1 %2. Choose a kind to overrule it.</source>
-   <translation type="unfinished" />
+   <translation>%1 %2. Elija un tipo para corregirlo.</translation>
   </message>
   <message>
    <source>%1 (no file yet)</source>
-   <translation type="unfinished" />
+   <translation>%1 (aún sin archivo)</translation>
   </message>
   <message>
    <source>%1 - Hay Bale</source>
-   <translation type="unfinished" />
+   <translation>%1 - Hay Bale</translation>
   </message>
   <message>
    <source>%1 Work goes on here; %2 kept states wait to be brought over.</source>
-   <translation type="unfinished" />
+   <translation>%1 Aquí se sigue trabajando; %2 estados esperan ser llevados.</translation>
   </message>
   <message>
    <source>%1 against %2</source>
-   <translation type="unfinished" />
+   <translation>%1 frente a %2</translation>
   </message>
   <message>
    <source>%1 code</source>
-   <translation type="unfinished" />
+   <translation>%1 código</translation>
   </message>
   <message>
    <source>%1 columns between %2, decimal %3, data from line %4.</source>
-   <translation type="unfinished" />
+   <translation>%1 columnas entre %2, decimal %3, datos desde la línea %4.</translation>
   </message>
   <message>
    <source>%1 dropouts</source>
-   <translation type="unfinished" />
+   <translation>%1 cortes</translation>
   </message>
   <message>
    <source>%1 has no capture yet: drop one on the wheel first.</source>
-   <translation type="unfinished" />
+   <translation>%1 aún no tiene registro: suelte uno en la rueda.</translation>
   </message>
   <message>
    <source>%1 holds no speed of %2.</source>
-   <translation type="unfinished" />
+   <translation>%1 no tiene velocidad de %2.</translation>
   </message>
   <message>
    <source>%1 in the log: %2 km/h, %3 dropouts</source>
-   <translation type="unfinished" />
+   <translation>%1 en el registro: %2 km/h, %3 cortes</translation>
   </message>
   <message>
    <source>%1 is gone or another job's; this is the job as the logbook kept it.</source>
-   <translation type="unfinished" />
+   <translation>%1 ya no está o es de otro trabajo; este es el trabajo como lo guardó el libro.</translation>
   </message>
   <message>
    <source>%1 is no text file: there is nothing to choose in how it is read.</source>
-   <translation type="unfinished" />
+   <translation>%1 no es un archivo de texto: no hay nada que elegir.</translation>
   </message>
   <message>
    <source>%1 is simulated: what it reads is not written into a real job. Instruments, Practice yard has a copy for it.</source>
-   <translation type="unfinished" />
+   <translation>%1 es simulado: lo que lee no entra en un trabajo real. Aparatos, Patio de práctica tiene una copia para ello.</translation>
   </message>
   <message>
    <source>%1 is taken as %2, as you say. Choose "unknown" and the readings decide.</source>
-   <translation type="unfinished" />
+   <translation>%1 se toma como %2, como usted dice. Elija «incierto» y las lecturas deciden.</translation>
   </message>
   <message>
    <source>%1 jobs are in %2; left out: %3</source>
-   <translation type="unfinished" />
+   <translation>%1 trabajos están en %2; omitidos: %3</translation>
   </message>
   <message>
    <source>%1 jobs in %2.</source>
-   <translation type="unfinished" />
+   <translation>%1 trabajos en %2.</translation>
   </message>
   <message>
    <source>%1 jobs were taken in.</source>
-   <translation type="unfinished" />
+   <translation>Se incorporaron %1 trabajos.</translation>
   </message>
   <message>
    <source>%1 legs kept; it reacts at %2.</source>
-   <translation type="unfinished" />
+   <translation>%1 tramos guardados; reacciona en %2.</translation>
   </message>
   <message>
    <source>%1 legs kept; none reacts more than by chance.</source>
-   <translation type="unfinished" />
+   <translation>%1 tramos guardados; ninguno reacciona más que por azar.</translation>
   </message>
   <message>
    <source>%1 limits taken from %2.</source>
-   <translation type="unfinished" />
+   <translation>%1 límites tomados de %2.</translation>
   </message>
   <message>
    <source>%1 of the readings cannot be read: %2. Kept as written, not counted.</source>
-   <translation type="unfinished" />
+   <translation>%1 lecturas no pueden leerse: %2. Guardadas como se escribieron, sin contar.</translation>
   </message>
   <message>
    <source>%1 plugged in</source>
-   <translation type="unfinished" />
+   <translation>%1 puesto</translation>
   </message>
   <message>
    <source>%1 points.  %2 minutes; the shortest sensible way takes %3.  %4 spent, %5 of it in vain.  %6 wrong parts, %7 fitted on a guess, %8 holes, %9 hints.</source>
-   <translation type="unfinished" />
+   <translation>%1 puntos.  %2 minutos; la vía sensata más corta toma %3.  %4 gastado, %5 en vano.  %6 piezas equivocadas, %7 a ciegas, %8 agujeros, %9 pistas.</translation>
   </message>
   <message>
    <source>%1 pulses in %2 s recorded</source>
-   <translation type="unfinished" />
+   <translation>%1 pulsos en %2 s registrados</translation>
   </message>
   <message>
    <source>%1 s ago</source>
-   <translation type="unfinished" />
+   <translation>hace %1 s</translation>
   </message>
   <message>
    <source>%1 samples of %2 wheels saved in %3.</source>
-   <translation type="unfinished" />
+   <translation>%1 muestras de %2 ruedas guardadas en %3.</translation>
   </message>
   <message>
    <source>%1 shown of %2</source>
-   <translation type="unfinished" />
+   <translation>%1 de %2 mostrados</translation>
   </message>
   <message>
    <source>%1 shows %2 km/h</source>
-   <translation type="unfinished" />
+   <translation>%1 muestra %2 km/h</translation>
   </message>
   <message>
    <source>%1 speed</source>
-   <translation type="unfinished" />
+   <translation>%1 km/h</translation>
   </message>
   <message>
    <source>%1 times the speed fed in: teeth or tyre set wrongly in the module.</source>
-   <translation type="unfinished" />
+   <translation>%1 veces la velocidad dada: dientes o neumático mal puestos en el módulo.</translation>
   </message>
   <message>
    <source>%1 unplugged</source>
-   <translation type="unfinished" />
+   <translation>%1 suelto</translation>
   </message>
   <message>
    <source>%1 was damaged and is kept as %2.</source>
-   <translation type="unfinished" />
+   <translation>%1 estaba dañado y se guarda como %2.</translation>
   </message>
   <message>
    <source>%1 was read again.</source>
-   <translation type="unfinished" />
+   <translation>%1 se leyó de nuevo.</translation>
   </message>
   <message>
    <source>&amp;Edit</source>
-   <translation type="unfinished" />
+   <translation>&amp;Editar</translation>
   </message>
   <message>
    <source>&amp;Help</source>
-   <translation type="unfinished" />
+   <translation>&amp;Ayuda</translation>
   </message>
   <message>
    <source>&amp;Job</source>
-   <translation type="unfinished" />
+   <translation>&amp;Trabajo</translation>
   </message>
   <message>
    <source>&amp;View</source>
-   <translation type="unfinished" />
+   <translation>&amp;Ver</translation>
   </message>
   <message>
    <source>+ Connector</source>
-   <translation type="unfinished" />
+   <translation>+ Conector</translation>
   </message>
   <message>
    <source>+ Splice</source>
-   <translation type="unfinished" />
+   <translation>+ Empalme</translation>
   </message>
   <message>
    <source>+ and -, up, down</source>
-   <translation type="unfinished" />
+   <translation>+ y -, arriba, abajo</translation>
   </message>
   <message>
    <source>, &lt;b&gt;%1 dropouts&lt;/b&gt;, the last %2</source>
-   <translation type="unfinished" />
+   <translation>, &lt;b&gt;%1 cortes&lt;/b&gt;, el último %2</translation>
   </message>
   <message>
    <source>, &lt;b&gt;one dropout&lt;/b&gt;, %1</source>
-   <translation type="unfinished" />
+   <translation>, &lt;b&gt;un corte&lt;/b&gt;, %1</translation>
   </message>
   <message>
    <source>, all plugged in</source>
-   <translation type="unfinished" />
+   <translation>, todo enchufado</translation>
   </message>
   <message>
    <source>, and behind it </source>
-   <translation type="unfinished" />
+   <translation>, y detrás </translation>
   </message>
   <message>
    <source>, battery off</source>
-   <translation type="unfinished" />
+   <translation>, batería quitada</translation>
   </message>
   <message>
    <source>, black on </source>
-   <translation type="unfinished" />
+   <translation>, negro en </translation>
   </message>
   <message>
    <source>, cut back to bright copper, splice sealed and with slack, then repeat the reading that failed.</source>
-   <translation type="unfinished" />
+   <translation>, corte hasta cobre brillante, unión sellada y con holgura, y repita la lectura que falló.</translation>
   </message>
   <message>
    <source>, data</source>
-   <translation type="unfinished" />
+   <translation>, datos</translation>
   </message>
   <message>
    <source>, driven</source>
-   <translation type="unfinished" />
+   <translation>, rodando</translation>
   </message>
   <message>
    <source>, earlier</source>
-   <translation type="unfinished" />
+   <translation>, antes</translation>
   </message>
   <message>
    <source>, for comparison</source>
-   <translation type="unfinished" />
+   <translation>, para comparar</translation>
   </message>
   <message>
    <source>, jumper at </source>
-   <translation type="unfinished" />
+   <translation>, puente en </translation>
   </message>
   <message>
    <source>, live speed</source>
-   <translation type="unfinished" />
+   <translation>, velocidad</translation>
   </message>
   <message>
    <source>, look for green crust in both halves; both neighbours are contaminated: replace both sides, then repeat the reading that failed.</source>
-   <translation type="unfinished" />
+   <translation>, busque óxido verde en ambas mitades; ambos vecinos están contaminados: cambie los dos lados y repita la lectura que falló.</translation>
   </message>
   <message>
    <source>, module half</source>
-   <translation type="unfinished" />
+   <translation>, lado módulo</translation>
   </message>
   <message>
    <source>, no dropout</source>
-   <translation type="unfinished" />
+   <translation>, ningún corte</translation>
+  </message>
+  <message>
+   <source>, out of band at the supply's ends</source>
+   <translation>, fuera de banda en los extremos de la alimentación</translation>
   </message>
   <message>
    <source>, plugged</source>
-   <translation type="unfinished" />
+   <translation>, enchufado</translation>
   </message>
   <message>
    <source>, sensor of {} on the harness of {}</source>
-   <translation type="unfinished" />
+   <translation>, sensor de {} en el mazo de {}</translation>
   </message>
   <message>
    <source>, some from the copy %1</source>
-   <translation type="unfinished" />
+   <translation>, algunos de la copia %1</translation>
   </message>
   <message>
    <source>, steady at %1</source>
-   <translation type="unfinished" />
+   <translation>, estable en %1</translation>
   </message>
   <message>
    <source>, steered lock to lock</source>
-   <translation type="unfinished" />
+   <translation>, de tope a tope</translation>
   </message>
   <message>
    <source>, the circuit in question</source>
-   <translation type="unfinished" />
+   <translation>, el circuito en cuestión</translation>
   </message>
   <message>
    <source>, the good wheel: </source>
-   <translation type="unfinished" />
+   <translation>, la rueda buena: </translation>
   </message>
   <message>
    <source>, the two exchanged</source>
-   <translation type="unfinished" />
+   <translation>, los dos cambiados</translation>
   </message>
   <message>
    <source>, then codes</source>
-   <translation type="unfinished" />
+   <translation>, luego códigos</translation>
   </message>
   <message>
    <source>, wetted with salt water</source>
-   <translation type="unfinished" />
+   <translation>, mojado con agua salada</translation>
   </message>
   <message>
    <source>, wheel half</source>
-   <translation type="unfinished" />
+   <translation>, lado rueda</translation>
   </message>
   <message>
    <source>, wheel spun</source>
-   <translation type="unfinished" />
+   <translation>, rueda girada</translation>
   </message>
   <message>
    <source>, wheel {}</source>
-   <translation type="unfinished" />
+   <translation>, rueda {}</translation>
   </message>
   <message>
    <source>, wire </source>
-   <translation type="unfinished" />
+   <translation>, cable </translation>
   </message>
   <message>
    <source>, wire %1</source>
-   <translation type="unfinished" />
+   <translation>, cable %1</translation>
   </message>
   <message>
    <source>, {:.0f} min to reach</source>
-   <translation type="unfinished" />
+   <translation>, {:.0f} min hasta llegar</translation>
   </message>
   <message>
    <source>, {:.1f} % once all have passed</source>
-   <translation type="unfinished" />
+   <translation>, {:.1f} % cuando todas pasen</translation>
   </message>
   <message>
    <source>, {:.1f} teeth</source>
-   <translation type="unfinished" />
+   <translation>, {:.1f} dientes</translation>
   </message>
   <message>
    <source>, {:.3g} m of {:.3g} mm²</source>
-   <translation type="unfinished" />
+   <translation>, {:.3g} m de {:.3g} mm²</translation>
   </message>
   <message>
    <source>, {:.4g} Hz fed in at {}</source>
-   <translation type="unfinished" />
+   <translation>, {:.4g} Hz dados en {}</translation>
   </message>
   <message>
    <source>, {} at {:.0f} °C</source>
-   <translation type="unfinished" />
+   <translation>, {} a {:.0f} °C</translation>
   </message>
   <message>
    <source>, {} unplugged</source>
-   <translation type="unfinished" />
+   <translation>, {} desenchufado</translation>
   </message>
   <message>
    <source>, {} {:g} times</source>
-   <translation type="unfinished" />
+   <translation>, {} {:g} veces</translation>
   </message>
   <message>
    <source>1 dropout</source>
-   <translation type="unfinished" />
+   <translation>1 corte</translation>
   </message>
   <message>
    <source>1. What do you do next?</source>
-   <translation type="unfinished" />
+   <translation>1. ¿Qué hace ahora?</translation>
   </message>
   <message>
    <source>2. What is it, and how sure are you?</source>
-   <translation type="unfinished" />
+   <translation>2. ¿Qué es, y con qué certeza?</translation>
   </message>
   <message>
    <source>21 W bulb</source>
-   <translation type="unfinished" />
+   <translation>bombilla de 21 W</translation>
   </message>
   <message>
    <source>21W</source>
-   <translation type="unfinished" />
+   <translation>21 W</translation>
+  </message>
+  <message>
+   <source>7 and 14 mA in turn, {:.1f} times a second</source>
+   <translation>7 y 14 mA por turno, {:.1f} veces por segundo</translation>
   </message>
   <message>
    <source>95 % of good parts, 95 % sure</source>
-   <translation type="unfinished" />
+   <translation>95 % de las piezas buenas, con 95 % de certeza</translation>
   </message>
   <message>
    <source>: NOT SEALED.</source>
-   <translation type="unfinished" />
+   <translation>: SIN SELLAR.</translation>
   </message>
   <message>
    <source>: NOT as it should</source>
-   <translation type="unfinished" />
+   <translation>: NO como debe</translation>
   </message>
   <message>
    <source>: as it should</source>
-   <translation type="unfinished" />
+   <translation>: como debe</translation>
   </message>
   <message>
    <source>: click to see its line, drop a capture on it</source>
-   <translation type="unfinished" />
+   <translation>: pulse para ver su línea, suelte aquí un registro</translation>
   </message>
   <message>
    <source>: counts only</source>
-   <translation type="unfinished" />
+   <translation>: solo cuentas</translation>
   </message>
   <message>
    <source>: it leaks; water, or a chafed wire</source>
-   <translation type="unfinished" />
+   <translation>: fuga; agua, o un cable rozado</translation>
   </message>
   <message>
    <source>: measure on at the line, or decide on what is known</source>
-   <translation type="unfinished" />
+   <translation>: siga midiendo en la línea, o decida con lo sabido</translation>
   </message>
   <message>
    <source>: nothing left that would explain the readings</source>
-   <translation type="unfinished" />
+   <translation>: nada queda que explique las lecturas</translation>
   </message>
   <message>
    <source>: resistance in the line, or the wrong part</source>
-   <translation type="unfinished" />
+   <translation>: resistencia en la línea, o la pieza equivocada</translation>
   </message>
   <message>
    <source>: say its kind at Intake where you know better.</source>
-   <translation type="unfinished" />
+   <translation>: diga su tipo en Recepción si lo sabe mejor.</translation>
   </message>
   <message>
    <source>: sealed.</source>
-   <translation type="unfinished" />
+   <translation>: sellado.</translation>
   </message>
   <message>
    <source>: shorted turns, or the wires touch</source>
-   <translation type="unfinished" />
+   <translation>: espiras en corto, o los cables se tocan</translation>
   </message>
   <message>
    <source>: the pair is open or nearly so</source>
-   <translation type="unfinished" />
+   <translation>: el par está abierto o casi</translation>
   </message>
   <message>
    <source>: time</source>
-   <translation type="unfinished" />
+   <translation>: tiempo</translation>
   </message>
   <message>
    <source>; most were {} ({:.0f})</source>
-   <translation type="unfinished" />
+   <translation>; las más fueron {} ({:.0f})</translation>
   </message>
   <message>
    <source>; wire a {}, wire b {}</source>
-   <translation type="unfinished" />
+   <translation>; cable a {}, cable b {}</translation>
   </message>
   <message>
    <source>A JSON file that says where in which frame each wheel's speed stands</source>
-   <translation type="unfinished" />
+   <translation>Un archivo JSON que dice dónde está en qué trama la velocidad de cada rueda</translation>
   </message>
   <message>
    <source>A bulb draws more than a module's pin may deliver: use an LED tester or a high-impedance meter, or unplug the module.</source>
-   <translation type="unfinished" />
+   <translation>Una bombilla pide más de lo que puede dar una patilla del módulo: use un probador LED o un aparato de alta impedancia, o desenchufe el módulo.</translation>
   </message>
   <message>
    <source>A capture of this wheel shows its ring here, tooth by tooth.</source>
-   <translation type="unfinished" />
+   <translation>Un registro de esta rueda muestra aquí su anillo, diente a diente.</translation>
   </message>
   <message>
    <source>A case from a file...</source>
-   <translation type="unfinished" />
+   <translation>Un caso de un archivo...</translation>
   </message>
   <message>
    <source>A coil makes no voltage while the wheel stands: spin it.</source>
-   <translation type="unfinished" />
+   <translation>Una bobina no da tensión con la rueda parada: gírela.</translation>
   </message>
   <message>
    <source>A coil that swings under a steel tool is alive; it may still be weak.</source>
-   <translation type="unfinished" />
+   <translation>Una bobina que oscila ante un hierro está viva; aún puede ser débil.</translation>
   </message>
   <message>
    <source>A file...</source>
-   <translation type="unfinished" />
+   <translation>Un archivo...</translation>
   </message>
   <message>
    <source>A ghost voltage between nothing and supply: an open with a leak, rather than a short; load it and it falls to nothing.</source>
-   <translation type="unfinished" />
+   <translation>Una tensión fantasma entre nada y alimentación: más bien abierto con fuga que corto; con carga cae a nada.</translation>
   </message>
   <message>
    <source>A hot coil reads higher, 0.39 % a kelvin: give its temperature.</source>
-   <translation type="unfinished" />
+   <translation>Una bobina caliente lee más, 0,39 % por grado: dé su temperatura.</translation>
   </message>
   <message>
    <source>A look costs little and misses what is under the rubber.</source>
-   <translation type="unfinished" />
+   <translation>Mirar cuesta poco y no ve lo que hay bajo la goma.</translation>
   </message>
   <message>
    <source>A made-up vehicle answers now. What it gives goes into this copy, which is kept nowhere; your job comes back when the yard is left.</source>
-   <translation type="unfinished" />
+   <translation>Ahora responde un vehículo inventado. Lo que da va a esta copia, que no se guarda; su trabajo vuelve al salir del patio.</translation>
   </message>
   <message>
    <source>A made-up vehicle with something hidden wrong, and instruments to find it</source>
-   <translation type="unfinished" />
+   <translation>Un vehículo inventado con algo mal escondido, y aparatos para hallarlo</translation>
   </message>
   <message>
    <source>A missing supply may only be latched off: clear the codes and cycle the ignition before the module is blamed.</source>
-   <translation type="unfinished" />
+   <translation>Una alimentación ausente puede estar solo cortada: borre los códigos, quite y dé contacto antes de culpar al módulo.</translation>
   </message>
   <message>
    <source>A module costs</source>
-   <translation type="unfinished" />
+   <translation>Un módulo cuesta</translation>
   </message>
   <message>
    <source>A multimeter does not read this kind of test.</source>
-   <translation type="unfinished" />
+   <translation>Un multímetro no lee este tipo de prueba.</translation>
   </message>
   <message>
    <source>A new wheel sensor was chosen by the old one.</source>
-   <translation type="unfinished" />
+   <translation>Se eligió un sensor de rueda nuevo según el viejo.</translation>
   </message>
   <message>
    <source>A part renewed in vain counts for less. Trouble that began after a work sits where the work was: two wires changed over, a hub with another count of teeth, a bearing the wrong way round, a tyre of another size.</source>
-   <translation type="unfinished" />
+   <translation>Una pieza renovada en vano cuenta menos. Lo que empezó tras un trabajo está donde se trabajó: dos cables cambiados, un buje con otra cuenta de dientes, un rodamiento al revés, un neumático de otra medida.</translation>
   </message>
   <message>
    <source>A pulse is</source>
-   <translation type="unfinished" />
+   <translation>Un pulso está</translation>
   </message>
   <message>
    <source>A repair lead costs</source>
-   <translation type="unfinished" />
+   <translation>Un cable de reparación cuesta</translation>
   </message>
   <message>
    <source>A ring or bearing costs</source>
-   <translation type="unfinished" />
+   <translation>Un anillo o rodamiento cuesta</translation>
   </message>
   <message>
    <source>A sensor costs</source>
-   <translation type="unfinished" />
+   <translation>Un sensor cuesta</translation>
   </message>
   <message>
    <source>A sine for a passive input, out of this machine's sound output through an isolating transformer</source>
-   <translation type="unfinished" />
+   <translation>Un seno para una entrada pasiva, por la salida de sonido de esta máquina y un transformador de aislamiento</translation>
   </message>
   <message>
    <source>A sound line reads </source>
-   <translation type="unfinished" />
+   <translation>Una línea sana lee </translation>
   </message>
   <message>
    <source>A sound line reads OL</source>
-   <translation type="unfinished" />
+   <translation>Una línea sana lee OL</translation>
   </message>
   <message>
    <source>A to B: %1, %2</source>
-   <translation type="unfinished" />
+   <translation>A a B: %1, %2</translation>
   </message>
   <message>
    <source>ABS and ESC may be off during tests: drive accordingly, where it is lawful; a second person watches the instrument.</source>
-   <translation type="unfinished" />
+   <translation>ABS y ESP pueden estar fuera en las pruebas: conduzca acorde, donde sea legal; otra persona mira el aparato.</translation>
   </message>
   <message>
    <source>AC</source>
-   <translation type="unfinished" />
+   <translation>AC</translation>
   </message>
   <message>
    <source>AC output, spun</source>
-   <translation type="unfinished" />
+   <translation>salida AC, girada</translation>
   </message>
   <message>
    <source>AC volts</source>
-   <translation type="unfinished" />
+   <translation>voltios AC</translation>
   </message>
   <message>
    <source>AC volts at </source>
-   <translation type="unfinished" />
+   <translation>Voltios AC en </translation>
   </message>
   <message>
    <source>AC volts depend on how fast it was spun: read the hertz too, then two wheels compare.</source>
-   <translation type="unfinished" />
+   <translation>Los voltios AC dependen del giro: lea también los hercios, y dos ruedas se comparan.</translation>
   </message>
   <message>
    <source>AC volts with the wheel standing: there is no signal to read. Spin it, then again.</source>
-   <translation type="unfinished" />
+   <translation>Voltios AC con la rueda parada: no hay señal que leer. Gírela y repita.</translation>
   </message>
   <message>
    <source>AC volts, % + counts</source>
-   <translation type="unfinished" />
+   <translation>AC voltios, % + cuentas</translation>
   </message>
   <message>
    <source>AC volts, with the hertz</source>
-   <translation type="unfinished" />
+   <translation>voltios AC, con los hercios</translation>
   </message>
   <message>
    <source>About Hay Bale</source>
-   <translation type="unfinished" />
+   <translation>Acerca de Hay Bale</translation>
   </message>
   <message>
    <source>About Hay Bale, licences</source>
-   <translation type="unfinished" />
+   <translation>Acerca de Hay Bale, licencias</translation>
   </message>
   <message>
    <source>About rest level</source>
-   <translation type="unfinished" />
+   <translation>Desde el reposo</translation>
   </message>
   <message>
    <source>Above a speed</source>
-   <translation type="unfinished" />
+   <translation>Por encima de una velocidad</translation>
   </message>
   <message>
    <source>Above: what could still explain the readings. Below: each reading where it was taken.</source>
-   <translation type="unfinished" />
+   <translation>Arriba: qué podría aún explicar las lecturas. Abajo: cada lectura donde se tomó.</translation>
   </message>
   <message>
    <source>Absent: {}: the ring or its encoder, not sensor or wiring.</source>
-   <translation type="unfinished" />
+   <translation>Ausente: {}: el anillo o su rueda magnética, no sensor ni cables.</translation>
   </message>
   <message>
    <source>Act on what stands below, then prove it: repeat the reading that failed.</source>
-   <translation type="unfinished" />
+   <translation>Actúe según lo de abajo y pruébelo: repita la lectura que falló.</translation>
   </message>
   <message>
    <source>Active sensors mind their polarity: a to a, b to b.</source>
-   <translation type="unfinished" />
+   <translation>Los sensores activos tienen polaridad: a con a, b con b.</translation>
   </message>
   <message>
    <source>Add a circuit</source>
-   <translation type="unfinished" />
+   <translation>Añadir un circuito</translation>
   </message>
   <message>
    <source>Add a code</source>
-   <translation type="unfinished" />
+   <translation>Añadir un código</translation>
   </message>
   <message>
    <source>Add a work done</source>
-   <translation type="unfinished" />
+   <translation>Añadir un trabajo hecho</translation>
   </message>
   <message>
    <source>Address of the shop's logbook</source>
-   <translation type="unfinished" />
+   <translation>Dirección del libro de taller</translation>
   </message>
   <message>
    <source>After the first turn</source>
-   <translation type="unfinished" />
+   <translation>Tras la primera vuelta</translation>
   </message>
   <message>
    <source>Again: </source>
-   <translation type="unfinished" />
+   <translation>Otra vez: </translation>
   </message>
   <message>
    <source>All files (*)</source>
-   <translation type="unfinished" />
+   <translation>Todos los archivos (*)</translation>
   </message>
   <message>
    <source>All is brought over to %1.</source>
-   <translation type="unfinished" />
+   <translation>Todo está llevado a %1.</translation>
   </message>
   <message>
    <source>All jobs are in %1.</source>
-   <translation type="unfinished" />
+   <translation>Todos los trabajos están en %1.</translation>
   </message>
   <message>
    <source>All of it</source>
-   <translation type="unfinished" />
+   <translation>Todo</translation>
   </message>
   <message>
    <source>All that moves are {:.0f} steps of {} of the instrument: choose a finer range or couple it by AC before anything is judged.</source>
-   <translation type="unfinished" />
+   <translation>Solo se mueven {:.0f} escalones de {} del aparato: elija una escala más fina o acople en AC antes de juzgar.</translation>
   </message>
   <message>
    <source>An active sensor that is unplugged from its module gives no signal: plugged in, back-probed, then again.</source>
-   <translation type="unfinished" />
+   <translation>Un sensor activo suelto de su módulo no da señal: enchufado, por detrás, y repita.</translation>
   </message>
   <message>
    <source>An active sensor with the key off is not fed: the trace means nothing. Key on, then again.</source>
-   <translation type="unfinished" />
+   <translation>Un sensor activo sin contacto no está alimentado: el registro no significa nada. Dé contacto y repita.</translation>
   </message>
   <message>
    <source>An ammeter across a supply is a short: put it in line, across the two halves of an open connector.</source>
-   <translation type="unfinished" />
+   <translation>Un amperímetro sobre una alimentación es un corto: póngalo en serie, entre las mitades de un conector abierto.</translation>
   </message>
   <message>
    <source>An answer of an instrument came after another job was opened: it is written nowhere.</source>
-   <translation type="unfinished" />
+   <translation>La respuesta de un aparato llegó tras abrirse otro trabajo: no se escribe en ninguno.</translation>
   </message>
   <message>
    <source>An hour costs</source>
-   <translation type="unfinished" />
+   <translation>Una hora cuesta</translation>
   </message>
   <message>
    <source>An ohmmeter pushes next to no current: it sees a break, a short, a coil; a leak of salt water or one last strand it may not.</source>
-   <translation type="unfinished" />
+   <translation>Un óhmetro casi no empuja corriente: ve una rotura, un corto, una bobina; una fuga salada o un último hilo, quizá no.</translation>
   </message>
   <message>
    <source>Angle from the first pulse: chalk the tyre there.</source>
-   <translation type="unfinished" />
+   <translation>Ángulo desde el primer pulso: marque ahí el neumático.</translation>
   </message>
   <message>
    <source>Another program wrote %1 meanwhile; what it wrote is kept in %2. Different is %3.</source>
-   <translation type="unfinished" />
+   <translation>Otro programa escribió %1 entretanto; lo que escribió está en %2. Distinto es %3.</translation>
   </message>
   <message>
    <source>Another vehicle</source>
-   <translation type="unfinished" />
+   <translation>Otro vehículo</translation>
   </message>
   <message>
    <source>Another window took this job over. Here it can only be read now.</source>
-   <translation type="unfinished" />
+   <translation>Otra ventana tomó este trabajo. Aquí ya solo se puede leer.</translation>
   </message>
   <message>
    <source>Another window works on this job. Here it can be read; "Take over" goes on with it in this one.</source>
-   <translation type="unfinished" />
+   <translation>Otra ventana trabaja en este trabajo. Aquí puede leerse; «Tomar» sigue con él en esta.</translation>
   </message>
   <message>
    <source>Answer the next move</source>
-   <translation type="unfinished" />
+   <translation>Responder al siguiente paso</translation>
   </message>
   <message>
    <source>Any word of a job: a plate, a code, a colour, a complaint, a reading</source>
-   <translation type="unfinished" />
+   <translation>Cualquier palabra de un trabajo: matrícula, código, color, queja, lectura</translation>
   </message>
   <message>
    <source>As a capture of the wheel in question</source>
-   <translation type="unfinished" />
+   <translation>Como registro de la rueda en cuestión</translation>
   </message>
   <message>
    <source>As a capture of this wheel, with its gaps, and stop</source>
-   <translation type="unfinished" />
+   <translation>Como registro de esta rueda, con sus huecos, y parar</translation>
   </message>
   <message>
    <source>Ask</source>
-   <translation type="unfinished" />
+   <translation>Preguntar</translation>
   </message>
   <message>
    <source>Asked to read it as {}, but the record looks {}.</source>
-   <translation type="unfinished" />
+   <translation>Se pide leerlo como {}, pero el registro parece {}.</translation>
   </message>
   <message>
    <source>At key-on, the car standing</source>
-   <translation type="unfinished" />
+   <translation>Al dar contacto, parado</translation>
   </message>
   <message>
    <source>At walking pace</source>
-   <translation type="unfinished" />
+   <translation>A paso de hombre</translation>
   </message>
   <message>
    <source>At {}: exchange the two wires back, by their colours at both ends.</source>
-   <translation type="unfinished" />
+   <translation>En {}: devuelva los dos cables a su sitio, por sus colores en ambos extremos.</translation>
   </message>
   <message>
    <source>Attach a file</source>
-   <translation type="unfinished" />
+   <translation>Adjuntar un archivo</translation>
   </message>
   <message>
    <source>Attach a photo or file</source>
-   <translation type="unfinished" />
+   <translation>Adjuntar foto o archivo</translation>
   </message>
   <message>
    <source>Back (F11)</source>
-   <translation type="unfinished" />
+   <translation>Volver (F11)</translation>
   </message>
   <message>
    <source>Before a module is changed: fuses, protection relay, power and ground of the module under load.</source>
-   <translation type="unfinished" />
+   <translation>Antes de cambiar un módulo: fusibles, relé, positivo y masa del módulo con carga.</translation>
   </message>
   <message>
    <source>Before and after, turn on turn</source>
-   <translation type="unfinished" />
+   <translation>Antes y después, vuelta sobre vuelta</translation>
   </message>
   <message>
    <source>Begin with a line as vehicles have it, chosen by its picture</source>
-   <translation type="unfinished" />
+   <translation>Empezar con una línea como las llevan los vehículos, elegida por su dibujo</translation>
   </message>
   <message>
    <source>Begin with level 1: one fault, one wheel, all tools.</source>
-   <translation type="unfinished" />
+   <translation>Empiece con el nivel 1: una avería, una rueda, todas las herramientas.</translation>
   </message>
   <message>
    <source>Bend and pinch {}, one place after the other, and steer lock to lock.</source>
-   <translation type="unfinished" />
+   <translation>Doble y apriete {}, punto por punto, y gire de tope a tope.</translation>
   </message>
   <message>
    <source>Better: </source>
-   <translation type="unfinished" />
+   <translation>Mejor: </translation>
   </message>
   <message>
    <source>Between columns</source>
-   <translation type="unfinished" />
+   <translation>Entre columnas</translation>
   </message>
   <message>
    <source>Black lead on {}.</source>
-   <translation type="unfinished" />
+   <translation>Punta negra en {}.</translation>
   </message>
   <message>
    <source>Both eyes on the loom: listen.</source>
-   <translation type="unfinished" />
+   <translation>Los ojos en el mazo: escuche.</translation>
   </message>
   <message>
    <source>Both leads touch the same joint: move one of them.</source>
-   <translation type="unfinished" />
+   <translation>Ambas puntas tocan el mismo punto: mueva una.</translation>
   </message>
   <message>
    <source>Both leads, Ω (0: zeroed)</source>
-   <translation type="unfinished" />
+   <translation>Ambas puntas, Ω (0: restadas)</translation>
   </message>
   <message>
    <source>Both wheels over the same time and at the same scale.</source>
-   <translation type="unfinished" />
+   <translation>Ambas ruedas sobre el mismo tiempo y a la misma escala.</translation>
   </message>
   <message>
    <source>Bracket it within </source>
-   <translation type="unfinished" />
+   <translation>Acótelo dentro de </translation>
   </message>
   <message>
    <source>Brake hydraulics, where it sits on the unit: the maker's procedure and bleeding.</source>
-   <translation type="unfinished" />
+   <translation>Hidráulica de freno, donde va sobre el grupo: procedimiento del fabricante y purgado.</translation>
   </message>
   <message>
    <source>By sound card</source>
-   <translation type="unfinished" />
+   <translation>Por tarjeta de sonido</translation>
   </message>
   <message>
    <source>C, S, Delete, &lt; &gt;</source>
-   <translation type="unfinished" />
+   <translation>C, S, Supr, &lt; &gt;</translation>
   </message>
   <message>
    <source>Cancel</source>
-   <translation type="unfinished" />
+   <translation>Cancelar</translation>
   </message>
   <message>
    <source>Capture of %1</source>
-   <translation type="unfinished" />
+   <translation>Registro de %1</translation>
   </message>
   <message>
    <source>Car standing, key off.</source>
-   <translation type="unfinished" />
+   <translation>Coche parado, sin contacto.</translation>
   </message>
   <message>
    <source>Car standing, wheels still.</source>
-   <translation type="unfinished" />
+   <translation>Coche parado, ruedas quietas.</translation>
   </message>
   <message>
    <source>Chalk the tyre at the first pulse and look at tooth {} through the opening, {:.0f}° forward from the mark.</source>
-   <translation type="unfinished" />
+   <translation>Marque el neumático en el primer pulso y mire el diente {} por la abertura, {:.0f}° más allá de la marca.</translation>
   </message>
   <message>
    <source>Change or repair the module, then set it up as the maker says.</source>
-   <translation type="unfinished" />
+   <translation>Cambie o repare el módulo y configúrelo como diga el fabricante.</translation>
   </message>
   <message>
    <source>Change the control unit</source>
-   <translation type="unfinished" />
+   <translation>Cambiar la centralita</translation>
   </message>
   <message>
    <source>Changes that were not saved are back. Undo shows the file as it was saved.</source>
-   <translation type="unfinished" />
+   <translation>Los cambios no guardados han vuelto. Deshacer muestra el archivo como se guardó.</translation>
   </message>
   <message>
    <source>Check battery, fuses, relay, power and ground of the module under load: several circuits hang on them.</source>
-   <translation type="unfinished" />
+   <translation>Revise batería, fusibles, relé, positivo y masa del módulo con carga: varios circuitos dependen de ellos.</translation>
   </message>
   <message>
    <source>Check the module's plug, power and ground before the module itself is blamed.</source>
-   <translation type="unfinished" />
+   <translation>Revise conector, positivo y masa del módulo antes de culparlo.</translation>
   </message>
   <message>
    <source>Choose a made-up vehicle and press Enter</source>
-   <translation type="unfinished" />
+   <translation>Elija un vehículo inventado y pulse Intro</translation>
   </message>
   <message>
    <source>Choose the capture file</source>
-   <translation type="unfinished" />
+   <translation>Elegir el registro</translation>
   </message>
   <message>
    <source>Circuit %1.  %2 min, costs %3 so far.</source>
-   <translation type="unfinished" />
+   <translation>Circuito %1.  %2 min, cuesta %3 hasta ahora.</translation>
   </message>
   <message>
    <source>Clean rust from bore and seat so that it goes home; push it fully home before the bolt: a cocked flange cracks.</source>
-   <translation type="unfinished" />
+   <translation>Quite el óxido del alojamiento y asiento para que entre del todo; empújelo a fondo antes del tornillo: una brida ladeada se raja.</translation>
   </message>
   <message>
    <source>Clean the ring and its window; look for rust under the ring that lifts it.</source>
-   <translation type="unfinished" />
+   <translation>Limpie el anillo y su ventana; busque óxido bajo el anillo que lo levante.</translation>
   </message>
   <message>
    <source>Clean the sensor's tip and seat</source>
-   <translation type="unfinished" />
+   <translation>Limpiar la punta y el asiento del sensor</translation>
   </message>
   <message>
    <source>Clean the terminals of {} with a fine tool that does not spread them, and tighten spread ones; renew what stays loose.</source>
-   <translation type="unfinished" />
+   <translation>Limpie los terminales de {} con herramienta fina que no los abra, y cierre los abiertos; renueve lo que siga flojo.</translation>
   </message>
   <message>
    <source>Clear codes and read them again</source>
-   <translation type="unfinished" />
+   <translation>Borrar los códigos y leerlos otra vez</translation>
   </message>
   <message>
    <source>Clear the codes and cycle the ignition: the module feeds its sensors again.</source>
-   <translation type="unfinished" />
+   <translation>Borre los códigos, quite y dé contacto: el módulo vuelve a alimentar sus sensores.</translation>
   </message>
   <message>
    <source>Clear the codes and cycle the ignition: the supply comes back. Then find what made the module switch off.</source>
-   <translation type="unfinished" />
+   <translation>Borre los códigos, quite y dé contacto: la alimentación vuelve. Luego halle por qué cortó el módulo.</translation>
   </message>
   <message>
    <source>Clear the codes once more, do the same again, and read what comes back.</source>
-   <translation type="unfinished" />
+   <translation>Borre los códigos otra vez, haga lo mismo y lea qué vuelve.</translation>
   </message>
   <message>
    <source>Clear the codes, cycle the ignition and read the supply again before a module is blamed.</source>
-   <translation type="unfinished" />
+   <translation>Borre los códigos, quite y dé contacto y mida de nuevo la alimentación antes de culpar a un módulo.</translation>
   </message>
   <message>
    <source>Clear the codes, spin the wheel, read them again.</source>
-   <translation type="unfinished" />
+   <translation>Borre los códigos, gire la rueda, léalos otra vez.</translation>
   </message>
   <message>
    <source>Clear the stored faults and start again</source>
-   <translation type="unfinished" />
+   <translation>Borrar las averías guardadas y empezar de nuevo</translation>
   </message>
   <message>
    <source>Clear, cycle the key, read the codes</source>
-   <translation type="unfinished" />
+   <translation>Borrar, quitar y dar contacto, leer los códigos</translation>
   </message>
   <message>
    <source>Clearing wipes the codes stored now: write them down first, with status, counts and freeze values.</source>
-   <translation type="unfinished" />
+   <translation>Borrar elimina los códigos guardados: anótelos antes, con estado, cuentas y valores congelados.</translation>
   </message>
   <message>
    <source>Clearing wipes the stored codes: write them down in Intake first, or tick there that none were stored.</source>
-   <translation type="unfinished" />
+   <translation>Borrar elimina los códigos guardados: anótelos antes en Recepción, o marque allí que no había.</translation>
   </message>
   <message>
    <source>Click a place on the line.</source>
-   <translation type="unfinished" />
+   <translation>Pulse un lugar de la línea.</translation>
   </message>
   <message>
    <source>Close</source>
-   <translation type="unfinished" />
+   <translation>Cerrar</translation>
   </message>
   <message>
    <source>Close the job</source>
-   <translation type="unfinished" />
+   <translation>Cerrar el trabajo</translation>
   </message>
   <message>
    <source>Close-out</source>
-   <translation type="unfinished" />
+   <translation>Cierre</translation>
   </message>
   <message>
    <source>Closed on %1: %2 %3.</source>
-   <translation type="unfinished" />
+   <translation>Cerrado el %1: %2 %3.</translation>
   </message>
   <message>
    <source>Coach</source>
-   <translation type="unfinished" />
+   <translation>Maestro</translation>
   </message>
   <message>
    <source>Codes in the module, before anything is cleared</source>
-   <translation type="unfinished" />
+   <translation>Códigos del módulo, antes de borrar nada</translation>
   </message>
   <message>
    <source>Codes, basics, prices</source>
-   <translation type="unfinished" />
+   <translation>Códigos, básico, precios</translation>
   </message>
   <message>
    <source>Colours</source>
-   <translation type="unfinished" />
+   <translation>Colores</translation>
   </message>
   <message>
    <source>Common practice; the maker's procedure, local rules and a licensed technician's judgement come first.</source>
-   <translation type="unfinished" />
+   <translation>Práctica común; el procedimiento del fabricante, las normas locales y el juicio del técnico van primero.</translation>
   </message>
   <message>
    <source>Compare size and pressure of the tyres with the other axle and with what is on the door.</source>
-   <translation type="unfinished" />
+   <translation>Compare medida y presión de los neumáticos con el otro eje y con lo que dice la puerta.</translation>
   </message>
   <message>
    <source>Connect</source>
-   <translation type="unfinished" />
+   <translation>Conectar</translation>
   </message>
   <message>
    <source>Connectors, splices, lengths, zones (Ctrl+E)</source>
-   <translation type="unfinished" />
+   <translation>Conectores, empalmes, largos, zonas (Ctrl+E)</translation>
   </message>
   <message>
    <source>Contradictory for one fault: {} and {} together explain it</source>
-   <translation type="unfinished" />
+   <translation>Contradictorio para una avería: {} y {} juntas lo explican</translation>
   </message>
   <message>
    <source>Contradictory: no single fault explains every reading</source>
-   <translation type="unfinished" />
+   <translation>Contradictorio: ninguna avería sola explica todas las lecturas</translation>
   </message>
   <message>
    <source>Copy the readings as text</source>
-   <translation type="unfinished" />
+   <translation>Copiar las lecturas como texto</translation>
   </message>
   <message>
    <source>Copy the verdict as text</source>
-   <translation type="unfinished" />
+   <translation>Copiar el veredicto como texto</translation>
   </message>
   <message>
    <source>Correct</source>
-   <translation type="unfinished" />
+   <translation>Corregir</translation>
   </message>
   <message>
    <source>Count again</source>
-   <translation type="unfinished" />
+   <translation>Contar de nuevo</translation>
   </message>
   <message>
    <source>Count the teeth of the new ring against the old one.</source>
-   <translation type="unfinished" />
+   <translation>Cuente los dientes del anillo nuevo frente al viejo.</translation>
   </message>
   <message>
    <source>Creep to a stop, watching the live speeds for a dropout</source>
-   <translation type="unfinished" />
+   <translation>Rodar hasta parar, vigilando cortes en las velocidades</translation>
   </message>
   <message>
    <source>Cut the wire back an inch (25 mm) at a time until the copper is bright, then several inches more: water creeps along the strands, uphill as well as down.</source>
-   <translation type="unfinished" />
+   <translation>Corte el cable de 25 en 25 mm hasta cobre brillante, y luego unos cuantos más: el agua trepa por los hilos, cuesta arriba y abajo.</translation>
   </message>
   <message>
    <source>DC volts</source>
-   <translation type="unfinished" />
+   <translation>voltios DC</translation>
   </message>
   <message>
    <source>DC volts, % + counts</source>
-   <translation type="unfinished" />
+   <translation>DC voltios, % + cuentas</translation>
   </message>
   <message>
    <source>DC volts, 20 V range</source>
-   <translation type="unfinished" />
+   <translation>voltios DC, escala 20 V</translation>
   </message>
   <message>
    <source>Day / night</source>
-   <translation type="unfinished" />
+   <translation>Día / noche</translation>
   </message>
   <message>
    <source>Decided: </source>
-   <translation type="unfinished" />
+   <translation>Decidido: </translation>
   </message>
   <message>
    <source>Decimal mark</source>
-   <translation type="unfinished" />
+   <translation>Signo decimal</translation>
   </message>
   <message>
    <source>Deliberate short at </source>
-   <translation type="unfinished" />
+   <translation>Corto a propósito en </translation>
   </message>
   <message>
    <source>Deliberate short at the plug</source>
-   <translation type="unfinished" />
+   <translation>Corto a propósito en el conector</translation>
   </message>
   <message>
    <source>Deliberate short: only on an input whose maker allows it to be shorted, and off again at once.</source>
-   <translation type="unfinished" />
+   <translation>Corto a propósito: solo en una entrada cuyo fabricante lo permita, y quitado enseguida.</translation>
   </message>
   <message>
    <source>Demo job</source>
-   <translation type="unfinished" />
+   <translation>Trabajo de ejemplo</translation>
   </message>
   <message>
    <source>Disconnect</source>
-   <translation type="unfinished" />
+   <translation>Desconectar</translation>
   </message>
   <message>
    <source>Do it</source>
-   <translation type="unfinished" />
+   <translation>Hacerlo</translation>
   </message>
   <message>
    <source>Do the work</source>
-   <translation type="unfinished" />
+   <translation>Hacer el trabajo</translation>
   </message>
   <message>
    <source>Done already</source>
-   <translation type="unfinished" />
+   <translation>Ya hecho</translation>
   </message>
   <message>
    <source>Draw 7 and 14 mA in turn, {:.4g} times a second, from wire a through the load box.</source>
-   <translation type="unfinished" />
+   <translation>Tome 7 y 14 mA por turno, {:.4g} veces por segundo, del cable a por la caja de carga.</translation>
   </message>
   <message>
    <source>Drive above 25 km/h, read the codes</source>
-   <translation type="unfinished" />
+   <translation>Rodar a más de 25 km/h, leer los códigos</translation>
   </message>
   <message>
    <source>Drive at walking pace in a straight line, and stop gently.</source>
-   <translation type="unfinished" />
+   <translation>Ruede a paso de hombre en línea recta y pare suave.</translation>
   </message>
   <message>
    <source>Drive in a straight line at about {:.0f} km/h.</source>
-   <translation type="unfinished" />
+   <translation>Ruede en línea recta a unos {:.0f} km/h.</translation>
   </message>
   <message>
    <source>Drive it and read the codes again: what comes back made the module switch off.</source>
-   <translation type="unfinished" />
+   <translation>Ruede y lea los códigos otra vez: lo que vuelve hizo cortar al módulo.</translation>
   </message>
   <message>
    <source>Drive it warm, read the codes</source>
-   <translation type="unfinished" />
+   <translation>Rodar hasta caliente, leer los códigos</translation>
   </message>
   <message>
    <source>Drop a capture of the wheel in question.</source>
-   <translation type="unfinished" />
+   <translation>Suelte un registro de la rueda en cuestión.</translation>
   </message>
   <message>
    <source>Drop a capture on a wheel. Mouse wheel zooms, drag pans, Home shows all; A and B set cursors where the pointer is, Esc takes them off.</source>
-   <translation type="unfinished" />
+   <translation>Suelte un registro en una rueda. La rueda del ratón amplía, arrastrar desplaza, Inicio muestra todo; A y B ponen marcas en el puntero, Esc las quita.</translation>
   </message>
   <message>
    <source>Drop a scope capture of {} here (CSV, WAV, VCD), or press O to choose a file.</source>
-   <translation type="unfinished" />
+   <translation>Suelte aquí un registro de {} (CSV, WAV, VCD), o pulse O para elegir un archivo.</translation>
   </message>
   <message>
    <source>Dropouts</source>
-   <translation type="unfinished" />
+   <translation>Cortes</translation>
   </message>
   <message>
    <source>Edit the line</source>
-   <translation type="unfinished" />
+   <translation>Editar la línea</translation>
   </message>
   <message>
    <source>Encoder in the bearing seal: the right way round, away from magnets; a bad one means a new bearing.</source>
-   <translation type="unfinished" />
+   <translation>Rueda magnética en el retén: del lado correcto, lejos de imanes; una mala pide rodamiento nuevo.</translation>
   </message>
   <message>
    <source>Enter</source>
-   <translation type="unfinished" />
+   <translation>Aceptar</translation>
   </message>
   <message>
    <source>Every reading in one list (Ctrl+R)</source>
-   <translation type="unfinished" />
+   <translation>Todas las lecturas en una lista (Ctrl+R)</translation>
   </message>
   <message>
    <source>Everything at %1 %: the window opens anew.</source>
-   <translation type="unfinished" />
+   <translation>Todo al %1 %: la ventana se abre de nuevo.</translation>
   </message>
   <message>
    <source>Everything larger</source>
-   <translation type="unfinished" />
+   <translation>Todo más grande</translation>
   </message>
   <message>
    <source>Everything smaller</source>
-   <translation type="unfinished" />
+   <translation>Todo más pequeño</translation>
   </message>
   <message>
    <source>Everywhere</source>
-   <translation type="unfinished" />
+   <translation>En todas partes</translation>
   </message>
   <message>
    <source>Fault</source>
-   <translation type="unfinished" />
+   <translation>Avería</translation>
   </message>
   <message>
    <source>Fed in at</source>
-   <translation type="unfinished" />
+   <translation>Se da en</translation>
   </message>
   <message>
    <source>Feed a signal in</source>
-   <translation type="unfinished" />
+   <translation>Dar una señal</translation>
   </message>
   <message>
    <source>Find a job</source>
-   <translation type="unfinished" />
+   <translation>Buscar un trabajo</translation>
   </message>
   <message>
    <source>Find the fault</source>
-   <translation type="unfinished" />
+   <translation>Hallar la avería</translation>
   </message>
   <message>
    <source>Find what it rubbed on, clear it, and clip the loom away from it.</source>
-   <translation type="unfinished" />
+   <translation>Halle qué lo rozó, apártelo y sujete el mazo lejos.</translation>
   </message>
   <message>
    <source>Find what made it switch off: read the codes after the first turn.</source>
-   <translation type="unfinished" />
+   <translation>Halle por qué cortó: lea los códigos tras la primera vuelta.</translation>
   </message>
   <message>
    <source>Find where the two circuits are exchanged, at a plug or a joint, and put them back: nothing is bought.</source>
-   <translation type="unfinished" />
+   <translation>Halle dónde se cambiaron los dos circuitos, en un conector o unión, y devuélvalos: no se compra nada.</translation>
   </message>
   <message>
    <source>First line of data</source>
-   <translation type="unfinished" />
+   <translation>Primera línea de datos</translation>
   </message>
   <message>
    <source>First things first</source>
-   <translation type="unfinished" />
+   <translation>Primero lo primero</translation>
   </message>
   <message>
    <source>Fit a new one</source>
-   <translation type="unfinished" />
+   <translation>Montar nuevo</translation>
   </message>
   <message>
    <source>Fit a new sensor</source>
-   <translation type="unfinished" />
+   <translation>Montar un sensor nuevo</translation>
   </message>
   <message>
    <source>Flex {} while the reading is watched</source>
-   <translation type="unfinished" />
+   <translation>Doblar y mirar la lectura: {}</translation>
   </message>
   <message>
    <source>From a log</source>
-   <translation type="unfinished" />
+   <translation>De un registro</translation>
   </message>
   <message>
    <source>From a quarter of the speed to twice it in 20 s</source>
-   <translation type="unfinished" />
+   <translation>De un cuarto de la velocidad al doble en 20 s</translation>
   </message>
   <message>
    <source>From behind the plug, with a thin probe: do not spread or bridge the module's pins. Airbag and orange high-voltage circuits are out of bounds.</source>
-   <translation type="unfinished" />
+   <translation>Por detrás del conector, con punta fina: no abra ni puentee las patillas del módulo. Airbag y alta tensión naranja, prohibidos.</translation>
   </message>
   <message>
    <source>From now on this job is judged by the good parts; undo takes it back.</source>
-   <translation type="unfinished" />
+   <translation>Desde ahora este trabajo se juzga por las piezas buenas; deshacer lo anula.</translation>
   </message>
   <message>
    <source>Fuse, power or ground of the module is bad: mend that first, then read again.</source>
-   <translation type="unfinished" />
+   <translation>Fusible, alimentación o masa del módulo está mal: arréglelo primero y lea de nuevo.</translation>
   </message>
   <message>
    <source>Give slack where it flexes, hold it on both sides of the joint, and steer from lock to lock: nothing may pull.</source>
-   <translation type="unfinished" />
+   <translation>Deje holgura donde dobla, sujete a ambos lados de la unión y gire de tope a tope: nada debe tirar.</translation>
   </message>
   <message>
    <source>Gives {:.0f} % less: {}: bent, chipped or dirty.</source>
-   <translation type="unfinished" />
+   <translation>Da {:.0f} % menos: {}: doblado, mellado o sucio.</translation>
   </message>
   <message>
    <source>Go on with this job here; the other window can then only read it</source>
-   <translation type="unfinished" />
+   <translation>Seguir aquí con este trabajo; la otra ventana solo podrá leerlo</translation>
   </message>
   <message>
    <source>Go to the line</source>
-   <translation type="unfinished" />
+   <translation>A la línea</translation>
   </message>
   <message>
    <source>Go to the proof</source>
-   <translation type="unfinished" />
+   <translation>A la prueba</translation>
   </message>
   <message>
    <source>Go to the repair</source>
-   <translation type="unfinished" />
+   <translation>A la reparación</translation>
   </message>
   <message>
    <source>Go to the report</source>
-   <translation type="unfinished" />
+   <translation>Al informe</translation>
   </message>
   <message>
    <source>Good sensor on the suspect line</source>
-   <translation type="unfinished" />
+   <translation>Sensor bueno en la línea sospechosa</translation>
   </message>
   <message>
    <source>Hay Bale %1</source>
-   <translation type="unfinished" />
+   <translation>Hay Bale %1</translation>
   </message>
   <message>
    <source>Height</source>
-   <translation type="unfinished" />
+   <translation>Altura</translation>
   </message>
   <message>
    <source>Help</source>
-   <translation type="unfinished" />
+   <translation>Ayuda</translation>
   </message>
   <message>
    <source>Help for this view</source>
-   <translation type="unfinished" />
+   <translation>Ayuda de esta vista</translation>
   </message>
   <message>
    <source>Highest ohms range, Ω</source>
-   <translation type="unfinished" />
+   <translation>Escala más alta de ohmios, Ω</translation>
   </message>
   <message>
    <source>Hint</source>
-   <translation type="unfinished" />
+   <translation>Pista</translation>
   </message>
   <message>
    <source>Hold the loom on both sides of the joint; no strain on it.</source>
-   <translation type="unfinished" />
+   <translation>Sujete el mazo a ambos lados de la unión; sin tensión en ella.</translation>
   </message>
   <message>
    <source>Holes that were pierced: each sealed, or it is the next green crust</source>
-   <translation type="unfinished" />
+   <translation>Agujeros pinchados: cada uno sellado, o será el próximo óxido verde</translation>
   </message>
   <message>
    <source>Home</source>
-   <translation type="unfinished" />
+   <translation>Inicio</translation>
   </message>
   <message>
    <source>Home, End</source>
-   <translation type="unfinished" />
+   <translation>Inicio, Fin</translation>
   </message>
   <message>
    <source>How %1 is read</source>
-   <translation type="unfinished" />
+   <translation>Cómo se lee %1</translation>
   </message>
   <message>
    <source>How it is read</source>
-   <translation type="unfinished" />
+   <translation>Cómo se lee</translation>
   </message>
   <message>
    <source>How sure, in per cent</source>
-   <translation type="unfinished" />
+   <translation>Certeza, en por ciento</translation>
   </message>
   <message>
    <source>How suspicion moved, reading by reading</source>
-   <translation type="unfinished" />
+   <translation>Cómo se movió la sospecha, lectura a lectura</translation>
   </message>
   <message>
    <source>How the file is read</source>
-   <translation type="unfinished" />
+   <translation>Cómo se lee el archivo</translation>
   </message>
   <message>
    <source>How this went could not be kept: %1</source>
-   <translation type="unfinished" />
+   <translation>No pudo guardarse cómo fue: %1</translation>
   </message>
   <message>
    <source>How we know</source>
-   <translation type="unfinished" />
+   <translation>Cómo lo sabemos</translation>
   </message>
   <message>
    <source>Hub bolts and axle nut: the maker's torque, new where the maker says so.</source>
-   <translation type="unfinished" />
+   <translation>Tornillos del buje y tuerca del eje: par del fabricante, nuevos donde lo diga.</translation>
   </message>
   <message>
    <source>If a lamp comes on again, note what you were doing: braking, steering, rain, speed. It shortens the search.</source>
-   <translation type="unfinished" />
+   <translation>Si un testigo se enciende de nuevo, note qué hacía: frenar, girar, lluvia, velocidad. Acorta la búsqueda.</translation>
   </message>
   <message>
    <source>If both circuits set codes, exchange the two leads once before you conclude: polarity or a bad hook-up.</source>
-   <translation type="unfinished" />
+   <translation>Si ambos circuitos dan códigos, cambie los dos cables una vez antes de concluir: polaridad o mala conexión.</translation>
   </message>
   <message>
    <source>Ignition key</source>
-   <translation type="unfinished" />
+   <translation>Llave de contacto</translation>
   </message>
   <message>
    <source>In doubt: %1.</source>
-   <translation type="unfinished" />
+   <translation>En duda: %1.</translation>
   </message>
   <message>
    <source>In fewer than one of 100 such repairs something is still wrong after that.</source>
-   <translation type="unfinished" />
+   <translation>En menos de una de 100 reparaciones así algo sigue mal después.</translation>
   </message>
   <message>
    <source>In series</source>
-   <translation type="unfinished" />
+   <translation>En serie</translation>
   </message>
   <message>
    <source>In the plan because %1.</source>
-   <translation type="unfinished" />
+   <translation>En el plan porque %1.</translation>
   </message>
   <message>
    <source>In the wet</source>
-   <translation type="unfinished" />
+   <translation>En mojado</translation>
   </message>
   <message>
    <source>In this view</source>
-   <translation type="unfinished" />
+   <translation>En esta vista</translation>
   </message>
   <message>
    <source>In {:.0f} of 100 such repairs something is still wrong after that.</source>
-   <translation type="unfinished" />
+   <translation>En {:.0f} de 100 reparaciones así algo sigue mal después.</translation>
   </message>
   <message>
    <source>Input on volts, Ω</source>
-   <translation type="unfinished" />
+   <translation>Entrada en voltios, Ω</translation>
   </message>
   <message>
    <source>Instruments</source>
-   <translation type="unfinished" />
+   <translation>Aparatos</translation>
   </message>
   <message>
    <source>Intake</source>
-   <translation type="unfinished" />
+   <translation>Recepción</translation>
   </message>
   <message>
    <source>Intake does not list the tools or the leave for this one.</source>
-   <translation type="unfinished" />
+   <translation>Recepción no nombra las herramientas o el permiso para esto.</translation>
   </message>
   <message>
    <source>Isolated: </source>
-   <translation type="unfinished" />
+   <translation>Aislado: </translation>
   </message>
   <message>
    <source>It answers; %1 jobs are in it.</source>
-   <translation type="unfinished" />
+   <translation>Responde; tiene %1 trabajos.</translation>
   </message>
   <message>
    <source>It can be closed, but it is not proved: the report will say so, and it does not count in the odds of the next job.</source>
-   <translation type="unfinished" />
+   <translation>Puede cerrarse, pero no está probado: el informe lo dirá, y no cuenta para el próximo trabajo.</translation>
   </message>
   <message>
    <source>It could not be read yet: it %1.</source>
-   <translation type="unfinished" />
+   <translation>Aún no pudo leerse: %1.</translation>
   </message>
   <message>
    <source>It follows: module and line up to here are good.</source>
-   <translation type="unfinished" />
+   <translation>Sigue: módulo y línea hasta aquí están bien.</translation>
   </message>
   <message>
    <source>It is %1</source>
-   <translation type="unfinished" />
+   <translation>Es %1</translation>
   </message>
   <message>
    <source>It was looked for what had made the control unit switch the sensor off.</source>
-   <translation type="unfinished" />
+   <translation>Se buscó por qué la centralita había cortado el sensor.</translation>
   </message>
   <message>
    <source>Job</source>
-   <translation type="unfinished" />
+   <translation>Trabajo</translation>
   </message>
   <message>
    <source>Jobs</source>
-   <translation type="unfinished" />
+   <translation>Trabajos</translation>
   </message>
   <message>
    <source>Jobs are kept on this bench only.</source>
-   <translation type="unfinished" />
+   <translation>Los trabajos se guardan solo en este puesto.</translation>
   </message>
   <message>
    <source>Jobs are not kept in the logbook: %1</source>
-   <translation type="unfinished" />
+   <translation>Los trabajos no se guardan en el libro: %1</translation>
   </message>
   <message>
    <source>Jobs, preferences, help (Alt)</source>
-   <translation type="unfinished" />
+   <translation>Trabajos, preferencias, ayuda (Alt)</translation>
   </message>
   <message>
    <source>Join wires a and b of its module half.</source>
-   <translation type="unfinished" />
+   <translation>Una los cables a y b de su lado módulo.</translation>
   </message>
   <message>
    <source>Join wires a and b with a jumper at {}.</source>
-   <translation type="unfinished" />
+   <translation>Una los cables a y b con un puente en {}.</translation>
   </message>
   <message>
    <source>Keep</source>
-   <translation type="unfinished" />
+   <translation>Guardar</translation>
   </message>
   <message>
    <source>Keep as good</source>
-   <translation type="unfinished" />
+   <translation>Dar por bueno</translation>
   </message>
   <message>
    <source>Keep it turning for two turns at least. Look at height, evenness and levels; keep the record.</source>
-   <translation type="unfinished" />
+   <translation>Que gire al menos dos vueltas. Mire altura, regularidad y niveles; guarde el registro.</translation>
   </message>
   <message>
    <source>Keep jobs on this bench only</source>
-   <translation type="unfinished" />
+   <translation>Guardar trabajos solo en este puesto</translation>
   </message>
   <message>
    <source>Keep the reading, but do not count it</source>
-   <translation type="unfinished" />
+   <translation>Guardar la lectura, pero no contarla</translation>
   </message>
   <message>
    <source>Keep these seconds</source>
-   <translation type="unfinished" />
+   <translation>Guardar estos segundos</translation>
   </message>
   <message>
    <source>Keep what came of it</source>
-   <translation type="unfinished" />
+   <translation>Guardar lo que salió</translation>
   </message>
   <message>
    <source>Kept as good, for the same</source>
-   <translation type="unfinished" />
+   <translation>Guardado como bueno, para iguales</translation>
   </message>
   <message>
    <source>Kept as good.</source>
-   <translation type="unfinished" />
+   <translation>Guardado como bueno.</translation>
   </message>
   <message>
    <source>Kept states</source>
-   <translation type="unfinished" />
+   <translation>Estados</translation>
   </message>
   <message>
    <source>Kept states, newest first</source>
-   <translation type="unfinished" />
+   <translation>Estados guardados, el último primero</translation>
   </message>
   <message>
    <source>Kept states...</source>
-   <translation type="unfinished" />
+   <translation>Estados...</translation>
   </message>
   <message>
    <source>Kept: %1 shows %2 km/h with %3 Hz fed in.</source>
-   <translation type="unfinished" />
+   <translation>Guardado: %1 muestra %2 km/h con %3 Hz.</translation>
   </message>
   <message>
    <source>Kept: %1. Suspicion has moved.</source>
-   <translation type="unfinished" />
+   <translation>Guardado: %1. La sospecha se movió.</translation>
   </message>
   <message>
    <source>Key off and wait before the module's plug comes off; do not spread or bridge its pins. Airbag and orange high-voltage circuits are out of bounds.</source>
-   <translation type="unfinished" />
+   <translation>Quite el contacto y espere antes de soltar el conector del módulo; no abra ni puentee sus patillas. Airbag y alta tensión naranja, prohibidos.</translation>
   </message>
   <message>
    <source>Key off and wait before unplugging. Airbag and orange high-voltage circuits: out of bounds.</source>
-   <translation type="unfinished" />
+   <translation>Quite el contacto y espere antes de desenchufar. Airbag y alta tensión naranja, prohibidos.</translation>
   </message>
   <message>
    <source>Key off before a plug is taken apart or put together.</source>
-   <translation type="unfinished" />
+   <translation>Sin contacto antes de separar o unir un conector.</translation>
   </message>
   <message>
    <source>Key off, and wait a minute.</source>
-   <translation type="unfinished" />
+   <translation>Sin contacto, espere un minuto.</translation>
   </message>
   <message>
    <source>Key off. Take </source>
-   <translation type="unfinished" />
+   <translation>Sin contacto. Separe </translation>
   </message>
   <message>
    <source>Key on, engine off.</source>
-   <translation type="unfinished" />
+   <translation>Contacto dado, motor parado.</translation>
   </message>
   <message>
    <source>Key on. </source>
-   <translation type="unfinished" />
+   <translation>Dé contacto. </translation>
   </message>
   <message>
    <source>Key on. Watch the live speed of </source>
-   <translation type="unfinished" />
+   <translation>Dé contacto. Mire la velocidad de </translation>
   </message>
   <message>
    <source>Keys</source>
-   <translation type="unfinished" />
+   <translation>Teclas</translation>
   </message>
   <message>
    <source>Keys of this view</source>
-   <translation type="unfinished" />
+   <translation>Teclas de esta vista</translation>
   </message>
   <message>
    <source>Known good</source>
-   <translation type="unfinished" />
+   <translation>Buenos conocidos</translation>
   </message>
   <message>
    <source>LED tester</source>
-   <translation type="unfinished" />
+   <translation>probador LED</translation>
   </message>
   <message>
    <source>LED tester, or a bulb of some milliamperes.</source>
-   <translation type="unfinished" />
+   <translation>Probador LED, o bombilla de unos miliamperios.</translation>
   </message>
   <message>
    <source>Lamps lit, functions lost</source>
-   <translation type="unfinished" />
+   <translation>Testigos encendidos, funciones perdidas</translation>
   </message>
   <message>
    <source>Lamps lit, functions lost: {}.</source>
-   <translation type="unfinished" />
+   <translation>Testigos encendidos, funciones perdidas: {}.</translation>
+  </message>
+  <message>
+   <source>Language</source>
+   <translation>Idioma</translation>
   </message>
   <message>
    <source>Lay the new sensor beside the old: same length, same plug, same tip, right wheel.</source>
-   <translation type="unfinished" />
+   <translation>Ponga el sensor nuevo junto al viejo: mismo largo, conector, punta, y rueda correcta.</translation>
   </message>
   <message>
    <source>Lay the turns over each other by the angle</source>
-   <translation type="unfinished" />
+   <translation>Poner las vueltas una sobre otra por el ángulo</translation>
   </message>
   <message>
    <source>Lay {} bare.</source>
-   <translation type="unfinished" />
+   <translation>Deje a la vista {}.</translation>
   </message>
   <message>
    <source>Lead in its clips, slack at the strut, nothing near the tyre or the brake hose.</source>
-   <translation type="unfinished" />
+   <translation>Cable en sus grapas, holgura en el amortiguador, nada cerca del neumático o latiguillo.</translation>
   </message>
   <message>
    <source>Leads clear of the turning wheel and of hot brakes.</source>
-   <translation type="unfinished" />
+   <translation>Cables lejos de la rueda que gira y de frenos calientes.</translation>
   </message>
   <message>
    <source>Leads exchanged</source>
-   <translation type="unfinished" />
+   <translation>Cables cambiados</translation>
   </message>
   <message>
    <source>Leave it as it is</source>
-   <translation type="unfinished" />
+   <translation>Dejarla como está</translation>
   </message>
   <message>
    <source>Leave the yard</source>
-   <translation type="unfinished" />
+   <translation>Salir del patio</translation>
   </message>
   <message>
    <source>Leave this case</source>
-   <translation type="unfinished" />
+   <translation>Dejar este caso</translation>
   </message>
   <message>
    <source>Let the owner decide</source>
-   <translation type="unfinished" />
+   <translation>Que el dueño decida</translation>
   </message>
   <message>
    <source>Level %1, drawn without end: vehicle, line and fault are another each time.</source>
-   <translation type="unfinished" />
+   <translation>Nivel %1, sorteado sin fin: vehículo, línea y avería son otros cada vez.</translation>
   </message>
   <message>
    <source>Licence of Hay Bale</source>
-   <translation type="unfinished" />
+   <translation>Licencia de Hay Bale</translation>
   </message>
   <message>
    <source>Licence of the font</source>
-   <translation type="unfinished" />
+   <translation>Licencia de la letra</translation>
   </message>
   <message>
    <source>Limits used</source>
-   <translation type="unfinished" />
+   <translation>Límites usados</translation>
   </message>
   <message>
    <source>Line</source>
-   <translation type="unfinished" />
+   <translation>Línea</translation>
   </message>
   <message>
    <source>Live speed follows the wheel spun by hand</source>
-   <translation type="unfinished" />
+   <translation>La velocidad sigue a la rueda girada a mano</translation>
   </message>
   <message>
    <source>Live speeds</source>
-   <translation type="unfinished" />
+   <translation>Velocidades</translation>
   </message>
   <message>
    <source>Live speeds, driven straight</source>
-   <translation type="unfinished" />
+   <translation>Velocidades, en línea recta</translation>
   </message>
   <message>
    <source>Load box</source>
-   <translation type="unfinished" />
+   <translation>Caja de carga</translation>
   </message>
   <message>
    <source>Local rules, the maker's procedure and a licensed technician's judgement come first.</source>
-   <translation type="unfinished" />
+   <translation>Las normas locales, el procedimiento del fabricante y el juicio del técnico van primero.</translation>
   </message>
   <message>
    <source>Logbook</source>
-   <translation type="unfinished" />
+   <translation>Libro</translation>
   </message>
   <message>
    <source>Long leads: clear of wheels and hot parts, no bare clip that touches the body; both circuits set codes while they are apart.</source>
-   <translation type="unfinished" />
+   <translation>Cables largos: lejos de ruedas y partes calientes, ninguna pinza desnuda que toque la carrocería; ambos circuitos dan códigos mientras están separados.</translation>
   </message>
   <message>
    <source>Look again, in good light.</source>
-   <translation type="unfinished" />
+   <translation>Mire otra vez, con buena luz.</translation>
   </message>
   <message>
    <source>Look at </source>
-   <translation type="unfinished" />
+   <translation>Mirar </translation>
   </message>
   <message>
    <source>Look at height, evenness and levels; keep the record.</source>
-   <translation type="unfinished" />
+   <translation>Mire altura, regularidad y niveles; guarde el registro.</translation>
   </message>
   <message>
    <source>Look at the ring through its opening while turning it by hand; a pole that is weak needs a new bearing or ring.</source>
-   <translation type="unfinished" />
+   <translation>Mire el anillo por su abertura girándolo a mano; un polo débil pide rodamiento o anillo nuevo.</translation>
   </message>
   <message>
    <source>Look at {} without moving it first: crust, chafe, breaks, dirt, seat.</source>
-   <translation type="unfinished" />
+   <translation>Mire {} sin moverlo antes: costra, roce, roturas, suciedad, asiento.</translation>
   </message>
   <message>
    <source>Look at {} without moving it first: crust, chafe, breaks, dirt, seat; {}.</source>
-   <translation type="unfinished" />
+   <translation>Mire {} sin moverlo antes: costra, roce, roturas, suciedad, asiento; {}.</translation>
   </message>
   <message>
    <source>Look into its plug: green pins, spread terminals, water from the loom.</source>
-   <translation type="unfinished" />
+   <translation>Mire en su conector: patillas verdes, terminales abiertos, agua del mazo.</translation>
   </message>
   <message>
    <source>Look whether it is lit, dim or dark.</source>
-   <translation type="unfinished" />
+   <translation>Mire si está encendida, tenue o apagada.</translation>
   </message>
   <message>
    <source>Look whether the encoder faces the sensor: a bearing mounted the wrong way round gives nothing.</source>
-   <translation type="unfinished" />
+   <translation>Mire si la rueda magnética da al sensor: un rodamiento al revés no da nada.</translation>
   </message>
   <message>
    <source>Look whether the insulation stretches: there the copper is gone.</source>
-   <translation type="unfinished" />
+   <translation>Mire si el aislante se estira: ahí falta el cobre.</translation>
   </message>
   <message>
    <source>Look whether the reading swings wide or barely moves.</source>
-   <translation type="unfinished" />
+   <translation>Mire si la lectura oscila mucho o apenas se mueve.</translation>
   </message>
   <message>
    <source>Look which wheels follow, and which stay, drop out or read otherwise.</source>
-   <translation type="unfinished" />
+   <translation>Mire qué ruedas siguen y cuáles quedan, se cortan o leen distinto.</translation>
   </message>
   <message>
    <source>Looking for the shop's logbook ...</source>
-   <translation type="unfinished" />
+   <translation>Buscando el libro del taller ...</translation>
   </message>
   <message>
    <source>Loop check from </source>
-   <translation type="unfinished" />
+   <translation>Prueba de lazo desde </translation>
   </message>
   <message>
    <source>Loop check from the </source>
-   <translation type="unfinished" />
+   <translation>Prueba de lazo desde </translation>
   </message>
   <message>
    <source>MADE-UP VEHICLE   practice, nothing here touches a real job</source>
-   <translation type="unfinished" />
+   <translation>VEHÍCULO INVENTADO   práctica, nada de aquí toca un trabajo real</translation>
   </message>
   <message>
    <source>Made-up vehicle: practice, nothing here touches a real job</source>
-   <translation type="unfinished" />
+   <translation>Vehículo inventado: práctica, nada de aquí toca un trabajo real</translation>
   </message>
   <message>
    <source>Mains hum of {:.0f} Hz, {} peak, rides on it: leads or shield pick it up; mind it when levels are near a limit.</source>
-   <translation type="unfinished" />
+   <translation>Zumbido de red de {:.0f} Hz, {} de pico, encima: lo recogen cables o pantalla; téngalo en cuenta cerca de un límite.</translation>
   </message>
   <message>
    <source>Measure a new sensor before fitting it, clean the seat, push it fully home, then repeat the reading that failed.</source>
-   <translation type="unfinished" />
+   <translation>Mida un sensor nuevo antes de montarlo, limpie el asiento, empújelo a fondo y repita la lectura que falló.</translation>
   </message>
   <message>
    <source>Measure bias or supply at the sensor's connector, unplugged and plugged.</source>
-   <translation type="unfinished" />
+   <translation>Mida reposo o alimentación en el conector del sensor, suelto y enchufado.</translation>
   </message>
   <message>
    <source>Measure on before a part is blamed.</source>
-   <translation type="unfinished" />
+   <translation>Siga midiendo antes de culpar una pieza.</translation>
   </message>
   <message>
    <source>Measure on.</source>
-   <translation type="unfinished" />
+   <translation>Siga midiendo.</translation>
   </message>
   <message>
    <source>Measure once more before anything is bought: about {:.0f} minutes, {:.0f}.</source>
-   <translation type="unfinished" />
+   <translation>Medir una vez más antes de comprar: unos {:.0f} minutos, {:.0f}.</translation>
   </message>
   <message>
    <source>Measure the coil and the pair at the sensor, then look at the gap and for metal on the tip.</source>
-   <translation type="unfinished" />
+   <translation>Mida la bobina y el par en el sensor, luego mire el entrehierro y si hay metal en la punta.</translation>
   </message>
   <message>
    <source>Measure the new coil before it goes in.</source>
-   <translation type="unfinished" />
+   <translation>Mida la bobina nueva antes de montarla.</translation>
   </message>
   <message>
    <source>Measure the same levels on the good wheel at the same place: a leak or resistance in the line moves them too.</source>
-   <translation type="unfinished" />
+   <translation>Mida los mismos niveles en la rueda buena, en el mismo lugar: una fuga o resistencia en la línea también los mueve.</translation>
   </message>
   <message>
    <source>Measuring: {} times, some {:.0f} minutes.</source>
-   <translation type="unfinished" />
+   <translation>Medido: {} veces, unos {:.0f} minutos.</translation>
   </message>
   <message>
    <source>Mend </source>
-   <translation type="unfinished" />
+   <translation>Reparar </translation>
   </message>
   <message>
    <source>Mend or clean it</source>
-   <translation type="unfinished" />
+   <translation>Reparar o limpiar</translation>
   </message>
   <message>
    <source>Mend the control unit's supply: fuse, relay or ground</source>
-   <translation type="unfinished" />
+   <translation>Arreglar la alimentación de la centralita: fusible, relé o masa</translation>
   </message>
   <message>
    <source>Menu</source>
-   <translation type="unfinished" />
+   <translation>Menú</translation>
   </message>
   <message>
    <source>Meter</source>
-   <translation type="unfinished" />
+   <translation>Aparato</translation>
   </message>
   <message>
    <source>Meter on AC volts, hertz shown beside them if it can.</source>
-   <translation type="unfinished" />
+   <translation>Aparato en voltios AC, con los hercios al lado si puede.</translation>
   </message>
   <message>
    <source>Meter on DC volts, graph or bar on.</source>
-   <translation type="unfinished" />
+   <translation>Aparato en voltios DC, con gráfica o barra.</translation>
   </message>
   <message>
    <source>Meter on DC volts.</source>
-   <translation type="unfinished" />
+   <translation>Aparato en voltios DC.</translation>
   </message>
   <message>
    <source>Meter on ohms, auto range; touch the tips first and take off what the leads read.</source>
-   <translation type="unfinished" />
+   <translation>Aparato en ohmios, escala automática; junte antes las puntas y reste lo que lean.</translation>
   </message>
   <message>
    <source>Meter on ohms, graph or bar on.</source>
-   <translation type="unfinished" />
+   <translation>Aparato en ohmios, con gráfica o barra.</translation>
   </message>
   <message>
    <source>Milliamperes, in line</source>
-   <translation type="unfinished" />
+   <translation>miliamperios, en serie</translation>
   </message>
   <message>
    <source>Module</source>
-   <translation type="unfinished" />
+   <translation>Módulo</translation>
   </message>
   <message>
    <source>Module power, ground and fuses are good: a missing supply counts less than half.</source>
-   <translation type="unfinished" />
+   <translation>Alimentación, masa y fusibles del módulo están bien: una alimentación ausente cuenta menos de la mitad.</translation>
   </message>
   <message>
    <source>Module: {}. Sensor: {}.</source>
-   <translation type="unfinished" />
+   <translation>Módulo: {}. Sensor: {}.</translation>
   </message>
   <message>
    <source>Move one leg at a time; say which by its key. Note where it does not react, too.</source>
-   <translation type="unfinished" />
+   <translation>Mueva un tramo cada vez; diga cuál con su tecla. Note también dónde no reacciona.</translation>
   </message>
   <message>
    <source>Move the loom by hand only, engine off or clear of belts and fans; nothing of an airbag and nothing orange.</source>
-   <translation type="unfinished" />
+   <translation>Mueva el mazo solo a mano, motor parado o lejos de correas y ventiladores; nada del airbag ni naranja.</translation>
   </message>
   <message>
    <source>Multimeter</source>
-   <translation type="unfinished" />
+   <translation>Multímetro</translation>
   </message>
   <message>
    <source>NO</source>
-   <translation type="unfinished" />
+   <translation>NO</translation>
   </message>
   <message>
    <source>NOT KEPT on disk</source>
-   <translation type="unfinished" />
+   <translation>NO GUARDADO</translation>
   </message>
   <message>
    <source>Name</source>
-   <translation type="unfinished" />
+   <translation>Nombre</translation>
   </message>
   <message>
    <source>Name of the trainee</source>
-   <translation type="unfinished" />
+   <translation>Nombre del aprendiz</translation>
   </message>
   <message>
    <source>Names the next move; costs a minute and four points</source>
-   <translation type="unfinished" />
+   <translation>Nombra el siguiente paso; cuesta un minuto y cuatro puntos</translation>
   </message>
   <message>
    <source>Narrowed to {} or {}</source>
-   <translation type="unfinished" />
+   <translation>Reducido a {} o {}</translation>
   </message>
   <message>
    <source>Needs the load box</source>
-   <translation type="unfinished" />
+   <translation>Necesita la caja de carga</translation>
   </message>
   <message>
    <source>Never with the sensor connected, never above the pin's limit, never while the vehicle is driven.</source>
-   <translation type="unfinished" />
+   <translation>Nunca con el sensor conectado, nunca sobre el límite de la patilla, nunca con el vehículo rodando.</translation>
   </message>
   <message>
    <source>New job</source>
-   <translation type="unfinished" />
+   <translation>Trabajo nuevo</translation>
   </message>
   <message>
    <source>New jobs</source>
-   <translation type="unfinished" />
+   <translation>Trabajos nuevos</translation>
   </message>
   <message>
    <source>New jobs begin with this. The job that is open keeps its own.</source>
-   <translation type="unfinished" />
+   <translation>Los trabajos nuevos empiezan así. El abierto conserva lo suyo.</translation>
   </message>
   <message>
    <source>Next move</source>
-   <translation type="unfinished" />
+   <translation>Siguiente paso</translation>
   </message>
   <message>
    <source>Next, to the end of the job</source>
-   <translation type="unfinished" />
+   <translation>Lo siguiente, hasta el final</translation>
   </message>
   <message>
    <source>Next: %1</source>
-   <translation type="unfinished" />
+   <translation>Lo siguiente: %1</translation>
   </message>
   <message>
    <source>No circuit</source>
-   <translation type="unfinished" />
+   <translation>Ningún circuito</translation>
   </message>
   <message>
    <source>No circuit is described</source>
-   <translation type="unfinished" />
+   <translation>Ningún circuito está descrito</translation>
   </message>
   <message>
    <source>No circuit is in question</source>
-   <translation type="unfinished" />
+   <translation>Ningún circuito está en cuestión</translation>
   </message>
   <message>
    <source>No codes were stored.</source>
-   <translation type="unfinished" />
+   <translation>No había códigos guardados.</translation>
   </message>
   <message>
    <source>No complaint was written down.</source>
-   <translation type="unfinished" />
+   <translation>No se anotó ninguna queja.</translation>
   </message>
   <message>
    <source>No cutting or piercing of shielded or safety-critical wires where the maker forbids it.</source>
-   <translation type="unfinished" />
+   <translation>No corte ni pinche cables apantallados o de seguridad donde el fabricante lo prohíba.</translation>
   </message>
   <message>
    <source>No further test would tell more</source>
-   <translation type="unfinished" />
+   <translation>Ninguna otra prueba diría más</translation>
   </message>
   <message>
    <source>No instrument connected: type, or practise</source>
-   <translation type="unfinished" />
+   <translation>Sin aparato: escriba, o practique</translation>
   </message>
   <message>
    <source>No job has all of these words; try fewer.</source>
-   <translation type="unfinished" />
+   <translation>Ningún trabajo tiene todas esas palabras; pruebe con menos.</translation>
   </message>
   <message>
    <source>No multimeter connected</source>
-   <translation type="unfinished" />
+   <translation>Ningún multímetro conectado</translation>
   </message>
   <message>
    <source>No multimeter is connected.</source>
-   <translation type="unfinished" />
+   <translation>Ningún multímetro conectado.</translation>
   </message>
   <message>
    <source>No page has all of these words. Try fewer, or the beginning of one.</source>
-   <translation type="unfinished" />
+   <translation>Ninguna página tiene todas esas palabras. Pruebe con menos, o el comienzo de una.</translation>
   </message>
   <message>
    <source>No pulse now</source>
-   <translation type="unfinished" />
+   <translation>Ahora ningún pulso</translation>
   </message>
   <message>
    <source>No pulses in {}: the line stays flat at {}: {}.</source>
-   <translation type="unfinished" />
+   <translation>Ningún pulso en {}: la línea queda plana en {}: {}.</translation>
   </message>
   <message>
    <source>No reading yet. Click a place on the line, then type what the meter shows.</source>
-   <translation type="unfinished" />
+   <translation>Aún sin lecturas. Pulse un lugar de la línea y escriba lo que muestra el aparato.</translation>
   </message>
   <message>
    <source>No recent jobs</source>
-   <translation type="unfinished" />
+   <translation>Sin trabajos recientes</translation>
   </message>
   <message>
    <source>No scope is connected.</source>
-   <translation type="unfinished" />
+   <translation>Ningún osciloscopio conectado.</translation>
   </message>
   <message>
    <source>No signal generator is connected.</source>
-   <translation type="unfinished" />
+   <translation>Ninguna fuente de señal conectada.</translation>
   </message>
   <message>
    <source>No sound here</source>
-   <translation type="unfinished" />
+   <translation>Sin sonido aquí</translation>
   </message>
   <message>
    <source>No source connected</source>
-   <translation type="unfinished" />
+   <translation>Ninguna fuente conectada</translation>
   </message>
   <message>
    <source>No supply from the module: it may only be latched off</source>
-   <translation type="unfinished" />
+   <translation>Sin alimentación del módulo: puede estar solo cortada</translation>
   </message>
   <message>
    <source>No test of this tool box would show more</source>
-   <translation type="unfinished" />
+   <translation>Ninguna prueba con estas herramientas mostraría más</translation>
   </message>
   <message>
    <source>No trace yet</source>
-   <translation type="unfinished" />
+   <translation>Aún sin registro</translation>
   </message>
   <message>
    <source>Noise of {} rides on {}: a poor shield or contact.</source>
-   <translation type="unfinished" />
+   <translation>Ruido de {} sobre {}: mala pantalla o mal contacto.</translation>
   </message>
   <message>
    <source>None were stored</source>
-   <translation type="unfinished" />
+   <translation>No había ninguno</translation>
   </message>
   <message>
    <source>Not as it should be: make it once more, at a second contact, before you believe it.</source>
-   <translation type="unfinished" />
+   <translation>No como debe: hágala otra vez, en otro contacto, antes de creerlo.</translation>
   </message>
   <message>
    <source>Not isolated yet: measuring on may be cheaper than this repair. The odds stand below.</source>
-   <translation type="unfinished" />
+   <translation>Aún no aislado: seguir midiendo puede ser más barato que esta reparación. Las probabilidades están abajo.</translation>
   </message>
   <message>
    <source>Not it. It was %1.</source>
-   <translation type="unfinished" />
+   <translation>No era eso. Era %1.</translation>
   </message>
   <message>
    <source>Not looked at yet: {}. That comes before opening a line.</source>
-   <translation type="unfinished" />
+   <translation>Aún sin mirar: {}. Eso va antes de abrir una línea.</translation>
   </message>
   <message>
    <source>Not made after the repair: </source>
-   <translation type="unfinished" />
+   <translation>No hecho tras la reparación: </translation>
   </message>
   <message>
    <source>Not now</source>
-   <translation type="unfinished" />
+   <translation>Ahora no</translation>
   </message>
   <message>
    <source>Not proved yet: {:.0f} in 100 repairs leave something wrong.</source>
-   <translation type="unfinished" />
+   <translation>Aún sin probar: {:.0f} de 100 reparaciones dejan algo mal.</translation>
   </message>
   <message>
    <source>Not sealed yet: </source>
-   <translation type="unfinished" />
+   <translation>Aún sin sellar: </translation>
   </message>
   <message>
    <source>Not taken, it could not be opened again: %1</source>
-   <translation type="unfinished" />
+   <translation>No aceptado, no podría abrirse de nuevo: %1</translation>
   </message>
   <message>
    <source>Note what you see, or that it cannot be seen.</source>
-   <translation type="unfinished" />
+   <translation>Anote lo que ve, o que no puede verse.</translation>
   </message>
   <message>
    <source>Nothing can be said yet.</source>
-   <translation type="unfinished" />
+   <translation>Aún no puede decirse nada.</translation>
   </message>
   <message>
    <source>Nothing feeds the lamp: key on, or its other lead on battery plus.</source>
-   <translation type="unfinished" />
+   <translation>Nada alimenta la lámpara: dé contacto, o su otra punta al positivo de batería.</translation>
   </message>
   <message>
    <source>Nothing measured on </source>
-   <translation type="unfinished" />
+   <translation>Nada medido en </translation>
   </message>
   <message>
    <source>Nothing on this record. Repeat it under the complaint: bump, steering, wet, creep.</source>
-   <translation type="unfinished" />
+   <translation>Nada en este registro. Repítalo bajo la queja: baches, dirección, mojado, al paso.</translation>
   </message>
   <message>
    <source>Nothing says when the samples were taken: choose the time column, or type the samples a second.</source>
-   <translation type="unfinished" />
+   <translation>Nada dice cuándo se tomaron las muestras: elija la columna de tiempo, o escriba las muestras por segundo.</translation>
   </message>
   <message>
    <source>Nothing to keep: no leg was moved for two seconds.</source>
-   <translation type="unfinished" />
+   <translation>Nada que guardar: ningún tramo se movió dos segundos.</translation>
   </message>
   <message>
    <source>Nothing to repair: say so, with what was tested and what was not.</source>
-   <translation type="unfinished" />
+   <translation>Nada que reparar: dígalo, con lo probado y lo no probado.</translation>
   </message>
   <message>
    <source>Nothing was measured on </source>
-   <translation type="unfinished" />
+   <translation>Nada medido en </translation>
   </message>
   <message>
    <source>Nothing was measured.</source>
-   <translation type="unfinished" />
+   <translation>No se midió nada.</translation>
   </message>
   <message>
    <source>Nothing was repaired yet. What may be done, the cheapest first in the long run:</source>
-   <translation type="unfinished" />
+   <translation>Aún no se reparó nada. Qué puede hacerse, primero lo más barato a la larga:</translation>
   </message>
   <message>
    <source>Nothing wrong any more: clearing the codes may have ended a latch-off</source>
-   <translation type="unfinished" />
+   <translation>Ya nada mal: borrar los códigos pudo acabar con un corte</translation>
   </message>
   <message>
    <source>Nothing wrong shows in these readings</source>
-   <translation type="unfinished" />
+   <translation>Nada mal se ve en estas lecturas</translation>
   </message>
   <message>
    <source>Now and then</source>
-   <translation type="unfinished" />
+   <translation>A veces</translation>
   </message>
   <message>
    <source>OL on auto range: set the highest range, {}, by hand before believing it.</source>
-   <translation type="unfinished" />
+   <translation>OL en escala automática: ponga a mano la más alta, {}, antes de creerlo.</translation>
   </message>
   <message>
    <source>OL, as an open circuit should read.</source>
-   <translation type="unfinished" />
+   <translation>OL, como debe leer un circuito abierto.</translation>
   </message>
   <message>
    <source>Occurs: </source>
-   <translation type="unfinished" />
+   <translation>Ocurre: </translation>
   </message>
   <message>
    <source>Odds</source>
-   <translation type="unfinished" />
+   <translation>Parte</translation>
   </message>
   <message>
    <source>Ohms against battery plus: the battery drives the meter, not the circuit.</source>
-   <translation type="unfinished" />
+   <translation>Ohmios contra el positivo: la batería mueve el aparato, no el circuito.</translation>
   </message>
   <message>
    <source>Ohms against battery plus: the battery drives the meter. Take the battery off, or measure volts.</source>
-   <translation type="unfinished" />
+   <translation>Ohmios contra el positivo: la batería mueve el aparato. Quite la batería, o mida voltios.</translation>
   </message>
   <message>
    <source>Ohms of </source>
-   <translation type="unfinished" />
+   <translation>Ohmios de </translation>
   </message>
   <message>
    <source>Ohms of the pair at </source>
-   <translation type="unfinished" />
+   <translation>Ohmios del par en </translation>
   </message>
   <message>
    <source>Ohms of wire {} from {} to {}</source>
-   <translation type="unfinished" />
+   <translation>Ohmios del cable {} de {} a {}</translation>
   </message>
   <message>
    <source>Ohms on a live circuit mean nothing and can hurt the meter: key off, or unplug the module.</source>
-   <translation type="unfinished" />
+   <translation>Ohmios en un circuito vivo no significan nada y pueden dañar el aparato: quite el contacto o desenchufe el módulo.</translation>
   </message>
   <message>
    <source>Ohms only with the key off; battery off where the maker asks for it.</source>
-   <translation type="unfinished" />
+   <translation>Ohmios solo sin contacto; batería quitada donde el fabricante lo pida.</translation>
   </message>
   <message>
    <source>Ohms with the key on: the module feeds the line, so the figure means nothing. Key off, then again.</source>
-   <translation type="unfinished" />
+   <translation>Ohmios con contacto: el módulo alimenta la línea, la cifra no significa nada. Quite el contacto y repita.</translation>
   </message>
   <message>
    <source>Ohms with the line plugged in measure everything that hangs on it.</source>
-   <translation type="unfinished" />
+   <translation>Ohmios con la línea enchufada miden todo lo que cuelga de ella.</translation>
   </message>
   <message>
    <source>Ohms, % + counts</source>
-   <translation type="unfinished" />
+   <translation>Ohmios, % + cuentas</translation>
   </message>
   <message>
    <source>Ohms, auto range</source>
-   <translation type="unfinished" />
+   <translation>ohmios, escala automática</translation>
   </message>
   <message>
    <source>Ohms, by hand to </source>
-   <translation type="unfinished" />
+   <translation>ohmios, a mano hasta </translation>
   </message>
   <message>
    <source>On a sound line it is {}</source>
-   <translation type="unfinished" />
+   <translation>En una línea sana está {}</translation>
   </message>
   <message>
    <source>On the board: arrows choose a part, C puts a connector in behind it, S a splice, &lt; &gt; move it, Delete takes it out, Return names it, Esc ends.</source>
-   <translation type="unfinished" />
+   <translation>En el tablero: las flechas eligen una pieza, C pone un conector detrás, S un empalme, &lt; &gt; la mueven, Supr la quita, Intro le da nombre, Esc termina.</translation>
   </message>
   <message>
    <source>On the line</source>
-   <translation type="unfinished" />
+   <translation>En la línea</translation>
   </message>
   <message>
    <source>On this bench</source>
-   <translation type="unfinished" />
+   <translation>En este puesto</translation>
   </message>
   <message>
    <source>One gap is {:.0f} % wider, the rest even: behind {}: the ring has cracked and opened.</source>
-   <translation type="unfinished" />
+   <translation>Un hueco es {:.0f} % más ancho, el resto igual: tras {}: el anillo se rajó y abrió.</translation>
   </message>
   <message>
    <source>One kind of test speaks against it. Before a part is bought, see it by a test of another kind.</source>
-   <translation type="unfinished" />
+   <translation>Un solo tipo de prueba habla en contra. Antes de comprar, véalo con otro tipo de prueba.</translation>
   </message>
   <message>
    <source>One page for the owner</source>
-   <translation type="unfinished" />
+   <translation>Una página para el dueño</translation>
   </message>
   <message>
    <source>Only where the maker allows a shorted input. Fuse the lead; take it off again at once.</source>
-   <translation type="unfinished" />
+   <translation>Solo donde el fabricante permita una entrada en corto. Fusible en el cable; quítelo enseguida.</translation>
   </message>
   <message>
    <source>Only {} pulses in {}: too few to judge a wheel by.</source>
-   <translation type="unfinished" />
+   <translation>Solo {} pulsos en {}: muy pocos para juzgar una rueda.</translation>
   </message>
   <message>
    <source>Open</source>
-   <translation type="unfinished" />
+   <translation>Abrir</translation>
   </message>
   <message>
    <source>Open </source>
-   <translation type="unfinished" />
+   <translation>Abra </translation>
   </message>
   <message>
    <source>Open a capture</source>
-   <translation type="unfinished" />
+   <translation>Abrir registro</translation>
   </message>
   <message>
    <source>Open a job</source>
-   <translation type="unfinished" />
+   <translation>Abrir un trabajo</translation>
   </message>
   <message>
    <source>Open a practice case</source>
-   <translation type="unfinished" />
+   <translation>Abrir un caso de práctica</translation>
   </message>
   <message>
    <source>Open the job again</source>
-   <translation type="unfinished" />
+   <translation>Abrir el trabajo de nuevo</translation>
   </message>
   <message>
    <source>Open this state</source>
-   <translation type="unfinished" />
+   <translation>Abrir este estado</translation>
   </message>
   <message>
    <source>Open...</source>
-   <translation type="unfinished" />
+   <translation>Abrir...</translation>
   </message>
   <message>
    <source>Other ways</source>
-   <translation type="unfinished" />
+   <translation>Otras vías</translation>
   </message>
   <message>
    <source>Output swells by {:.0f} % once a turn.</source>
-   <translation type="unfinished" />
+   <translation>La salida crece {:.0f} % una vez por vuelta.</translation>
   </message>
   <message>
    <source>Over bumps</source>
-   <translation type="unfinished" />
+   <translation>En baches</translation>
   </message>
   <message>
    <source>Over the same bump, read the codes</source>
-   <translation type="unfinished" />
+   <translation>Por el mismo bache, leer los códigos</translation>
   </message>
   <message>
    <source>Page of the help</source>
-   <translation type="unfinished" />
+   <translation>Página de la ayuda</translation>
   </message>
   <message>
    <source>Page to be read from afar</source>
-   <translation type="unfinished" />
+   <translation>Página para leer de lejos</translation>
   </message>
   <message>
    <source>Pages of the help</source>
-   <translation type="unfinished" />
+   <translation>Páginas de la ayuda</translation>
   </message>
   <message>
    <source>Parts of the logbook are damaged. Close the program and start it again: what can be read is brought into a new one.</source>
-   <translation type="unfinished" />
+   <translation>Partes del libro están dañadas. Cierre el programa y ábralo de nuevo: lo legible pasa a uno nuevo.</translation>
   </message>
   <message>
    <source>Picture of the line: %1</source>
-   <translation type="unfinished" />
+   <translation>Dibujo de la línea: %1</translation>
   </message>
   <message>
    <source>Pierced at </source>
-   <translation type="unfinished" />
+   <translation>Pinchado en </translation>
   </message>
   <message>
    <source>Piercing: none of shielded or safety-critical wires where the maker forbids it; write the hole down and seal it, or it is the next green crust.</source>
-   <translation type="unfinished" />
+   <translation>Pinchar: nada apantallado ni de seguridad donde el fabricante lo prohíba; anote el agujero y séllelo, o será el próximo óxido verde.</translation>
   </message>
   <message>
    <source>Practice</source>
-   <translation type="unfinished" />
+   <translation>Práctica</translation>
   </message>
   <message>
    <source>Practice cases</source>
-   <translation type="unfinished" />
+   <translation>Casos de práctica</translation>
   </message>
   <message>
    <source>Practice yard</source>
-   <translation type="unfinished" />
+   <translation>Patio de práctica</translation>
   </message>
   <message>
    <source>Practice yard: a made-up vehicle</source>
-   <translation type="unfinished" />
+   <translation>Patio de práctica: un vehículo inventado</translation>
   </message>
   <message>
    <source>Practice: %1</source>
-   <translation type="unfinished" />
+   <translation>Práctica: %1</translation>
   </message>
   <message>
    <source>Practise next: %1.</source>
-   <translation type="unfinished" />
+   <translation>Practique ahora: %1.</translation>
   </message>
   <message>
    <source>Preferences</source>
-   <translation type="unfinished" />
+   <translation>Preferencias</translation>
   </message>
   <message>
    <source>Preferences have the sound off</source>
-   <translation type="unfinished" />
+   <translation>Las preferencias tienen el sonido apagado</translation>
   </message>
   <message>
    <source>Preferences...</source>
-   <translation type="unfinished" />
+   <translation>Preferencias...</translation>
   </message>
   <message>
    <source>Prices, in the shop's money</source>
-   <translation type="unfinished" />
+   <translation>Precios, en la moneda del taller</translation>
   </message>
   <message>
    <source>Print the report...</source>
-   <translation type="unfinished" />
+   <translation>Imprimir el informe...</translation>
   </message>
   <message>
    <source>Printed {} by Hay Bale {}.</source>
-   <translation type="unfinished" />
+   <translation>Impreso {} con Hay Bale {}.</translation>
   </message>
   <message>
    <source>Program log</source>
-   <translation type="unfinished" />
+   <translation>Registro del programa</translation>
   </message>
   <message>
    <source>Proof</source>
-   <translation type="unfinished" />
+   <translation>Prueba</translation>
   </message>
   <message>
    <source>Prove it</source>
-   <translation type="unfinished" />
+   <translation>Probarlo</translation>
   </message>
   <message>
    <source>Proved. What was found counts in the odds of the next job.</source>
-   <translation type="unfinished" />
+   <translation>Probado. Lo hallado cuenta para el próximo trabajo.</translation>
   </message>
   <message>
    <source>Proves little: with no load, {} more in the wire would read the same.</source>
-   <translation type="unfinished" />
+   <translation>Prueba poco: sin carga, {} más en el cable leerían lo mismo.</translation>
   </message>
   <message>
    <source>Pull by hand and gently; leave alone what the maker forbids to be touched, and anything shielded, orange or of an airbag.</source>
-   <translation type="unfinished" />
+   <translation>Tire a mano y suave; deje lo que el fabricante prohíbe, y todo lo apantallado, naranja o del airbag.</translation>
   </message>
   <message>
    <source>Pull gently on each wire of {}, a hand's width at a time: where its copper is gone the insulation stretches.</source>
-   <translation type="unfinished" />
+   <translation>Tire suave de cada cable de {}, palmo a palmo: donde falta el cobre el aislante se estira.</translation>
   </message>
   <message>
    <source>Pull gently on each wire, a hand's width at a time.</source>
-   <translation type="unfinished" />
+   <translation>Tire suave de cada cable, palmo a palmo.</translation>
   </message>
   <message>
    <source>Pull on </source>
-   <translation type="unfinished" />
+   <translation>Tirar de </translation>
   </message>
   <message>
    <source>Pull on the wires of </source>
-   <translation type="unfinished" />
+   <translation>Tirar de los cables de </translation>
   </message>
   <message>
    <source>Pull on {} while the reading is watched</source>
-   <translation type="unfinished" />
+   <translation>Tirar y mirar la lectura: {}</translation>
   </message>
   <message>
    <source>Put exchanged wires back</source>
-   <translation type="unfinished" />
+   <translation>Devolver a su sitio los cables cambiados</translation>
   </message>
   <message>
    <source>Put the two circuits back on their own pins, by the maker's pin list.</source>
-   <translation type="unfinished" />
+   <translation>Devuelva los dos circuitos a sus patillas, por la lista del fabricante.</translation>
   </message>
   <message>
    <source>Put the two wires back, by their colours: no part is needed.</source>
-   <translation type="unfinished" />
+   <translation>Devuelva los dos cables a su sitio por sus colores: no hace falta pieza.</translation>
   </message>
   <message>
    <source>Put the tyre right</source>
-   <translation type="unfinished" />
+   <translation>Corregir el neumático</translation>
   </message>
   <message>
    <source>Qt 6 (LGPL-3), Eigen (MPL-2.0), fmt, nlohmann-json, fast_float and CLI11 (MIT and alike), libsndfile (LGPL-2.1), libzip (BSD), SQLite (public domain), PostgreSQL's client library (PostgreSQL licence), the font Atkinson Hyperlegible (SIL Open Font License 1.1). On Debian their full texts lie in /usr/share/doc/PACKAGE/copyright.</source>
-   <translation type="unfinished" />
+   <translation>Qt 6 (LGPL-3), Eigen (MPL-2.0), fmt, nlohmann-json, fast_float y CLI11 (MIT y similares), libsndfile (LGPL-2.1), libzip (BSD), SQLite (dominio público), la biblioteca de PostgreSQL (licencia PostgreSQL), la letra Atkinson Hyperlegible (SIL Open Font License 1.1). En Debian sus textos están en /usr/share/doc/PAQUETE/copyright.</translation>
   </message>
   <message>
    <source>Quit</source>
-   <translation type="unfinished" />
+   <translation>Salir</translation>
   </message>
   <message>
    <source>Raise the wheel so that it turns freely, the car on rated stands, the others chocked.</source>
-   <translation type="unfinished" />
+   <translation>Levante la rueda para que gire libre, el coche en caballetes homologados, las otras calzadas.</translation>
   </message>
   <message>
    <source>Rated stands on sound points, chocked; nothing of you under it on a jack alone.</source>
-   <translation type="unfinished" />
+   <translation>Caballetes homologados en puntos firmes, calzado; nada de usted debajo solo con gato.</translation>
   </message>
   <message>
    <source>Read from afar</source>
-   <translation type="unfinished" />
+   <translation>Leer de lejos</translation>
   </message>
   <message>
    <source>Read it like this</source>
-   <translation type="unfinished" />
+   <translation>Leerlo así</translation>
   </message>
   <message>
    <source>Read the live speed of %1</source>
-   <translation type="unfinished" />
+   <translation>Leer la velocidad de %1</translation>
   </message>
   <message>
    <source>Read the live speeds once more, slowly and in a straight line.</source>
-   <translation type="unfinished" />
+   <translation>Lea otra vez las velocidades, despacio y en recta.</translation>
   </message>
   <message>
    <source>Read the meter</source>
-   <translation type="unfinished" />
+   <translation>Leer el aparato</translation>
   </message>
   <message>
    <source>Read the trace while it is recorded</source>
-   <translation type="unfinished" />
+   <translation>Leer la señal mientras se registra</translation>
   </message>
   <message>
    <source>Read which codes come back with the car standing.</source>
-   <translation type="unfinished" />
+   <translation>Lea qué códigos vuelven con el coche parado.</translation>
   </message>
   <message>
    <source>Read which codes come back.</source>
-   <translation type="unfinished" />
+   <translation>Lea qué códigos vuelven.</translation>
   </message>
   <message>
    <source>Reading %1</source>
-   <translation type="unfinished" />
+   <translation>Leyendo %1</translation>
   </message>
   <message>
    <source>Readings of this job that a limit can be about</source>
-   <translation type="unfinished" />
+   <translation>Lecturas de este trabajo sobre las que puede haber un límite</translation>
   </message>
   <message>
    <source>Readings, %1</source>
-   <translation type="unfinished" />
+   <translation>Lecturas, %1</translation>
   </message>
   <message>
    <source>Record a spin of this wheel.</source>
-   <translation type="unfinished" />
+   <translation>Registre un giro de esta rueda.</translation>
   </message>
   <message>
    <source>Record four seconds</source>
-   <translation type="unfinished" />
+   <translation>Registrar cuatro segundos</translation>
   </message>
   <message>
    <source>Record the trace once more, with the probe on bright metal.</source>
-   <translation type="unfinished" />
+   <translation>Registre otra vez, con la punta en metal brillante.</translation>
   </message>
   <message>
    <source>Recording block after block; every block is read as it comes.</source>
-   <translation type="unfinished" />
+   <translation>Se registra bloque a bloque y se lee al llegar.</translation>
   </message>
   <message>
    <source>Recording four seconds: spin the wheel.</source>
-   <translation type="unfinished" />
+   <translation>Registrando cuatro segundos: gire la rueda.</translation>
   </message>
   <message>
    <source>Red lead on {}.</source>
-   <translation type="unfinished" />
+   <translation>Punta roja en {}.</translation>
   </message>
   <message>
    <source>Red on </source>
-   <translation type="unfinished" />
+   <translation>Rojo en </translation>
   </message>
   <message>
    <source>Red on {} at {}, black on {}; {}</source>
-   <translation type="unfinished" />
+   <translation>Rojo en {}, {}; negro en {}; {}</translation>
   </message>
   <message>
    <source>Redo</source>
-   <translation type="unfinished" />
+   <translation>Rehacer</translation>
   </message>
   <message>
    <source>Redo %1 (Ctrl+Shift+Z)</source>
-   <translation type="unfinished" />
+   <translation>Rehacer %1 (Ctrl+Shift+Z)</translation>
   </message>
   <message>
    <source>Remove</source>
-   <translation type="unfinished" />
+   <translation>Quitar</translation>
   </message>
   <message>
    <source>Renew the toothed ring or its bearing</source>
-   <translation type="unfinished" />
+   <translation>Renovar el anillo dentado o su rodamiento</translation>
   </message>
   <message>
    <source>Repair</source>
-   <translation type="unfinished" />
+   <translation>Reparación</translation>
+  </message>
+  <message>
+   <source>Repair on {}: {} ({:.0f} %)</source>
+   <translation>Reparación en {}: {} ({:.0f} %)</translation>
   </message>
   <message>
    <source>Repaired before ({}): {:g} times as likely to be at fault.</source>
-   <translation type="unfinished" />
+   <translation>Reparado antes ({}): {:g} veces más probable culpable.</translation>
   </message>
   <message>
    <source>Repaired before, on the circuit in question</source>
-   <translation type="unfinished" />
+   <translation>Reparado antes, en el circuito en cuestión</translation>
   </message>
   <message>
    <source>Repaired before: </source>
-   <translation type="unfinished" />
+   <translation>Reparado antes: </translation>
   </message>
   <message>
    <source>Repeat the record with the leads at a second contact.</source>
-   <translation type="unfinished" />
+   <translation>Repita el registro con las puntas en otro contacto.</translation>
   </message>
   <message>
    <source>Repeat {} ({}) at a second contact before believing it.</source>
-   <translation type="unfinished" />
+   <translation>Repita {} ({}) en otro contacto antes de creerlo.</translation>
   </message>
   <message>
    <source>Repeat {} ({}) at a second contact, on the highest range, before believing it.</source>
-   <translation type="unfinished" />
+   <translation>Repita {} ({}) en otro contacto, en la escala más alta, antes de creerlo.</translation>
   </message>
   <message>
    <source>Report</source>
-   <translation type="unfinished" />
+   <translation>Informe</translation>
   </message>
   <message>
    <source>Report printed.</source>
-   <translation type="unfinished" />
+   <translation>Informe impreso.</translation>
   </message>
   <message>
    <source>Report saved in %1.</source>
-   <translation type="unfinished" />
+   <translation>Informe guardado en %1.</translation>
   </message>
   <message>
    <source>Report, and close the job</source>
-   <translation type="unfinished" />
+   <translation>Informe, y cerrar el trabajo</translation>
   </message>
   <message>
    <source>Report, as it will be printed</source>
-   <translation type="unfinished" />
+   <translation>Informe, como se imprimirá</translation>
   </message>
   <message>
    <source>Reproduce the complaint (bump, steering, wet) while a reading is watched, or check the ring and the live speed.</source>
-   <translation type="unfinished" />
+   <translation>Reproduzca la queja (baches, dirección, mojado) mirando una lectura, o revise anillo y velocidad.</translation>
   </message>
   <message>
    <source>Right: %1.</source>
-   <translation type="unfinished" />
+   <translation>Correcto: %1.</translation>
   </message>
   <message>
    <source>Road speed</source>
-   <translation type="unfinished" />
+   <translation>Velocidad</translation>
   </message>
   <message>
    <source>Run two jumper leads from the sensor of {} to the harness plug of {}{}.</source>
-   <translation type="unfinished" />
+   <translation>Lleve dos puentes del sensor de {} al conector del mazo de {}{}.</translation>
   </message>
   <message>
    <source>SIGNAL ON: %1 Hz, %2 V peak to peak, %3</source>
-   <translation type="unfinished" />
+   <translation>SEÑAL ENCENDIDA: %1 Hz, %2 V pico a pico, %3</translation>
   </message>
   <message>
    <source>Salt water only on loom and plugs, never into a module or on anything orange; rinse it off afterwards.</source>
-   <translation type="unfinished" />
+   <translation>Agua salada solo en mazo y conectores, nunca en un módulo ni en lo naranja; enjuague después.</translation>
   </message>
   <message>
    <source>Samples a second, Hz</source>
-   <translation type="unfinished" />
+   <translation>Muestras por segundo, Hz</translation>
   </message>
   <message>
    <source>Save</source>
-   <translation type="unfinished" />
+   <translation>Guardar</translation>
   </message>
   <message>
    <source>Save as HTML</source>
-   <translation type="unfinished" />
+   <translation>Guardar como HTML</translation>
   </message>
   <message>
    <source>Save as PDF</source>
-   <translation type="unfinished" />
+   <translation>Guardar como PDF</translation>
   </message>
   <message>
    <source>Save as WAV or CSV</source>
-   <translation type="unfinished" />
+   <translation>Guardar como WAV o CSV</translation>
   </message>
   <message>
    <source>Save as a sheet</source>
-   <translation type="unfinished" />
+   <translation>Guardar como hoja</translation>
   </message>
   <message>
    <source>Save as...</source>
-   <translation type="unfinished" />
+   <translation>Guardar como...</translation>
   </message>
   <message>
    <source>Save how it went</source>
-   <translation type="unfinished" />
+   <translation>Guardar cómo fue</translation>
   </message>
   <message>
    <source>Save how it went as a table...</source>
-   <translation type="unfinished" />
+   <translation>Guardar cómo fue como tabla...</translation>
   </message>
   <message>
    <source>Save the job</source>
-   <translation type="unfinished" />
+   <translation>Guardar el trabajo</translation>
   </message>
   <message>
    <source>Save the limits as a sheet</source>
-   <translation type="unfinished" />
+   <translation>Guardar los límites como hoja</translation>
   </message>
   <message>
    <source>Save the report</source>
-   <translation type="unfinished" />
+   <translation>Guardar el informe</translation>
   </message>
   <message>
    <source>Save the signal</source>
-   <translation type="unfinished" />
+   <translation>Guardar la señal</translation>
   </message>
   <message>
    <source>Save the whole logbook</source>
-   <translation type="unfinished" />
+   <translation>Guardar todo el libro de taller</translation>
   </message>
   <message>
    <source>Save this job as a bundle</source>
-   <translation type="unfinished" />
+   <translation>Guardar este trabajo como paquete</translation>
   </message>
   <message>
    <source>Save this page</source>
-   <translation type="unfinished" />
+   <translation>Guardar esta página</translation>
   </message>
   <message>
    <source>Save this page as PDF...</source>
-   <translation type="unfinished" />
+   <translation>Guardar página como PDF...</translation>
   </message>
   <message>
    <source>Save what is shown</source>
-   <translation type="unfinished" />
+   <translation>Guardar lo mostrado</translation>
   </message>
   <message>
    <source>Saved in %1.</source>
-   <translation type="unfinished" />
+   <translation>Guardado en %1.</translation>
   </message>
   <message>
    <source>Say at Intake what the complaint is.</source>
-   <translation type="unfinished" />
+   <translation>Diga en Recepción cuál es la queja.</translation>
   </message>
   <message>
    <source>Say it</source>
-   <translation type="unfinished" />
+   <translation>Decirlo</translation>
   </message>
   <message>
    <source>Say what it is: it stands below.</source>
-   <translation type="unfinished" />
+   <translation>Diga qué es: está abajo.</translation>
   </message>
   <message>
    <source>Scan tool on live wheel speeds, all wheels at once.</source>
-   <translation type="unfinished" />
+   <translation>Equipo de diagnosis en velocidades, todas las ruedas a la vez.</translation>
   </message>
   <message>
    <source>Scan tool on live wheel speeds.</source>
-   <translation type="unfinished" />
+   <translation>Equipo de diagnosis en velocidades.</translation>
   </message>
   <message>
    <source>Scope</source>
-   <translation type="unfinished" />
+   <translation>Osciloscopio</translation>
   </message>
   <message>
    <source>Scope DC coupled, 200 kS/s or more, so that short telegrams are seen.</source>
-   <translation type="unfinished" />
+   <translation>Osciloscopio en DC, 200 kS/s o más, para ver telegramas cortos.</translation>
   </message>
   <message>
    <source>Scope on 5 V full scale, 1 s a division for a spin.</source>
-   <translation type="unfinished" />
+   <translation>Osciloscopio a 5 V de plena escala, 1 s por división para un giro.</translation>
   </message>
   <message>
    <source>Scope trace at </source>
-   <translation type="unfinished" />
+   <translation>Registro en </translation>
+  </message>
+  <message>
+   <source>Scope trace at the </source>
+   <translation>Registro en </translation>
   </message>
   <message>
    <source>Seal the pierced holes</source>
-   <translation type="unfinished" />
+   <translation>Sellar los agujeros pinchados</translation>
   </message>
   <message>
    <source>Seen only on a lift or stands: nothing wrong is {:g} times as likely, until it returns on the road.</source>
-   <translation type="unfinished" />
+   <translation>Solo visto en elevador o caballetes: que nada esté mal es {:g} veces más probable, hasta que vuelva en la calle.</translation>
   </message>
   <message>
    <source>Seized in its bore: soak, turn, then drive the stub out.</source>
-   <translation type="unfinished" />
+   <translation>Agarrotado: afloje con aceite, gire y saque el resto.</translation>
   </message>
   <message>
    <source>Sensor</source>
-   <translation type="unfinished" />
+   <translation>Sensor</translation>
   </message>
   <message>
    <source>Several benches share their jobs in a PostgreSQL database. Every bench keeps its own copy and works on without the network; what was done meanwhile is brought over as soon as it can be. Of two states of one job the later one is shown, and the other is kept.</source>
-   <translation type="unfinished" />
+   <translation>Varios puestos comparten sus trabajos en una base de datos PostgreSQL. Cada puesto guarda su copia y sigue trabajando sin red; lo hecho entretanto se lleva en cuanto se puede. De dos estados de un trabajo se muestra el posterior y se guarda el otro.</translation>
   </message>
   <message>
    <source>Several minutes at 90 to 100 km/h where lawful, read the codes</source>
-   <translation type="unfinished" />
+   <translation>Varios minutos a 90 o 100 km/h donde sea legal, leer los códigos</translation>
   </message>
   <message>
    <source>Shake and tap {}.</source>
-   <translation type="unfinished" />
+   <translation>Sacuda y golpee suave {}.</translation>
   </message>
   <message>
    <source>Shake {} while the reading is watched</source>
-   <translation type="unfinished" />
+   <translation>Sacudir y mirar la lectura: {}</translation>
   </message>
   <message>
    <source>Shop, for reports</source>
-   <translation type="unfinished" />
+   <translation>Taller, para informes</translation>
   </message>
   <message>
    <source>Shown against this one: </source>
-   <translation type="unfinished" />
+   <translation>Mostrado frente a este: </translation>
   </message>
   <message>
    <source>Signal</source>
-   <translation type="unfinished" />
+   <translation>Señal</translation>
   </message>
   <message>
    <source>Signal map</source>
-   <translation type="unfinished" />
+   <translation>Mapa de señales</translation>
   </message>
   <message>
    <source>Signal map of the bus</source>
-   <translation type="unfinished" />
+   <translation>Mapa de señales del bus</translation>
   </message>
   <message>
    <source>Signal map read.</source>
-   <translation type="unfinished" />
+   <translation>Mapa de señales leído.</translation>
   </message>
   <message>
    <source>Signal source</source>
-   <translation type="unfinished" />
+   <translation>Fuente de señal</translation>
   </message>
   <message>
    <source>Sine of {:.4g} Hz, {:.2g} V peak to peak, from an isolated source across wires a and b, through a resistor like the coil's (about 1 kohm).</source>
-   <translation type="unfinished" />
+   <translation>Seno de {:.4g} Hz, {:.2g} V pico a pico, de una fuente aislada entre los cables a y b, por una resistencia como la de la bobina (1 kΩ).</translation>
   </message>
   <message>
    <source>Single pitches scatter by {:.2g} % on {}, by {:.2g} % on {}.</source>
-   <translation type="unfinished" />
+   <translation>Los pasos dispersan {:.2g} % en {}, {:.2g} % en {}.</translation>
   </message>
   <message>
    <source>Size of everything</source>
-   <translation type="unfinished" />
+   <translation>Tamaño de todo</translation>
   </message>
   <message>
    <source>Small screw, low torque: the maker's figure.</source>
-   <translation type="unfinished" />
+   <translation>Tornillo pequeño, par pequeño: el del fabricante.</translation>
   </message>
   <message>
    <source>Some makers allow one way only: their rule comes first.</source>
-   <translation type="unfinished" />
+   <translation>Algunos fabricantes permiten un solo modo: su regla va primero.</translation>
   </message>
   <message>
    <source>Something is still wrong ({:.0f} %): back to the line.</source>
-   <translation type="unfinished" />
+   <translation>Algo sigue mal ({:.0f} %): vuelva a la línea.</translation>
   </message>
   <message>
    <source>Something is still wrong: the vehicle should not go out like this.</source>
-   <translation type="unfinished" />
+   <translation>Algo sigue mal: el vehículo no debería salir así.</translation>
   </message>
   <message>
    <source>Sound</source>
-   <translation type="unfinished" />
+   <translation>Sonido</translation>
   </message>
   <message>
    <source>Sound gives</source>
-   <translation type="unfinished" />
+   <translation>El sonido da</translation>
   </message>
   <message>
    <source>Space</source>
-   <translation type="unfinished" />
+   <translation>Espacio</translation>
   </message>
   <message>
    <source>Speeds from a log</source>
-   <translation type="unfinished" />
+   <translation>Velocidades de un registro</translation>
   </message>
   <message>
    <source>Spin the wheel by hand, about {:.0f} km/h.</source>
-   <translation type="unfinished" />
+   <translation>Gire la rueda a mano, a unos {:.0f} km/h.</translation>
   </message>
   <message>
    <source>Spin the wheel, read the codes</source>
-   <translation type="unfinished" />
+   <translation>Girar la rueda, leer los códigos</translation>
   </message>
   <message>
    <source>Splice: sealed crimp with adhesive heat shrink. Plain tape never here.</source>
-   <translation type="unfinished" />
+   <translation>Unión: engaste estanco con retráctil adhesivo. Nunca solo cinta.</translation>
   </message>
   <message>
    <source>Splice: twist, solder, adhesive-lined heat shrink. Plain tape never here.</source>
-   <translation type="unfinished" />
+   <translation>Unión: torcer, soldar, retráctil adhesivo. Nunca solo cinta.</translation>
   </message>
   <message>
    <source>Spoke angle: when the pulse came.</source>
-   <translation type="unfinished" />
+   <translation>Ángulo del radio: cuándo llegó el pulso.</translation>
   </message>
   <message>
    <source>Spray salt water on {}.</source>
-   <translation type="unfinished" />
+   <translation>Rocíe agua salada en {}.</translation>
   </message>
   <message>
    <source>Stagger the two joints, keep the twist of the pair, put the joint inside the body or out of the wheelhouse.</source>
-   <translation type="unfinished" />
+   <translation>Escalone las dos uniones, conserve el trenzado, ponga la unión dentro o fuera del paso de rueda.</translation>
   </message>
   <message>
    <source>Start</source>
-   <translation type="unfinished" />
+   <translation>Comenzar</translation>
   </message>
   <message>
    <source>Start from</source>
-   <translation type="unfinished" />
+   <translation>Partir de</translation>
   </message>
   <message>
    <source>Start the signal</source>
-   <translation type="unfinished" />
+   <translation>Encender la señal</translation>
   </message>
   <message>
    <source>Start watching</source>
-   <translation type="unfinished" />
+   <translation>Empezar a vigilar</translation>
   </message>
   <message>
    <source>Steel across the sensor's tip</source>
-   <translation type="unfinished" />
+   <translation>Un hierro ante la punta del sensor</translation>
   </message>
   <message>
    <source>Steer lock to lock while rolling, read the codes</source>
-   <translation type="unfinished" />
+   <translation>Girar de tope a tope rodando, leer los códigos</translation>
   </message>
   <message>
    <source>Step by step</source>
-   <translation type="unfinished" />
+   <translation>Paso a paso</translation>
   </message>
   <message>
    <source>Steps and what they were worth</source>
-   <translation type="unfinished" />
+   <translation>Pasos, y lo que valieron</translation>
   </message>
   <message>
    <source>Still open: {} leads with {:.0f} %</source>
-   <translation type="unfinished" />
+   <translation>Aún abierto: {} va delante con {:.0f} %</translation>
   </message>
   <message>
    <source>Stop</source>
-   <translation type="unfinished" />
+   <translation>Parar</translation>
   </message>
   <message>
    <source>Stop here: nothing more is spent, and most likely nothing is wrong now.</source>
-   <translation type="unfinished" />
+   <translation>Parar aquí: no se gasta más, y lo más probable es que ahora nada esté mal.</translation>
   </message>
   <message>
    <source>Stop here: nothing more is spent; the fault stays, and with it ABS and what hangs on it.</source>
-   <translation type="unfinished" />
+   <translation>Parar aquí: no se gasta más; la avería queda, y con ella el ABS y lo que depende de él.</translation>
   </message>
   <message>
    <source>Stop the signal</source>
-   <translation type="unfinished" />
+   <translation>Apagar la señal</translation>
   </message>
   <message>
    <source>Stop the sound</source>
-   <translation type="unfinished" />
+   <translation>Apagar el sonido</translation>
   </message>
   <message>
    <source>Stop the sweep</source>
-   <translation type="unfinished" />
+   <translation>Parar el barrido</translation>
   </message>
   <message>
    <source>Stop watching</source>
-   <translation type="unfinished" />
+   <translation>Dejar de vigilar</translation>
   </message>
   <message>
    <source>Stored codes were not written down.</source>
-   <translation type="unfinished" />
+   <translation>No se anotaron los códigos guardados.</translation>
   </message>
   <message>
    <source>Stored {} code "{}" of {}: believed to {:.0f} %.</source>
-   <translation type="unfinished" />
+   <translation>Código guardado ({}) «{}» de {}: creído al {:.0f} %.</translation>
   </message>
   <message>
    <source>Substitute signal at </source>
-   <translation type="unfinished" />
+   <translation>Señal sustituta en </translation>
   </message>
   <message>
    <source>Substitute signal to {}: {}, sensor apart.</source>
-   <translation type="unfinished" />
+   <translation>Señal sustituta a {}: {}, sensor suelto.</translation>
   </message>
   <message>
    <source>Substitute signal: sensor apart, an isolated source, never into a supply pin beyond its limit, never on a vehicle that is driven; off before anything is changed.</source>
-   <translation type="unfinished" />
+   <translation>Señal sustituta: sensor suelto, fuente aislada, nunca en una patilla de alimentación por encima de su límite, nunca en un vehículo que rueda; apagada antes de cambiar nada.</translation>
   </message>
   <message>
    <source>Supply</source>
-   <translation type="unfinished" />
+   <translation>Alimentación</translation>
   </message>
   <message>
    <source>Suppose a reading of the next move; nothing is kept.</source>
-   <translation type="unfinished" />
+   <translation>Suponga una lectura del siguiente paso; nada se guarda.</translation>
   </message>
   <message>
    <source>Suspect sensor on a good line</source>
-   <translation type="unfinished" />
+   <translation>Sensor sospechoso en una línea buena</translation>
   </message>
   <message>
    <source>Swap</source>
-   <translation type="unfinished" />
+   <translation>Cambio</translation>
   </message>
   <message>
    <source>Sweep</source>
-   <translation type="unfinished" />
+   <translation>Barrido</translation>
   </message>
   <message>
    <source>Switch the signal off</source>
-   <translation type="unfinished" />
+   <translation>Apagar la señal</translation>
   </message>
   <message>
    <source>Tab, Shift+Tab</source>
-   <translation type="unfinished" />
+   <translation>Tab, Mayús+Tab</translation>
   </message>
   <message>
    <source>Take each wheel's rest level off, to see a small wave on a high one</source>
-   <translation type="unfinished" />
+   <translation>Restar el reposo de cada rueda, para ver una onda pequeña sobre una alta</translation>
   </message>
   <message>
    <source>Take from a sheet</source>
-   <translation type="unfinished" />
+   <translation>Tomar de una hoja</translation>
   </message>
   <message>
    <source>Take in a bundle</source>
-   <translation type="unfinished" />
+   <translation>Incorporar un paquete</translation>
   </message>
   <message>
    <source>Take in a logbook</source>
-   <translation type="unfinished" />
+   <translation>Incorporar un libro de taller</translation>
   </message>
   <message>
    <source>Take limits from a sheet</source>
-   <translation type="unfinished" />
+   <translation>Tomar límites de una hoja</translation>
   </message>
   <message>
    <source>Take out</source>
-   <translation type="unfinished" />
+   <translation>Quitar</translation>
   </message>
   <message>
    <source>Take over</source>
-   <translation type="unfinished" />
+   <translation>Tomar</translation>
   </message>
   <message>
    <source>Take the battery off at its negative terminal.</source>
-   <translation type="unfinished" />
+   <translation>Quite la batería por el negativo.</translation>
   </message>
   <message>
    <source>Take the module's plug off.</source>
-   <translation type="unfinished" />
+   <translation>Suelte el conector del módulo.</translation>
   </message>
   <message>
    <source>Take the reading from the connected multimeter (Ctrl+M)</source>
-   <translation type="unfinished" />
+   <translation>Tomar la lectura del multímetro conectado (Ctrl+M)</translation>
   </message>
   <message>
    <source>Take the reading out; Undo brings it back</source>
-   <translation type="unfinished" />
+   <translation>Quitar la lectura; Deshacer la devuelve</translation>
   </message>
   <message>
    <source>Take the sensor out, meter in ohms on its two pins, and pass a steel tool across its tip.</source>
-   <translation type="unfinished" />
+   <translation>Saque el sensor, aparato en ohmios en sus dos patillas, y pase un hierro ante la punta.</translation>
   </message>
   <message>
    <source>Take this result back</source>
-   <translation type="unfinished" />
+   <translation>Retirar este resultado</translation>
   </message>
   <message>
    <source>Technician, for reports</source>
-   <translation type="unfinished" />
+   <translation>Técnico, para informes</translation>
   </message>
   <message>
    <source>Ten seconds of the signal saved in %1.</source>
-   <translation type="unfinished" />
+   <translation>Diez segundos de la señal guardados en %1.</translation>
   </message>
   <message>
    <source>Test after the repair</source>
-   <translation type="unfinished" />
+   <translation>Prueba tras la reparación</translation>
   </message>
   <message>
    <source>Test lamp from battery plus to the return at </source>
-   <translation type="unfinished" />
+   <translation>Lámpara del positivo al retorno en </translation>
   </message>
   <message>
    <source>Test lamp to ground at </source>
-   <translation type="unfinished" />
+   <translation>Lámpara a masa en </translation>
   </message>
   <message>
    <source>Test lamp, 250 mA</source>
-   <translation type="unfinished" />
+   <translation>lámpara de prueba, 250 mA</translation>
   </message>
   <message>
    <source>Test lamp.</source>
-   <translation type="unfinished" />
+   <translation>Lámpara de prueba.</translation>
   </message>
   <message>
    <source>Test lamp: a sensor pin gives milliamperes, a filament bulb draws a hundred times that. An LED tester, a 1 kΩ resistor or a meter only; a small bulb just where the pin is a chassis ground.</source>
-   <translation type="unfinished" />
+   <translation>Lámpara de prueba: una patilla de sensor da miliamperios, una bombilla pide cien veces más. Solo probador LED, resistencia de 1 kΩ o aparato; una bombilla pequeña solo donde la patilla es masa del chasis.</translation>
   </message>
   <message>
    <source>That is it: end the case</source>
-   <translation type="unfinished" />
+   <translation>Eso es: terminar el caso</translation>
   </message>
   <message>
    <source>The capture was not read.</source>
-   <translation type="unfinished" />
+   <translation>El registro no se leyó.</translation>
   </message>
   <message>
    <source>The cause is not certain yet. Of 100 such cases it is:</source>
-   <translation type="unfinished" />
+   <translation>La causa aún no es segura. De 100 casos así es:</translation>
   </message>
   <message>
    <source>The cause: {}.</source>
-   <translation type="unfinished" />
+   <translation>La causa: {}.</translation>
   </message>
   <message>
    <source>The circuits</source>
-   <translation type="unfinished" />
+   <translation>Los circuitos</translation>
   </message>
   <message>
    <source>The complaint</source>
-   <translation type="unfinished" />
+   <translation>La queja</translation>
   </message>
   <message>
    <source>The connected scope, at the place chosen on the line:</source>
-   <translation type="unfinished" />
+   <translation>El osciloscopio conectado, en el lugar elegido de la línea:</translation>
   </message>
   <message>
    <source>The contacts were cleaned and tightened</source>
-   <translation type="unfinished" />
+   <translation>Se limpiaron y ajustaron los contactos</translation>
   </message>
   <message>
    <source>The control unit was changed or repaired.</source>
-   <translation type="unfinished" />
+   <translation>La centralita se cambió o reparó.</translation>
   </message>
   <message>
    <source>The control unit's fuses, relay and ground were checked.</source>
-   <translation type="unfinished" />
+   <translation>Se revisaron fusibles, relé y masa de la centralita.</translation>
   </message>
   <message>
    <source>The control unit's plug was looked into.</source>
-   <translation type="unfinished" />
+   <translation>Se miró el conector de la centralita.</translation>
   </message>
   <message>
    <source>The control unit's stored faults were cleared.</source>
-   <translation type="unfinished" />
+   <translation>Se borraron las averías guardadas de la centralita.</translation>
   </message>
   <message>
    <source>The day's copy of the logbook could not be made: %1</source>
-   <translation type="unfinished" />
+   <translation>No pudo hacerse la copia diaria del libro: %1</translation>
   </message>
   <message>
    <source>The end of the job</source>
-   <translation type="unfinished" />
+   <translation>El final del trabajo</translation>
   </message>
   <message>
    <source>The first lines of the chosen wheel's file, and how they are taken</source>
-   <translation type="unfinished" />
+   <translation>Las primeras líneas del archivo de la rueda elegida, y cómo se toman</translation>
   </message>
   <message>
    <source>The gap is {:.0f} % {}: behind {}: a tooth out of its place.</source>
-   <translation type="unfinished" />
+   <translation>El hueco es {:.0f} % {}: tras {}: un diente fuera de su sitio.</translation>
   </message>
   <message>
    <source>The good wheel, </source>
-   <translation type="unfinished" />
+   <translation>La rueda buena, </translation>
   </message>
   <message>
    <source>The job and all its files are in %1.</source>
-   <translation type="unfinished" />
+   <translation>El trabajo y todos sus archivos están en %1.</translation>
   </message>
   <message>
    <source>The job is closed</source>
-   <translation type="unfinished" />
+   <translation>El trabajo está cerrado</translation>
   </message>
   <message>
    <source>The job is closed.</source>
-   <translation type="unfinished" />
+   <translation>El trabajo está cerrado.</translation>
   </message>
   <message>
    <source>The jumper shorts a live input of the module: only where its maker allows that.</source>
-   <translation type="unfinished" />
+   <translation>El puente pone en corto una entrada viva del módulo: solo donde el fabricante lo permita.</translation>
   </message>
   <message>
    <source>The lamp is {}, {} ({}).</source>
-   <translation type="unfinished" />
+   <translation>La lámpara está {}, {} ({}).</translation>
   </message>
   <message>
    <source>The leads alone are about {}: touch the tips, subtract what they read.</source>
-   <translation type="unfinished" />
+   <translation>Las puntas solas son unos {}: júntelas y réstelas.</translation>
   </message>
   <message>
    <source>The level that the wave swings about goes from {} to {} at {} and stays there: the bias has changed: a contact, a leak or the module.</source>
-   <translation type="unfinished" />
+   <translation>El nivel en torno al que oscila pasa de {} a {} en {} y queda: el reposo cambió: un contacto, una fuga o el módulo.</translation>
   </message>
   <message>
    <source>The limits</source>
-   <translation type="unfinished" />
+   <translation>Los límites</translation>
   </message>
   <message>
    <source>The limits are in %1.</source>
-   <translation type="unfinished" />
+   <translation>Los límites están en %1.</translation>
   </message>
   <message>
    <source>The line of the made-up vehicle with what was read on it</source>
-   <translation type="unfinished" />
+   <translation>La línea del vehículo inventado con lo que se leyó en ella</translation>
   </message>
   <message>
    <source>The line, </source>
-   <translation type="unfinished" />
+   <translation>La línea, </translation>
   </message>
   <message>
    <source>The line, from module to tone ring</source>
-   <translation type="unfinished" />
+   <translation>La línea, del módulo al anillo dentado</translation>
   </message>
   <message>
    <source>The logbook could not keep this: %1</source>
-   <translation type="unfinished" />
+   <translation>El libro no pudo guardar esto: %1</translation>
   </message>
   <message>
    <source>The logbook has a later state of this job, of %1. Go on here and both are kept; Logbook opens the other.</source>
-   <translation type="unfinished" />
+   <translation>El libro tiene un estado posterior de este trabajo, de %1. Siga aquí y se guardan ambos; Libro abre el otro.</translation>
   </message>
   <message>
    <source>The logbook is not open.</source>
-   <translation type="unfinished" />
+   <translation>El libro de taller no está abierto.</translation>
   </message>
   <message>
    <source>The logbook was damaged. %1 kept states were brought into a new one%2; the damaged file is %3.</source>
-   <translation type="unfinished" />
+   <translation>El libro estaba dañado. %1 estados pasaron a uno nuevo%2; el archivo dañado es %3.</translation>
   </message>
   <message>
    <source>The maker's procedure, local rules and licensed practice come first.</source>
-   <translation type="unfinished" />
+   <translation>El procedimiento del fabricante, las normas locales y la práctica autorizada van primero.</translation>
   </message>
   <message>
    <source>The measurements do not agree with each other yet; they have to be repeated before anything is bought.</source>
-   <translation type="unfinished" />
+   <translation>Las mediciones aún no concuerdan; deben repetirse antes de comprar nada.</translation>
   </message>
   <message>
    <source>The meter</source>
-   <translation type="unfinished" />
+   <translation>El aparato</translation>
   </message>
   <message>
    <source>The meter the readings are taken with</source>
-   <translation type="unfinished" />
+   <translation>El aparato con que se toman las lecturas</translation>
   </message>
   <message>
    <source>The module shows</source>
-   <translation type="unfinished" />
+   <translation>El módulo muestra</translation>
   </message>
   <message>
    <source>The module's own inputs lie in parallel: unplug it, or expect less than the line alone.</source>
-   <translation type="unfinished" />
+   <translation>Las entradas del módulo quedan en paralelo: desenchúfelo, o espere menos que la línea sola.</translation>
   </message>
   <message>
    <source>The module's own pins can only be reached while its plug is off.</source>
-   <translation type="unfinished" />
+   <translation>Las patillas propias del módulo solo se alcanzan con su conector suelto.</translation>
   </message>
   <message>
    <source>The module's own pins cannot be touched while its plug is home.</source>
-   <translation type="unfinished" />
+   <translation>Las patillas propias del módulo no se alcanzan con su conector puesto.</translation>
   </message>
   <message>
    <source>The new ring was compared with the old one.</source>
-   <translation type="unfinished" />
+   <translation>Se comparó el anillo nuevo con el viejo.</translation>
   </message>
   <message>
    <source>The output swells and fades by {:.0f} % once a turn: run-out, a warped ring, play in the bearing or rust under the seat.</source>
-   <translation type="unfinished" />
+   <translation>La salida crece y mengua {:.0f} % una vez por vuelta: descentrado, anillo alabeado, juego del rodamiento u óxido bajo el asiento.</translation>
   </message>
   <message>
    <source>The owner decides</source>
-   <translation type="unfinished" />
+   <translation>El dueño decide</translation>
   </message>
   <message>
    <source>The password is taken from ~/.pgpass or PGPASSWORD; written into the address it is used until the program ends and never kept. Beyond this machine the connection is encrypted. How to set up a shop's server: packaging/shop-server.md.</source>
-   <translation type="unfinished" />
+   <translation>La contraseña se toma de ~/.pgpass o PGPASSWORD; escrita en la dirección vale hasta que el programa termina y nunca se guarda. Fuera de esta máquina la conexión va cifrada. Cómo montar un servidor: packaging/shop-server.md.</translation>
   </message>
   <message>
    <source>The pitch follows the reading; a dropout rattles</source>
-   <translation type="unfinished" />
+   <translation>El tono sigue la lectura; un corte cruje</translation>
   </message>
   <message>
    <source>The plug was renewed on both sides</source>
-   <translation type="unfinished" />
+   <translation>Se renovó el conector por ambos lados</translation>
   </message>
   <message>
    <source>The program aplay (Debian: alsa-utils) plays the tone</source>
-   <translation type="unfinished" />
+   <translation>El programa aplay (Debian: alsa-utils) da el tono</translation>
   </message>
   <message numerus="yes">
    <source>The program did not end by itself last time. Brought back: "%1" with %n readings, as it stood.</source>
-   <translation type="unfinished">
-    <numerusform />
-    <numerusform />
+   <translation>
+    <numerusform>El programa no terminó por sí mismo la última vez. Recuperado: «%1» con %n lectura, como estaba.</numerusform>
+    <numerusform>El programa no terminó por sí mismo la última vez. Recuperado: «%1» con %n lecturas, como estaba.</numerusform>
    </translation>
   </message>
   <message>
    <source>The program log is %1.</source>
-   <translation type="unfinished" />
+   <translation>El registro del programa es %1.</translation>
   </message>
   <message>
    <source>The pulses come unevenly, by {:.0f} % from one to the next: noise, or a loose part.</source>
-   <translation type="unfinished" />
+   <translation>Los pulsos llegan desiguales, {:.0f} % de uno al siguiente: ruido, o una pieza floja.</translation>
   </message>
   <message>
    <source>The reading will run here.</source>
-   <translation type="unfinished" />
+   <translation>La lectura correrá aquí.</translation>
   </message>
   <message>
    <source>The readings are enough to say what it is.</source>
-   <translation type="unfinished" />
+   <translation>Las lecturas bastan para decir qué es.</translation>
   </message>
   <message>
    <source>The repair has not been tried out yet.</source>
-   <translation type="unfinished" />
+   <translation>La reparación aún no se ha probado.</translation>
   </message>
   <message>
    <source>The rest level goes from {} to {} and stays there, while no wheel turns: a contact or strand has let go or touches.</source>
-   <translation type="unfinished" />
+   <translation>El reposo pasa de {} a {} y queda, sin girar rueda: un contacto o hilo se soltó o toca.</translation>
   </message>
   <message>
    <source>The rest level moves between {} and {} while no wheel turns: a contact or strand lets go.</source>
-   <translation type="unfinished" />
+   <translation>El reposo va entre {} y {} sin girar rueda: un contacto o hilo se suelta.</translation>
   </message>
   <message>
    <source>The ring and the place where the sensor looks at it were cleaned.</source>
-   <translation type="unfinished" />
+   <translation>Se limpiaron el anillo y el sitio donde el sensor lo mira.</translation>
   </message>
   <message>
    <source>The ring in the wheel bearing was renewed.</source>
-   <translation type="unfinished" />
+   <translation>Se renovó el anillo del rodamiento.</translation>
   </message>
   <message>
    <source>The same as the state that is shown.</source>
-   <translation type="unfinished" />
+   <translation>Igual que el estado mostrado.</translation>
   </message>
   <message>
    <source>The same once more</source>
-   <translation type="unfinished" />
+   <translation>Lo mismo otra vez</translation>
   </message>
   <message>
    <source>The same test read {} before: repeat it at a second contact, the probe may have missed; if it still wanders, the contact itself lets go.</source>
-   <translation type="unfinished" />
+   <translation>La misma prueba leyó {} antes: repítala en otro contacto, quizá falló la punta; si sigue variando, el contacto mismo se suelta.</translation>
   </message>
   <message>
    <source>The sensor </source>
-   <translation type="unfinished" />
+   <translation>El sensor </translation>
   </message>
   <message>
    <source>The shop joins wires by</source>
-   <translation type="unfinished" />
+   <translation>El taller une cables con</translation>
   </message>
   <message>
    <source>The shop's logbook, for all benches</source>
-   <translation type="unfinished" />
+   <translation>El libro de taller para todos los puestos</translation>
   </message>
   <message>
    <source>The shown stretch of all wheels as CSV or WAV</source>
-   <translation type="unfinished" />
+   <translation>El tramo mostrado de todas las ruedas como CSV o WAV</translation>
   </message>
   <message>
    <source>The signal is gone {}, for {} at most, tied to no tooth: {}.</source>
-   <translation type="unfinished" />
+   <translation>La señal falta {}, a lo sumo {}, sin atarse a ningún diente: {}.</translation>
   </message>
   <message>
    <source>The signal source may still be ON: %1</source>
-   <translation type="unfinished" />
+   <translation>La fuente de señal puede seguir ENCENDIDA: %1</translation>
   </message>
   <message>
    <source>The size of the ring is not known: give its teeth at Intake, or record at least three turns.</source>
-   <translation type="unfinished" />
+   <translation>No se conoce el tamaño del anillo: dé sus dientes en Recepción, o registre al menos tres vueltas.</translation>
   </message>
   <message>
    <source>The spoilt piece of wire was cut out</source>
-   <translation type="unfinished" />
+   <translation>Se cortó el trozo de cable estropeado</translation>
   </message>
   <message>
    <source>The tool box</source>
-   <translation type="unfinished" />
+   <translation>Las herramientas</translation>
   </message>
   <message>
    <source>The vehicle</source>
-   <translation type="unfinished" />
+   <translation>El vehículo</translation>
   </message>
   <message>
    <source>The vehicle's own service information overrides common practice.</source>
-   <translation type="unfinished" />
+   <translation>La información del fabricante va antes que la práctica común.</translation>
   </message>
   <message>
    <source>The wheel sensor was fitted, on a clean seat.</source>
-   <translation type="unfinished" />
+   <translation>Se montó el sensor de rueda en un asiento limpio.</translation>
   </message>
   <message>
    <source>The wheel sensor's tip was cleaned.</source>
-   <translation type="unfinished" />
+   <translation>Se limpió la punta del sensor de rueda.</translation>
   </message>
   <message>
    <source>The whole signal is weak, {} of flux swing: a gap too wide, a sensor not home, or metal on its tip.</source>
-   <translation type="unfinished" />
+   <translation>Toda la señal es débil, {} de flujo: entrehierro excesivo, sensor mal asentado o metal en su punta.</translation>
   </message>
   <message>
    <source>The wires of two wheels were put back in their own places.</source>
-   <translation type="unfinished" />
+   <translation>Los cables de dos ruedas volvieron a su sitio.</translation>
   </message>
   <message>
    <source>The wires were joined again and sealed against water</source>
-   <translation type="unfinished" />
+   <translation>Se unieron de nuevo los cables y se sellaron contra el agua</translation>
   </message>
   <message>
    <source>The wires were laid clear of what had rubbed them.</source>
-   <translation type="unfinished" />
+   <translation>Se apartaron los cables de lo que los rozaba.</translation>
   </message>
   <message>
    <source>The work, step by step</source>
-   <translation type="unfinished" />
+   <translation>El trabajo, paso a paso</translation>
   </message>
   <message>
    <source>The {} current is {}, {} the {} to {} of the interface.</source>
-   <translation type="unfinished" />
+   <translation>La corriente ({}) es {}, {} de {} a {} de la interfaz.</translation>
   </message>
   <message>
    <source>The {} level of {} is {}, of {} {}.</source>
-   <translation type="unfinished" />
+   <translation>El nivel ({}) de {} es {}, de {} {}.</translation>
   </message>
   <message>
    <source>Then: %1</source>
-   <translation type="unfinished" />
+   <translation>Entonces: %1</translation>
   </message>
   <message>
    <source>There is nothing to save yet: drop a capture on a wheel first.</source>
-   <translation type="unfinished" />
+   <translation>Aún nada que guardar: suelte antes un registro en una rueda.</translation>
   </message>
   <message>
    <source>This change could not be kept on disk: %1</source>
-   <translation type="unfinished" />
+   <translation>Este cambio no pudo guardarse en disco: %1</translation>
   </message>
   <message>
    <source>This could settle about {} in 10 of what the best step could. </source>
-   <translation type="unfinished" />
+   <translation>Esto podía aclarar unas {} décimas de lo que podía el mejor paso. </translation>
   </message>
   <message>
    <source>This could tell next to nothing as things stood. </source>
-   <translation type="unfinished" />
+   <translation>Esto casi nada podía decir tal como estaban las cosas. </translation>
   </message>
   <message>
    <source>This is the state that is shown.</source>
-   <translation type="unfinished" />
+   <translation>Este es el estado mostrado.</translation>
   </message>
   <message>
    <source>This job was also changed on %1 at %2; both states are kept. Logbook compares them.</source>
-   <translation type="unfinished" />
+   <translation>Este trabajo se cambió también en %1 a las %2; ambos estados se guardan. Libro los compara.</translation>
   </message>
   <message>
    <source>This job was changed on another bench. Go on here and both states are kept; Logbook, Kept states compares them.</source>
-   <translation type="unfinished" />
+   <translation>Este trabajo se cambió en otro puesto. Siga aquí y se guardan ambos; Libro, Estados los compara.</translation>
   </message>
   <message>
    <source>This program</source>
-   <translation type="unfinished" />
+   <translation>Este programa</translation>
   </message>
   <message>
    <source>This sensor tells the brake control how fast the {} wheel turns. While it does not, the anti-lock brakes and stability control may be off; the ordinary brakes are another system.</source>
-   <translation type="unfinished" />
+   <translation>Este sensor dice al control de frenos a qué velocidad gira la rueda ({}). Mientras no lo haga, antibloqueo y estabilidad pueden estar fuera; el freno ordinario es otro sistema.</translation>
   </message>
   <message>
    <source>Through an active sensor an ohmmeter shows what its own voltage and polarity make of it: hundreds of kilo-ohms to OL may be a good part. Only an identical good one, same meter, same polarity, says something.</source>
-   <translation type="unfinished" />
+   <translation>A través de un sensor activo el óhmetro muestra lo que su propia tensión y polaridad hacen: de cientos de kiloohmios a OL puede ser bueno. Solo uno bueno igual, mismo aparato y polaridad, dice algo.</translation>
   </message>
   <message>
    <source>Time column</source>
-   <translation type="unfinished" />
+   <translation>Columna de tiempo</translation>
   </message>
   <message>
    <source>To begin: which wheel, and what was said. The rest may stay empty.</source>
-   <translation type="unfinished" />
+   <translation>Para empezar: qué rueda, y qué se dijo. Lo demás puede quedar vacío.</translation>
   </message>
   <message>
    <source>Tool box</source>
-   <translation type="unfinished" />
+   <translation>Herramientas</translation>
   </message>
   <message>
    <source>Towards module</source>
-   <translation type="unfinished" />
+   <translation>Hacia el módulo</translation>
   </message>
   <message>
    <source>Towards wheel</source>
-   <translation type="unfinished" />
+   <translation>Hacia la rueda</translation>
   </message>
   <message>
    <source>Trace</source>
-   <translation type="unfinished" />
+   <translation>Señal</translation>
   </message>
   <message>
    <source>Trace of %1 added.</source>
-   <translation type="unfinished" />
+   <translation>Registro de %1 añadido.</translation>
   </message>
   <message>
    <source>Trial: %1</source>
-   <translation type="unfinished" />
+   <translation>Ensayo: %1</translation>
   </message>
   <message>
    <source>Try the connection</source>
-   <translation type="unfinished" />
+   <translation>Probar la conexión</translation>
   </message>
   <message>
    <source>Turn the wheel</source>
-   <translation type="unfinished" />
+   <translation>Gire la rueda</translation>
   </message>
   <message>
    <source>Turn the wheel by hand and watch the gap: run-out shows by eye; then rock the wheel for play in the bearing.</source>
-   <translation type="unfinished" />
+   <translation>Gire la rueda a mano y mire el hueco: el descentrado se ve; luego menee la rueda por juego del rodamiento.</translation>
   </message>
   <message>
    <source>Turns overlaid</source>
-   <translation type="unfinished" />
+   <translation>Vueltas juntas</translation>
   </message>
   <message>
    <source>Two faults at once would explain every reading ({:.0f} %): {}, and {} ({:.0f} %).</source>
-   <translation type="unfinished" />
+   <translation>Dos averías a la vez explicarían todo ({:.0f} %): {}, y {} ({:.0f} %).</translation>
   </message>
   <message>
    <source>Two long leads from the sensor half of {} at {} to the harness half at {}: wire a to {}, wire b to {}.</source>
-   <translation type="unfinished" />
+   <translation>Dos cables largos de la mitad del sensor de {} en {} a la mitad del mazo en {}: cable a al {}, cable b al {}.</translation>
   </message>
   <message>
    <source>Two pulses are</source>
-   <translation type="unfinished" />
+   <translation>Dos pulsos están</translation>
   </message>
   <message>
    <source>Two wires that had been exchanged were put back</source>
-   <translation type="unfinished" />
+   <translation>Dos cables cambiados volvieron a su sitio</translation>
   </message>
   <message>
    <source>Type a reading</source>
-   <translation type="unfinished" />
+   <translation>Escribir una lectura</translation>
   </message>
   <message>
    <source>Tyre</source>
-   <translation type="unfinished" />
+   <translation>Neumático</translation>
   </message>
   <message>
    <source>Under a car only on rated stands; hot brakes, brake dust; no part of the brake hangs on its hose.</source>
-   <translation type="unfinished" />
+   <translation>Bajo un coche solo en caballetes homologados; frenos calientes, polvo de freno; nada del freno cuelga de su latiguillo.</translation>
   </message>
   <message>
    <source>Undo</source>
-   <translation type="unfinished" />
+   <translation>Deshacer</translation>
   </message>
   <message>
    <source>Undo %1 (Ctrl+Z)</source>
-   <translation type="unfinished" />
+   <translation>Deshacer %1 (Ctrl+Z)</translation>
   </message>
   <message>
    <source>Unit of the channels</source>
-   <translation type="unfinished" />
+   <translation>Unidad de los canales</translation>
   </message>
   <message>
    <source>Unit of the time</source>
-   <translation type="unfinished" />
+   <translation>Unidad del tiempo</translation>
   </message>
   <message>
    <source>Unpacked into %1.</source>
-   <translation type="unfinished" />
+   <translation>Desempaquetado en %1.</translation>
   </message>
   <message>
    <source>Unplug the sensors of {} and {}.</source>
-   <translation type="unfinished" />
+   <translation>Desenchufe los sensores de {} y {}.</translation>
   </message>
   <message>
    <source>Unplug {}, {}.</source>
-   <translation type="unfinished" />
+   <translation>Desenchufe {}, {}.</translation>
   </message>
   <message>
    <source>Unplug {}.</source>
-   <translation type="unfinished" />
+   <translation>Desenchufe {}.</translation>
   </message>
   <message>
    <source>Unplugging may cure it for a day: reproduce it first.</source>
-   <translation type="unfinished" />
+   <translation>Desenchufar puede curarlo un día: reprodúzcalo antes.</translation>
   </message>
   <message>
    <source>Use as limit</source>
-   <translation type="unfinished" />
+   <translation>Usar como límite</translation>
   </message>
   <message>
    <source>Use it</source>
-   <translation type="unfinished" />
+   <translation>Usarlo</translation>
   </message>
   <message>
    <source>Use this meter</source>
-   <translation type="unfinished" />
+   <translation>Usar este aparato</translation>
   </message>
   <message>
    <source>Usual lines</source>
-   <translation type="unfinished" />
+   <translation>Líneas usuales</translation>
   </message>
   <message>
    <source>Usual lines...</source>
-   <translation type="unfinished" />
+   <translation>Líneas usuales...</translation>
   </message>
   <message>
    <source>Usual size</source>
-   <translation type="unfinished" />
+   <translation>Tamaño usual</translation>
   </message>
   <message>
    <source>Usually allowed</source>
-   <translation type="unfinished" />
+   <translation>Permitido por lo general</translation>
   </message>
   <message>
    <source>V p-p, measured</source>
-   <translation type="unfinished" />
+   <translation>V pico a pico, medido</translation>
   </message>
   <message>
    <source>V unplugged</source>
-   <translation type="unfinished" />
+   <translation>V abierto</translation>
   </message>
   <message>
    <source>Vehicle</source>
-   <translation type="unfinished" />
+   <translation>Vehículo</translation>
   </message>
   <message>
    <source>Vehicle and complaint</source>
-   <translation type="unfinished" />
+   <translation>Vehículo y queja</translation>
   </message>
   <message>
    <source>Vehicle not named.</source>
-   <translation type="unfinished" />
+   <translation>Vehículo sin nombrar.</translation>
   </message>
   <message>
    <source>Voice</source>
-   <translation type="unfinished" />
+   <translation>Voz</translation>
   </message>
   <message>
    <source>Voltage drop over </source>
-   <translation type="unfinished" />
+   <translation>Caída de tensión en </translation>
   </message>
   <message>
    <source>Volts across the pair at </source>
-   <translation type="unfinished" />
+   <translation>Voltios entre el par en </translation>
   </message>
   <message>
    <source>Volts of </source>
-   <translation type="unfinished" />
+   <translation>Voltios de </translation>
   </message>
   <message>
    <source>Volts of a spun wheel follow the hand that spins it: compare by volts per hertz, or turn both alike.</source>
-   <translation type="unfinished" />
+   <translation>Los voltios de una rueda girada siguen a la mano: compare voltios por hercio, o gire ambas igual.</translation>
   </message>
   <message>
    <source>Volts on an open plug draw no current: one strand shows them in full. The same probe with everything plugged in, or a lamp, would see a bad wire.</source>
-   <translation type="unfinished" />
+   <translation>Voltios en un conector abierto no llevan corriente: un hilo los muestra enteros. La misma punta con todo enchufado, o una lámpara, vería un cable malo.</translation>
   </message>
   <message>
    <source>Volts with the key off: the module feeds nothing, so there is nothing to read. Key on, then again.</source>
-   <translation type="unfinished" />
+   <translation>Voltios sin contacto: el módulo no alimenta nada, no hay nada que leer. Dé contacto y repita.</translation>
   </message>
   <message>
    <source>Warm air that a hand can bear, no flame: keep it off fuel and brake lines, batteries and anything of an airbag.</source>
-   <translation type="unfinished" />
+   <translation>Aire caliente que aguante la mano, sin llama: lejos de tubos de combustible y freno, baterías y airbag.</translation>
   </message>
   <message>
    <source>Warm {} while the reading is watched</source>
-   <translation type="unfinished" />
+   <translation>Calentar y mirar la lectura: {}</translation>
   </message>
   <message>
    <source>Warm {} with air that a hand can bear.</source>
-   <translation type="unfinished" />
+   <translation>Caliente {} con aire que aguante la mano.</translation>
   </message>
   <message>
    <source>Warn whoever is about, and have a second person watch the instrument.</source>
-   <translation type="unfinished" />
+   <translation>Avise a los presentes, y que otra persona mire el aparato.</translation>
   </message>
   <message>
    <source>Watch</source>
-   <translation type="unfinished" />
+   <translation>Vigilar</translation>
   </message>
   <message>
    <source>Watch the live speeds while the wheel is spun.</source>
-   <translation type="unfinished" />
+   <translation>Mire las velocidades mientras se gira la rueda.</translation>
   </message>
   <message>
    <source>Watch the reading, and note where it jumps and where it does not.</source>
-   <translation type="unfinished" />
+   <translation>Mire la lectura y anote dónde salta y dónde no.</translation>
   </message>
   <message>
    <source>Watch the same trace while one leg at a time is flexed, and note where it reacts and where it does not.</source>
-   <translation type="unfinished" />
+   <translation>Mire el mismo registro mientras se dobla tramo a tramo, y anote dónde reacciona y dónde no.</translation>
   </message>
   <message>
    <source>Water got into {}: both halves are spoilt, and so are their neighbours {}. Renew both sides of the plug.</source>
-   <translation type="unfinished" />
+   <translation>Entró agua en {}: ambas mitades están estropeadas, y sus vecinos {} también. Renueve ambos lados del conector.</translation>
   </message>
   <message>
    <source>Well chosen: nothing would have told more for its minutes.</source>
-   <translation type="unfinished" />
+   <translation>Bien elegido: nada habría dicho más por sus minutos.</translation>
   </message>
   <message>
    <source>Wet it again, 30 s above 25 km/h, read the codes</source>
-   <translation type="unfinished" />
+   <translation>Mojarlo de nuevo, 30 s a más de 25 km/h, leer los códigos</translation>
   </message>
   <message>
    <source>Wet {} while the reading is watched</source>
-   <translation type="unfinished" />
+   <translation>Mojar y mirar la lectura: {}</translation>
   </message>
   <message>
    <source>What a new job begins with; each job may differ.</source>
-   <translation type="unfinished" />
+   <translation>Con qué empieza un trabajo nuevo; cada uno puede diferir.</translation>
   </message>
   <message>
    <source>What can be done</source>
-   <translation type="unfinished" />
+   <translation>Qué puede hacerse</translation>
   </message>
   <message>
    <source>What did not react was perhaps not moved where it is broken.</source>
-   <translation type="unfinished" />
+   <translation>Lo que no reaccionó quizá no se movió donde está roto.</translation>
   </message>
   <message>
    <source>What each fault still possible would show</source>
-   <translation type="unfinished" />
+   <translation>Qué mostraría cada avería aún posible</translation>
   </message>
   <message>
    <source>What failed, in the closed jobs of the vehicles above</source>
-   <translation type="unfinished" />
+   <translation>Lo que falló, en los trabajos cerrados de los vehículos de arriba</translation>
   </message>
   <message>
    <source>What happened</source>
-   <translation type="unfinished" />
+   <translation>Qué pasó</translation>
   </message>
   <message>
    <source>What if</source>
-   <translation type="unfinished" />
+   <translation>Qué pasaría si</translation>
   </message>
   <message>
    <source>What is being moved now (keys 1 to 9, 0 hands off)</source>
-   <translation type="unfinished" />
+   <translation>Qué se mueve ahora (teclas 1 a 9, 0 manos fuera)</translation>
   </message>
   <message>
    <source>What is fitted</source>
-   <translation type="unfinished" />
+   <translation>Qué lleva montado</translation>
   </message>
   <message>
    <source>What is free first: codes and live speeds of all wheels, and a look.</source>
-   <translation type="unfinished" />
+   <translation>Primero lo gratis: códigos y velocidades de todas las ruedas, y mirar.</translation>
   </message>
   <message>
    <source>What is set here is kept next to the capture, in %1; "as recognised" everywhere takes that file away.</source>
-   <translation type="unfinished" />
+   <translation>Lo puesto aquí se guarda junto al registro, en %1; «como se reconoce» en todo quita ese archivo.</translation>
   </message>
   <message>
    <source>What is wrong with it</source>
-   <translation type="unfinished" />
+   <translation>Qué tiene mal</translation>
   </message>
   <message>
    <source>What it is built on</source>
-   <translation type="unfinished" />
+   <translation>Sobre qué está hecho</translation>
   </message>
   <message>
    <source>What may be done now</source>
-   <translation type="unfinished" />
+   <translation>Qué puede hacerse ahora</translation>
   </message>
   <message>
    <source>What may be done to the wires</source>
-   <translation type="unfinished" />
+   <translation>Qué puede hacerse a los cables</translation>
   </message>
   <message>
    <source>What may come</source>
-   <translation type="unfinished" />
+   <translation>Qué puede venir</translation>
   </message>
   <message>
    <source>What that says, before anything is measured</source>
-   <translation type="unfinished" />
+   <translation>Qué dice eso, antes de medir</translation>
   </message>
   <message>
    <source>What the answer will mean</source>
-   <translation type="unfinished" />
+   <translation>Qué significará la respuesta</translation>
   </message>
   <message>
    <source>What the meter is set to</source>
-   <translation type="unfinished" />
+   <translation>En qué está el aparato</translation>
   </message>
   <message>
    <source>What the sound output gives at full scale, at its volume as it stands: measure it once</source>
-   <translation type="unfinished" />
+   <translation>Lo que da la salida de sonido a plena escala, con su volumen actual: mídalo una vez</translation>
   </message>
   <message>
    <source>What was done already, and whether it helped</source>
-   <translation type="unfinished" />
+   <translation>Qué se hizo ya, y si ayudó</translation>
   </message>
   <message>
    <source>What was done so far</source>
-   <translation type="unfinished" />
+   <translation>Qué se hizo hasta ahora</translation>
   </message>
   <message>
    <source>What was done, and what it takes</source>
-   <translation type="unfinished" />
+   <translation>Qué se hizo, y qué cuesta</translation>
   </message>
   <message>
    <source>What was not tested:</source>
-   <translation type="unfinished" />
+   <translation>Qué no se probó:</translation>
   </message>
   <message>
    <source>What was wrong</source>
-   <translation type="unfinished" />
+   <translation>Qué estaba mal</translation>
   </message>
   <message>
    <source>What would decide it</source>
-   <translation type="unfinished" />
+   <translation>Qué lo decidiría</translation>
   </message>
   <message>
    <source>Wheel speed sensor job</source>
-   <translation type="unfinished" />
+   <translation>Trabajo de sensor de rueda</translation>
   </message>
   <message>
    <source>Wheel speeds</source>
-   <translation type="unfinished" />
+   <translation>Velocidades de rueda</translation>
   </message>
   <message>
    <source>Wheel speeds of a CSV, or of a bus log in candump form with its signal map</source>
-   <translation type="unfinished" />
+   <translation>Velocidades de rueda de un CSV, o de un registro del bus (candump) con su mapa</translation>
   </message>
   <message>
    <source>Wheel up: rated stands on sound points, the others chocked, never on a jack alone. Hands, sleeves and leads clear of the turning wheel; turned by the engine, clear of the driveline.</source>
-   <translation type="unfinished" />
+   <translation>Rueda en alto: caballetes homologados en puntos firmes, las otras calzadas, nunca solo con gato. Manos, mangas y cables lejos de la rueda que gira; si la mueve el motor, lejos de la transmisión.</translation>
   </message>
   <message>
    <source>Wheel up: rated stands on sound points, the others chocked. ABS and ESC may be off.</source>
-   <translation type="unfinished" />
+   <translation>Rueda en alto: caballetes homologados, las otras calzadas. ABS y ESP pueden estar fuera.</translation>
   </message>
   <message>
    <source>When steering</source>
-   <translation type="unfinished" />
+   <translation>Al girar la dirección</translation>
   </message>
   <message>
    <source>When the coach speaks</source>
-   <translation type="unfinished" />
+   <translation>Cuándo habla el maestro</translation>
   </message>
   <message>
    <source>When warm</source>
-   <translation type="unfinished" />
+   <translation>En caliente</translation>
   </message>
   <message>
    <source>Where each instrument is. Over the network tcp:HOST:PORT, a serial adapter serial:/dev/ttyUSB0:9600, USB usbtmc:/dev/usbtmc0. What is plugged in is in the lists.</source>
-   <translation type="unfinished" />
+   <translation>Dónde está cada aparato. Por la red tcp:HOST:PUERTO, adaptador serie serial:/dev/ttyUSB0:9600, USB usbtmc:/dev/usbtmc0. Lo enchufado está en las listas.</translation>
   </message>
   <message>
    <source>Where is the fault, how sure, what to test next. Free software under the GNU General Public License, version 3 or later, without any warranty. Local rules, the maker's procedure and licensed practice come before anything it says.</source>
-   <translation type="unfinished" />
+   <translation>Dónde está la avería, con qué certeza, qué probar ahora. Software libre bajo la GNU General Public License, versión 3 o posterior, sin garantía. Las normas locales, el procedimiento del fabricante y la práctica autorizada van antes que lo que diga.</translation>
   </message>
   <message>
    <source>Where it is</source>
-   <translation type="unfinished" />
+   <translation>Dónde está</translation>
   </message>
   <message>
    <source>Where it lives</source>
-   <translation type="unfinished" />
+   <translation>Dónde está</translation>
   </message>
   <message>
    <source>Where it stands</source>
-   <translation type="unfinished" />
+   <translation>Cómo está</translation>
   </message>
   <message>
    <source>Where the leads are</source>
-   <translation type="unfinished" />
+   <translation>Dónde están las puntas</translation>
   </message>
   <message>
    <source>Where water came in once it may come in again: after the next heavy rain look whether the lamp stays out.</source>
-   <translation type="unfinished" />
+   <translation>Donde entró agua una vez puede entrar otra: tras la próxima lluvia fuerte mire si el testigo sigue apagado.</translation>
   </message>
   <message>
    <source>Whether the connector at this place is apart</source>
-   <translation type="unfinished" />
+   <translation>Si el conector de este lugar está separado</translation>
   </message>
   <message>
    <source>Which comes nearest? The same line is taken for the wheels of that axle. Plugs, joints and lengths can be changed afterwards.</source>
-   <translation type="unfinished" />
+   <translation>¿Cuál se parece más? La misma vale para las ruedas de ese eje. Conectores, empalmes y largos pueden cambiarse después.</translation>
   </message>
   <message>
    <source>Which lamps, since when, where, in what weather, who repaired what before</source>
-   <translation type="unfinished" />
+   <translation>Qué testigos, desde cuándo, dónde, con qué tiempo, quién reparó qué antes</translation>
   </message>
   <message>
    <source>Who practises (may stay empty)</source>
-   <translation type="unfinished" />
+   <translation>Quién practica (puede quedar vacío)</translation>
   </message>
   <message>
    <source>Whole record</source>
-   <translation type="unfinished" />
+   <translation>Todo</translation>
   </message>
   <message>
    <source>Why</source>
-   <translation type="unfinished" />
+   <translation>Por qué</translation>
   </message>
   <message>
    <source>Why, and what may be done</source>
-   <translation type="unfinished" />
+   <translation>Por qué, y qué puede hacerse</translation>
   </message>
   <message>
    <source>Wiggle watch</source>
-   <translation type="unfinished" />
+   <translation>Vigía de meneo</translation>
   </message>
   <message>
    <source>Wipe metal fuzz off the tip with a rag or soft brush, never a wire brush; much of it on a differential means gear trouble.</source>
-   <translation type="unfinished" />
+   <translation>Limpie la pelusa de metal con trapo o cepillo suave, nunca de alambre; mucha en un diferencial avisa de engranajes.</translation>
   </message>
   <message>
    <source>Wipe the tip and the ring clean with a rag, then read again: no part is needed.</source>
-   <translation type="unfinished" />
+   <translation>Limpie punta y anillo con un trapo y mida otra vez: no hace falta pieza.</translation>
   </message>
   <message>
    <source>Wire a of one to wire b of the other: the retry when both set codes</source>
-   <translation type="unfinished" />
+   <translation>Cable a de uno al cable b del otro: el segundo intento si ambos dieron códigos</translation>
   </message>
   <message>
    <source>Wires are joined by</source>
-   <translation type="unfinished" />
+   <translation>Los cables se unen con</translation>
   </message>
   <message>
    <source>With the key off there is no voltage to find, except one that should not be there.</source>
-   <translation type="unfinished" />
+   <translation>Sin contacto no hay tensión que hallar, salvo una que no debería estar.</translation>
   </message>
   <message>
    <source>With the lamp on drive gently, above all on wet and loose ground, and have it seen to soon.</source>
-   <translation type="unfinished" />
+   <translation>Con el testigo encendido conduzca suave, sobre todo en mojado y suelo suelto, y hágalo ver pronto.</translation>
   </message>
   <message>
    <source>Withdraw</source>
-   <translation type="unfinished" />
+   <translation>Retirar</translation>
   </message>
   <message>
    <source>Withdrawn, kept: </source>
-   <translation type="unfinished" />
+   <translation>Retirada, guardada: </translation>
   </message>
   <message>
    <source>Without {} ({}) the rest agrees: wrong pin, bad contact, or a meter still ranging?</source>
-   <translation type="unfinished" />
+   <translation>Sin {} ({}) lo demás concuerda: ¿patilla equivocada, mal contacto, o la escala aún buscando?</translation>
   </message>
   <message>
    <source>Words of what to do</source>
-   <translation type="unfinished" />
+   <translation>Palabras de lo que hacer</translation>
   </message>
   <message>
    <source>Working it out ...</source>
-   <translation type="unfinished" />
+   <translation>Calculando ...</translation>
   </message>
   <message>
    <source>Working the proof out ...</source>
-   <translation type="unfinished" />
+   <translation>Calculando la prueba ...</translation>
   </message>
   <message>
    <source>Write down what is stored, then clear the codes and cycle the ignition.</source>
-   <translation type="unfinished" />
+   <translation>Anote lo guardado, borre los códigos, quite y dé contacto.</translation>
   </message>
   <message>
    <source>Write the figure down with all its digits.</source>
-   <translation type="unfinished" />
+   <translation>Anote la cifra con todos sus dígitos.</translation>
   </message>
   <message>
    <source>Write the stored codes down</source>
-   <translation type="unfinished" />
+   <translation>Anotar los códigos guardados</translation>
   </message>
   <message>
    <source>You decided: </source>
-   <translation type="unfinished" />
+   <translation>Usted decidió: </translation>
   </message>
   <message>
    <source>You measure, look, mend and fit as on a real vehicle; minutes run and money is spent. At the end you say what it is, and see what each step was worth.</source>
-   <translation type="unfinished" />
+   <translation>Usted mide, mira, repara y monta como en un vehículo real; corren minutos y se gasta dinero. Al final dice qué es, y ve lo que valió cada paso.</translation>
   </message>
   <message>
    <source>You told us: </source>
-   <translation type="unfinished" />
+   <translation>Usted nos dijo: </translation>
   </message>
   <message>
    <source>Your way, and what would have told more</source>
-   <translation type="unfinished" />
+   <translation>Su vía, y qué habría dicho más</translation>
   </message>
   <message>
    <source>a bad contact</source>
-   <translation type="unfinished" />
+   <translation>un mal contacto</translation>
   </message>
   <message>
    <source>a bad fuse, relay or ground of the control unit</source>
-   <translation type="unfinished" />
+   <translation>un fusible, relé o masa mala de la centralita</translation>
   </message>
   <message>
    <source>a broken coil</source>
-   <translation type="unfinished" />
+   <translation>una bobina rota</translation>
   </message>
   <message>
    <source>a chafed wire that touches another one under voltage</source>
-   <translation type="unfinished" />
+   <translation>un cable rozado que toca otro con tensión</translation>
   </message>
   <message>
    <source>a chafed wire that touches the body</source>
-   <translation type="unfinished" />
+   <translation>un cable rozado que toca la carrocería</translation>
   </message>
   <message>
    <source>a control unit that does not feed the wheel sensor</source>
-   <translation type="unfinished" />
+   <translation>una centralita que no alimenta el sensor de rueda</translation>
   </message>
   <message>
    <source>a control unit that had switched the wheel sensor off until its memory is cleared</source>
-   <translation type="unfinished" />
+   <translation>una centralita que había cortado el sensor hasta que se borre su memoria</translation>
   </message>
   <message>
    <source>a control unit that no longer reads the wheel sensor</source>
-   <translation type="unfinished" />
+   <translation>una centralita que ya no lee el sensor de rueda</translation>
   </message>
   <message>
    <source>a cracked ring, the one that the wheel sensor reads</source>
-   <translation type="unfinished" />
+   <translation>un anillo rajado, el que lee el sensor de rueda</translation>
   </message>
   <message>
    <source>a damaged tooth of the ring that the wheel sensor reads</source>
-   <translation type="unfinished" />
+   <translation>un diente dañado del anillo que lee el sensor de rueda</translation>
   </message>
   <message>
    <source>a job without a title</source>
-   <translation type="unfinished" />
+   <translation>un trabajo sin título</translation>
   </message>
   <message>
    <source>a known good ground</source>
-   <translation type="unfinished" />
+   <translation>una masa buena</translation>
   </message>
   <message>
    <source>a leak</source>
-   <translation type="unfinished" />
+   <translation>una fuga</translation>
   </message>
   <message>
    <source>a little weak</source>
-   <translation type="unfinished" />
+   <translation>algo débil</translation>
   </message>
   <message>
    <source>a pin of the control unit's plug without contact</source>
-   <translation type="unfinished" />
+   <translation>una patilla sin contacto en el conector de la centralita</translation>
   </message>
   <message>
    <source>a reading that might come, such as 1.1k or OL</source>
-   <translation type="unfinished" />
+   <translation>una lectura posible, como 1,1k u OL</translation>
   </message>
   <message>
    <source>a ring or bearing that belongs to another vehicle</source>
-   <translation type="unfinished" />
+   <translation>un anillo o rodamiento de otro vehículo</translation>
   </message>
   <message>
    <source>a ring or wheel bearing that does not run true</source>
-   <translation type="unfinished" />
+   <translation>un anillo o rodamiento que no gira centrado</translation>
   </message>
   <message>
    <source>a short</source>
-   <translation type="unfinished" />
+   <translation>un corto</translation>
   </message>
   <message>
    <source>a to b</source>
-   <translation type="unfinished" />
+   <translation>a con b</translation>
   </message>
   <message>
    <source>a to gnd</source>
-   <translation type="unfinished" />
+   <translation>a a masa</translation>
   </message>
   <message>
    <source>a tooth is missing</source>
-   <translation type="unfinished" />
+   <translation>falta un diente</translation>
   </message>
   <message>
    <source>a trial: kept nowhere</source>
-   <translation type="unfinished" />
+   <translation>un ensayo: no se guarda</translation>
   </message>
   <message>
    <source>a tyre</source>
-   <translation type="unfinished" />
+   <translation>un neumático</translation>
   </message>
   <message>
    <source>a tyre of another size or pressure</source>
-   <translation type="unfinished" />
+   <translation>un neumático de otra medida o presión</translation>
   </message>
   <message>
    <source>a tyre of another size, or nearly flat</source>
-   <translation type="unfinished" />
+   <translation>un neumático de otra medida, o casi vacío</translation>
   </message>
   <message>
    <source>a value, or a whole line: C2 a gnd 4.98V key on unplugged</source>
-   <translation type="unfinished" />
+   <translation>un valor, o una línea entera: C2 a gnd 4,98V key on unplugged</translation>
   </message>
   <message>
    <source>a weak sensor</source>
-   <translation type="unfinished" />
+   <translation>un sensor débil</translation>
   </message>
   <message>
    <source>a wheel bearing mounted the wrong way round</source>
-   <translation type="unfinished" />
+   <translation>un rodamiento montado al revés</translation>
   </message>
   <message>
    <source>a wheel sensor of the wrong kind</source>
-   <translation type="unfinished" />
+   <translation>un sensor de rueda del tipo equivocado</translation>
   </message>
   <message>
    <source>a wheel sensor that has failed</source>
-   <translation type="unfinished" />
+   <translation>un sensor de rueda averiado</translation>
   </message>
   <message>
    <source>a wheel sensor that has grown weak</source>
-   <translation type="unfinished" />
+   <translation>un sensor de rueda debilitado</translation>
   </message>
   <message>
    <source>a wheel sensor that sits too far from the ring it reads</source>
-   <translation type="unfinished" />
+   <translation>un sensor de rueda demasiado lejos de su anillo</translation>
   </message>
   <message>
    <source>a wire hanging by a strand</source>
-   <translation type="unfinished" />
+   <translation>un cable de un solo hilo</translation>
   </message>
   <message>
    <source>a wire that is broken</source>
-   <translation type="unfinished" />
+   <translation>un cable roto</translation>
   </message>
   <message>
    <source>a wire that is broken in the wheel sensor's own lead</source>
-   <translation type="unfinished" />
+   <translation>un cable roto en el propio cable del sensor</translation>
   </message>
   <message>
    <source>a wire that lets go now and then</source>
-   <translation type="unfinished" />
+   <translation>un cable que se suelta a veces</translation>
   </message>
   <message>
    <source>a wire that touches metal now and then</source>
-   <translation type="unfinished" />
+   <translation>un cable que toca metal a veces</translation>
   </message>
   <message>
    <source>about </source>
-   <translation type="unfinished" />
+   <translation>unos </translation>
   </message>
   <message>
    <source>above</source>
-   <translation type="unfinished" />
+   <translation>por encima</translation>
   </message>
   <message>
    <source>above </source>
-   <translation type="unfinished" />
+   <translation>por encima de </translation>
   </message>
   <message>
    <source>abs</source>
-   <translation type="unfinished" />
+   <translation>ABS</translation>
   </message>
   <message>
    <source>ac voltage</source>
-   <translation type="unfinished" />
+   <translation>voltios AC</translation>
   </message>
   <message>
    <source>active</source>
-   <translation type="unfinished" />
+   <translation>activo</translation>
   </message>
   <message>
    <source>active ak</source>
-   <translation type="unfinished" />
+   <translation>activo AK</translation>
   </message>
   <message>
    <source>active pwm</source>
-   <translation type="unfinished" />
+   <translation>activo PWM</translation>
   </message>
   <message>
    <source>add a circuit</source>
-   <translation type="unfinished" />
+   <translation>añadir un circuito</translation>
   </message>
   <message>
    <source>add a stored code</source>
-   <translation type="unfinished" />
+   <translation>añadir un código guardado</translation>
   </message>
   <message>
    <source>add a work done</source>
-   <translation type="unfinished" />
+   <translation>añadir un trabajo hecho</translation>
   </message>
   <message>
    <source>after each step</source>
-   <translation type="unfinished" />
+   <translation>tras cada paso</translation>
   </message>
   <message>
    <source>after first turn</source>
-   <translation type="unfinished" />
+   <translation>tras 1.ª vuelta</translation>
   </message>
   <message>
    <source>all of the table</source>
-   <translation type="unfinished" />
+   <translation>toda la tabla</translation>
   </message>
   <message>
    <source>all plugged in</source>
-   <translation type="unfinished" />
+   <translation>todo enchufado</translation>
   </message>
   <message>
    <source>along the line and between its wires</source>
-   <translation type="unfinished" />
+   <translation>por la línea y entre sus cables</translation>
   </message>
   <message>
    <source>always</source>
-   <translation type="unfinished" />
+   <translation>siempre</translation>
   </message>
   <message>
    <source>an encoder the wrong way round</source>
-   <translation type="unfinished" />
+   <translation>una rueda magnética al revés</translation>
   </message>
   <message>
    <source>an hour</source>
-   <translation type="unfinished" />
+   <translation>una hora</translation>
   </message>
   <message>
    <source>an open wire</source>
-   <translation type="unfinished" />
+   <translation>un cable abierto</translation>
   </message>
   <message>
    <source>and %1 more</source>
-   <translation type="unfinished" />
+   <translation>y %1 más</translation>
   </message>
   <message>
    <source>and {} more, under Readings</source>
-   <translation type="unfinished" />
+   <translation>y {} más, en Lecturas</translation>
   </message>
   <message>
    <source>another count of teeth</source>
-   <translation type="unfinished" />
+   <translation>otra cuenta de dientes</translation>
   </message>
   <message>
    <source>another one each time, of this level</source>
-   <translation type="unfinished" />
+   <translation>otro cada vez, de este nivel</translation>
   </message>
   <message>
    <source>answer the next move</source>
-   <translation type="unfinished" />
+   <translation>responder al siguiente paso</translation>
   </message>
   <message>
    <source>any digit</source>
-   <translation type="unfinished" />
+   <translation>cualquier cifra</translation>
   </message>
   <message>
    <source>any fault</source>
-   <translation type="unfinished" />
+   <translation>cualquier avería</translation>
   </message>
   <message>
    <source>any of the fleet</source>
-   <translation type="unfinished" />
+   <translation>cualquiera de la flota</translation>
   </message>
   <message>
    <source>any zone</source>
-   <translation type="unfinished" />
+   <translation>cualquier zona</translation>
   </message>
   <message>
    <source>arrows</source>
-   <translation type="unfinished" />
+   <translation>flechas</translation>
   </message>
   <message>
    <source>as it is</source>
-   <translation type="unfinished" />
+   <translation>como está</translation>
   </message>
   <message>
    <source>as it should</source>
-   <translation type="unfinished" />
+   <translation>como debe</translation>
   </message>
   <message>
    <source>as recognised</source>
-   <translation type="unfinished" />
+   <translation>como se reconoce</translation>
   </message>
   <message>
    <source>as strong as the good wheel</source>
-   <translation type="unfinished" />
+   <translation>tan fuerte como la rueda buena</translation>
   </message>
   <message>
    <source>as the desktop</source>
-   <translation type="unfinished" />
+   <translation>como el escritorio</translation>
   </message>
   <message>
    <source>asked for a hint</source>
-   <translation type="unfinished" />
+   <translation>pidió una pista</translation>
   </message>
   <message>
    <source>at least</source>
-   <translation type="unfinished" />
+   <translation>al menos</translation>
   </message>
   <message>
    <source>at least </source>
-   <translation type="unfinished" />
+   <translation>al menos </translation>
   </message>
   <message>
    <source>at most</source>
-   <translation type="unfinished" />
+   <translation>a lo sumo</translation>
   </message>
   <message>
    <source>at most </source>
-   <translation type="unfinished" />
+   <translation>a lo sumo </translation>
   </message>
   <message>
    <source>at speed</source>
-   <translation type="unfinished" />
+   <translation>con velocidad</translation>
+  </message>
+  <message>
+   <source>at {}, for {}, {} at {}</source>
+   <translation>en {}, durante {}, {} en {}</translation>
   </message>
   <message>
    <source>attach a file</source>
-   <translation type="unfinished" />
+   <translation>adjuntar un archivo</translation>
   </message>
   <message>
    <source>b to bat</source>
-   <translation type="unfinished" />
+   <translation>b a bat.</translation>
   </message>
   <message>
    <source>b to gnd</source>
-   <translation type="unfinished" />
+   <translation>b a masa</translation>
   </message>
   <message>
    <source>back probe</source>
-   <translation type="unfinished" />
+   <translation>pinchar detrás</translation>
   </message>
   <message>
    <source>bad</source>
-   <translation type="unfinished" />
+   <translation>malo</translation>
   </message>
   <message>
    <source>bad contact in the control unit's plug</source>
-   <translation type="unfinished" />
+   <translation>mal contacto en el conector de la centralita</translation>
   </message>
   <message>
    <source>bad contact, resistance</source>
-   <translation type="unfinished" />
+   <translation>mal contacto, resistencia</translation>
   </message>
   <message>
    <source>barely moves</source>
-   <translation type="unfinished" />
+   <translation>apenas se mueve</translation>
   </message>
   <message>
    <source>basic check</source>
-   <translation type="unfinished" />
+   <translation>comprobación básica</translation>
   </message>
   <message>
    <source>battery</source>
-   <translation type="unfinished" />
+   <translation>batería</translation>
   </message>
   <message>
    <source>battery plus</source>
-   <translation type="unfinished" />
+   <translation>positivo de batería</translation>
   </message>
   <message>
    <source>before it began</source>
-   <translation type="unfinished" />
+   <translation>antes de que empezara</translation>
   </message>
   <message>
    <source>begins a reading at the place that is chosen</source>
-   <translation type="unfinished" />
+   <translation>comienza una lectura en el lugar elegido</translation>
   </message>
   <message>
    <source>below</source>
-   <translation type="unfinished" />
+   <translation>por debajo</translation>
   </message>
   <message>
    <source>below </source>
-   <translation type="unfinished" />
+   <translation>por debajo de </translation>
   </message>
   <message>
    <source>bench sensor</source>
-   <translation type="unfinished" />
+   <translation>sensor en banco</translation>
   </message>
   <message>
    <source>bend, flexes</source>
-   <translation type="unfinished" />
+   <translation>codo, se dobla</translation>
   </message>
   <message>
    <source>best</source>
-   <translation type="unfinished" />
+   <translation>mejor</translation>
   </message>
   <message>
    <source>bias, unplugged</source>
-   <translation type="unfinished" />
+   <translation>reposo, suelto</translation>
   </message>
   <message>
    <source>both wires touch</source>
-   <translation type="unfinished" />
+   <translation>ambos cables se tocan</translation>
   </message>
   <message>
    <source>brake</source>
-   <translation type="unfinished" />
+   <translation>freno</translation>
   </message>
   <message>
    <source>breaks</source>
-   <translation type="unfinished" />
+   <translation>rompe</translation>
   </message>
   <message>
    <source>broken</source>
-   <translation type="unfinished" />
+   <translation>roto</translation>
   </message>
   <message>
    <source>broken, parted</source>
-   <translation type="unfinished" />
+   <translation>roto, partido</translation>
   </message>
   <message>
    <source>bulb</source>
-   <translation type="unfinished" />
+   <translation>bombilla</translation>
   </message>
   <message>
    <source>bump</source>
-   <translation type="unfinished" />
+   <translation>baches</translation>
   </message>
   <message>
    <source>cabin</source>
-   <translation type="unfinished" />
+   <translation>habitáculo</translation>
   </message>
   <message>
    <source>cabin </source>
-   <translation type="unfinished" />
+   <translation>(habitáculo)</translation>
   </message>
   <message>
    <source>came back</source>
-   <translation type="unfinished" />
+   <translation>volvió</translation>
   </message>
   <message>
    <source>cannot tell</source>
-   <translation type="unfinished" />
+   <translation>no se sabe</translation>
   </message>
   <message>
    <source>capture missing</source>
-   <translation type="unfinished" />
+   <translation>falta el registro</translation>
   </message>
   <message>
    <source>chafed</source>
-   <translation type="unfinished" />
+   <translation>rozado</translation>
   </message>
   <message>
    <source>changes brought back</source>
-   <translation type="unfinished" />
+   <translation>cambios devueltos</translation>
   </message>
   <message>
    <source>choices</source>
-   <translation type="unfinished" />
+   <translation>opciones</translation>
   </message>
   <message>
    <source>choose and open a job</source>
-   <translation type="unfinished" />
+   <translation>elegir y abrir un trabajo</translation>
   </message>
   <message>
    <source>choose and start a case</source>
-   <translation type="unfinished" />
+   <translation>elegir y comenzar un caso</translation>
   </message>
   <message>
    <source>choose one of the works with its price at Repair</source>
-   <translation type="unfinished" />
+   <translation>elija en Reparación uno de los trabajos con su precio</translation>
   </message>
   <message>
    <source>circuit</source>
-   <translation type="unfinished" />
+   <translation>circuito</translation>
   </message>
   <message>
    <source>circuit in question</source>
-   <translation type="unfinished" />
+   <translation>circuito en cuestión</translation>
   </message>
   <message>
    <source>circuits exchanged</source>
-   <translation type="unfinished" />
+   <translation>circuitos cambiados</translation>
   </message>
   <message>
    <source>cleaned</source>
-   <translation type="unfinished" />
+   <translation>limpiado</translation>
   </message>
   <message>
    <source>clear and read the codes</source>
-   <translation type="unfinished" />
+   <translation>borrar y leer los códigos</translation>
   </message>
   <message>
    <source>cleared</source>
-   <translation type="unfinished" />
+   <translation>libre</translation>
   </message>
   <message>
    <source>close the job</source>
-   <translation type="unfinished" />
+   <translation>cerrar el trabajo</translation>
   </message>
   <message>
    <source>closed on </source>
-   <translation type="unfinished" />
+   <translation>cerrado el </translation>
   </message>
   <message>
    <source>code</source>
-   <translation type="unfinished" />
+   <translation>código</translation>
   </message>
   <message>
    <source>code before clearing</source>
-   <translation type="unfinished" />
+   <translation>código antes de borrar</translation>
   </message>
   <message>
    <source>codes</source>
-   <translation type="unfinished" />
+   <translation>códigos</translation>
   </message>
   <message>
    <source>coil or sensor open</source>
-   <translation type="unfinished" />
+   <translation>bobina o sensor abierto</translation>
   </message>
   <message>
    <source>coil or sensor shorted</source>
-   <translation type="unfinished" />
+   <translation>bobina o sensor en corto</translation>
   </message>
   <message>
    <source>coil resistance</source>
-   <translation type="unfinished" />
+   <translation>resistencia de bobina</translation>
   </message>
   <message>
    <source>column %1</source>
-   <translation type="unfinished" />
+   <translation>columna %1</translation>
   </message>
   <message>
    <source>comes and goes: parts</source>
-   <translation type="unfinished" />
+   <translation>va y viene: se abre</translation>
   </message>
   <message>
    <source>comes and goes: touches</source>
-   <translation type="unfinished" />
+   <translation>va y viene: toca</translation>
   </message>
   <message>
    <source>comma</source>
-   <translation type="unfinished" />
+   <translation>coma</translation>
   </message>
   <message>
    <source>comma ,</source>
-   <translation type="unfinished" />
+   <translation>coma ,</translation>
   </message>
   <message>
    <source>commas</source>
-   <translation type="unfinished" />
+   <translation>comas</translation>
   </message>
   <message>
    <source>common practice</source>
-   <translation type="unfinished" />
+   <translation>práctica común</translation>
   </message>
   <message>
    <source>complaint</source>
-   <translation type="unfinished" />
+   <translation>queja</translation>
   </message>
   <message>
    <source>connecting</source>
-   <translation type="unfinished" />
+   <translation>conectando</translation>
   </message>
   <message>
    <source>connector</source>
-   <translation type="unfinished" />
+   <translation>conector</translation>
   </message>
   <message>
    <source>continuity of the wires</source>
-   <translation type="unfinished" />
+   <translation>continuidad de los cables</translation>
   </message>
   <message>
    <source>correct a reading</source>
-   <translation type="unfinished" />
+   <translation>corregir una lectura</translation>
   </message>
   <message>
    <source>correct the chosen reading: a value, or any word of its line</source>
-   <translation type="unfinished" />
+   <translation>corregir la lectura elegida: un valor, o una palabra de su línea</translation>
   </message>
   <message>
    <source>corroded</source>
-   <translation type="unfinished" />
+   <translation>corroído</translation>
   </message>
   <message>
    <source>corrosion, bad contact</source>
-   <translation type="unfinished" />
+   <translation>corrosión, mal contacto</translation>
   </message>
   <message>
    <source>costs %1</source>
-   <translation type="unfinished" />
+   <translation>cuesta %1</translation>
   </message>
   <message>
    <source>count a reading again</source>
-   <translation type="unfinished" />
+   <translation>contar de nuevo una lectura</translation>
   </message>
   <message>
    <source>cracked</source>
-   <translation type="unfinished" />
+   <translation>rajado</translation>
   </message>
   <message>
    <source>creep</source>
-   <translation type="unfinished" />
+   <translation>al paso</translation>
   </message>
   <message>
    <source>cruise</source>
-   <translation type="unfinished" />
+   <translation>crucero</translation>
   </message>
   <message>
    <source>cured it</source>
-   <translation type="unfinished" />
+   <translation>lo curó</translation>
   </message>
   <message>
    <source>current</source>
-   <translation type="unfinished" />
+   <translation>corriente</translation>
   </message>
   <message>
    <source>cut</source>
-   <translation type="unfinished" />
+   <translation>cortar</translation>
   </message>
   <message>
    <source>dark</source>
-   <translation type="unfinished" />
+   <translation>apagada</translation>
   </message>
   <message>
    <source>day</source>
-   <translation type="unfinished" />
+   <translation>día</translation>
   </message>
   <message>
    <source>dc voltage</source>
-   <translation type="unfinished" />
+   <translation>voltios DC</translation>
   </message>
   <message>
    <source>debris</source>
-   <translation type="unfinished" />
+   <translation>suciedad</translation>
   </message>
   <message>
    <source>did not cure it</source>
-   <translation type="unfinished" />
+   <translation>no lo curó</translation>
   </message>
   <message>
    <source>dim</source>
-   <translation type="unfinished" />
+   <translation>tenue</translation>
   </message>
   <message>
    <source>done</source>
-   <translation type="unfinished" />
+   <translation>hecho</translation>
   </message>
   <message>
    <source>driven</source>
-   <translation type="unfinished" />
+   <translation>rodando</translation>
   </message>
   <message>
    <source>drops out to ground</source>
-   <translation type="unfinished" />
+   <translation>cae a masa</translation>
   </message>
   <message>
    <source>drops out to the open level</source>
-   <translation type="unfinished" />
+   <translation>cae al nivel abierto</translation>
   </message>
   <message>
    <source>earlier repair</source>
-   <translation type="unfinished" />
+   <translation>reparación anterior</translation>
   </message>
   <message>
    <source>edit the line</source>
-   <translation type="unfinished" />
+   <translation>editar la línea</translation>
   </message>
   <message>
    <source>empty the box</source>
-   <translation type="unfinished" />
+   <translation>vaciar la casilla</translation>
   </message>
   <message>
    <source>encoder reversed</source>
-   <translation type="unfinished" />
+   <translation>rueda magnética al revés</translation>
   </message>
   <message>
    <source>encoder the wrong way round</source>
-   <translation type="unfinished" />
+   <translation>rueda magnética al revés</translation>
   </message>
   <message>
    <source>engine bay</source>
-   <translation type="unfinished" />
+   <translation>vano motor</translation>
   </message>
   <message>
    <source>engine bay </source>
-   <translation type="unfinished" />
+   <translation>(vano motor)</translation>
   </message>
   <message>
    <source>erratic</source>
-   <translation type="unfinished" />
+   <translation>errático</translation>
   </message>
   <message>
    <source>everything larger, smaller, as it was</source>
-   <translation type="unfinished" />
+   <translation>todo más grande, más pequeño, como antes</translation>
   </message>
   <message>
    <source>expected</source>
-   <translation type="unfinished" />
+   <translation>esperado</translation>
   </message>
   <message>
    <source>expected </source>
-   <translation type="unfinished" />
+   <translation>esperado </translation>
   </message>
   <message>
    <source>expected OL</source>
-   <translation type="unfinished" />
+   <translation>esperado OL</translation>
   </message>
   <message>
    <source>fail</source>
-   <translation type="unfinished" />
+   <translation>mal</translation>
   </message>
   <message>
    <source>fault</source>
-   <translation type="unfinished" />
+   <translation>avería</translation>
   </message>
   <message>
    <source>find a job</source>
-   <translation type="unfinished" />
+   <translation>buscar un trabajo</translation>
   </message>
   <message>
    <source>finding on </source>
-   <translation type="unfinished" />
+   <translation>hallazgo en </translation>
   </message>
   <message>
    <source>fit a new %1, %2 % sure</source>
-   <translation type="unfinished" />
+   <translation>montado nuevo: %1, con %2 % de certeza</translation>
   </message>
   <message>
    <source>flat at </source>
-   <translation type="unfinished" />
+   <translation>plano en </translation>
   </message>
   <message>
    <source>flat, </source>
-   <translation type="unfinished" />
+   <translation>plano, </translation>
   </message>
   <message>
    <source>flex</source>
-   <translation type="unfinished" />
+   <translation>codo</translation>
   </message>
   <message>
    <source>follows</source>
-   <translation type="unfinished" />
+   <translation>sigue</translation>
   </message>
   <message>
    <source>follows, %1</source>
-   <translation type="unfinished" />
+   <translation>sigue, %1</translation>
   </message>
   <message>
    <source>for this complaint</source>
-   <translation type="unfinished" />
+   <translation>por esta queja</translation>
   </message>
   <message>
    <source>freeze values</source>
-   <translation type="unfinished" />
+   <translation>valores congelados</translation>
   </message>
   <message>
    <source>freeze values, as shown</source>
-   <translation type="unfinished" />
+   <translation>valores congelados, como salen</translation>
   </message>
   <message>
    <source>from</source>
-   <translation type="unfinished" />
+   <translation>de</translation>
   </message>
   <message>
    <source>from box to box</source>
-   <translation type="unfinished" />
+   <translation>de casilla en casilla</translation>
+  </message>
+  <message>
+   <source>front left</source>
+   <translation>delantera izquierda</translation>
+  </message>
+  <message>
+   <source>front right</source>
+   <translation>delantera derecha</translation>
   </message>
   <message>
    <source>fuses and relay</source>
-   <translation type="unfinished" />
+   <translation>fusibles y relé</translation>
   </message>
   <message>
    <source>gap or debris</source>
-   <translation type="unfinished" />
+   <translation>entrehierro o suciedad</translation>
   </message>
   <message>
    <source>gap too wide</source>
-   <translation type="unfinished" />
+   <translation>entrehierro excesivo</translation>
   </message>
   <message>
    <source>gives road speed from the teeth</source>
-   <translation type="unfinished" />
+   <translation>da la velocidad por los dientes</translation>
   </message>
   <message>
    <source>good</source>
-   <translation type="unfinished" />
+   <translation>bueno</translation>
   </message>
   <message>
    <source>ground</source>
-   <translation type="unfinished" />
+   <translation>masa</translation>
   </message>
   <message>
    <source>hall</source>
-   <translation type="unfinished" />
+   <translation>Hall</translation>
   </message>
   <message>
    <source>harness</source>
-   <translation type="unfinished" />
+   <translation>mazo</translation>
   </message>
   <message>
    <source>help for this view</source>
-   <translation type="unfinished" />
+   <translation>ayuda de esta vista</translation>
   </message>
   <message>
    <source>hidden</source>
-   <translation type="unfinished" />
+   <translation>oculto</translation>
   </message>
   <message>
    <source>hill hold</source>
-   <translation type="unfinished" />
+   <translation>ayuda en cuesta</translation>
   </message>
   <message>
    <source>history</source>
-   <translation type="unfinished" />
+   <translation>antiguo</translation>
   </message>
   <message>
    <source>hole sealed</source>
-   <translation type="unfinished" />
+   <translation>agujero sellado</translation>
   </message>
   <message>
    <source>how %1 is read</source>
-   <translation type="unfinished" />
+   <translation>cómo se lee %1</translation>
   </message>
   <message>
    <source>how it is written</source>
-   <translation type="unfinished" />
+   <translation>cómo está escrito</translation>
   </message>
   <message>
    <source>implausible</source>
-   <translation type="unfinished" />
+   <translation>inverosímil</translation>
   </message>
   <message>
    <source>in </source>
-   <translation type="unfinished" />
+   <translation>en </translation>
   </message>
   <message>
    <source>in {:.0f} one of several rarer things</source>
-   <translation type="unfinished" />
+   <translation>en {:.0f} una de varias cosas más raras</translation>
   </message>
   <message>
    <source>in {:.0f} {}</source>
-   <translation type="unfinished" />
+   <translation>en {:.0f} {}</translation>
   </message>
   <message>
    <source>input dead</source>
-   <translation type="unfinished" />
+   <translation>entrada muerta</translation>
   </message>
   <message>
    <source>input of the module dead</source>
-   <translation type="unfinished" />
+   <translation>entrada del módulo muerta</translation>
   </message>
   <message>
    <source>input switched off, wants clearing</source>
-   <translation type="unfinished" />
+   <translation>entrada cortada, pide borrado</translation>
   </message>
   <message>
    <source>inspect</source>
-   <translation type="unfinished" />
+   <translation>mirar</translation>
   </message>
   <message>
    <source>insulation of a wire</source>
-   <translation type="unfinished" />
+   <translation>aislamiento de un cable</translation>
   </message>
   <message>
    <source>intake</source>
-   <translation type="unfinished" />
+   <translation>recepción</translation>
   </message>
   <message>
    <source>intermittent open</source>
-   <translation type="unfinished" />
+   <translation>corte intermitente</translation>
   </message>
   <message>
    <source>intermittent short</source>
-   <translation type="unfinished" />
+   <translation>corto intermitente</translation>
   </message>
   <message>
    <source>is above what is</source>
-   <translation type="unfinished" />
+   <translation>está por encima de lo que</translation>
   </message>
   <message>
    <source>is as</source>
-   <translation type="unfinished" />
+   <translation>es como</translation>
   </message>
   <message>
    <source>is at the edge of what is</source>
-   <translation type="unfinished" />
+   <translation>está al borde de lo que</translation>
   </message>
   <message>
    <source>is below what is</source>
-   <translation type="unfinished" />
+   <translation>está por debajo de lo que</translation>
   </message>
   <message>
    <source>is too near to tell of</source>
-   <translation type="unfinished" />
+   <translation>está demasiado cerca de</translation>
   </message>
   <message>
    <source>it</source>
-   <translation type="unfinished" />
+   <translation>eso</translation>
   </message>
   <message>
    <source>it cannot be measured there on this vehicle</source>
-   <translation type="unfinished" />
+   <translation>en este vehículo no puede medirse ahí</translation>
   </message>
   <message>
    <source>it had been here for this before</source>
-   <translation type="unfinished" />
+   <translation>ya había estado aquí por esto</translation>
   </message>
   <message>
    <source>it holds</source>
-   <translation type="unfinished" />
+   <translation>aguanta</translation>
   </message>
   <message>
    <source>it is what found the fault</source>
-   <translation type="unfinished" />
+   <translation>es la que halló la avería</translation>
   </message>
   <message>
    <source>it needs to {}, which the owner does not allow</source>
-   <translation type="unfinished" />
+   <translation>hace falta {}, que el dueño no permite</translation>
   </message>
   <message>
    <source>it stretches</source>
-   <translation type="unfinished" />
+   <translation>se estira</translation>
   </message>
   <message>
    <source>it swells once a turn</source>
-   <translation type="unfinished" />
+   <translation>crece una vez por vuelta</translation>
   </message>
   <message>
    <source>job</source>
-   <translation type="unfinished" />
+   <translation>trabajo</translation>
   </message>
   <message>
    <source>jobs</source>
-   <translation type="unfinished" />
+   <translation>trabajos</translation>
   </message>
   <message>
    <source>joint </source>
-   <translation type="unfinished" />
+   <translation>empalme </translation>
   </message>
   <message>
    <source>judged</source>
-   <translation type="unfinished" />
+   <translation>juzgado</translation>
   </message>
   <message>
    <source>jumper leads</source>
-   <translation type="unfinished" />
+   <translation>puentes</translation>
   </message>
   <message>
    <source>keeping ...</source>
-   <translation type="unfinished" />
+   <translation>guardando ...</translation>
   </message>
   <message>
    <source>keeps</source>
-   <translation type="unfinished" />
+   <translation>cumple</translation>
   </message>
   <message>
    <source>kept</source>
-   <translation type="unfinished" />
+   <translation>guardado</translation>
   </message>
   <message>
    <source>kept here; no file yet</source>
-   <translation type="unfinished" />
+   <translation>guardado aquí; aún sin archivo</translation>
   </message>
   <message>
    <source>kept; Ctrl+S saves %1</source>
-   <translation type="unfinished" />
+   <translation>guardado; Ctrl+S guarda %1</translation>
   </message>
   <message>
    <source>key off</source>
-   <translation type="unfinished" />
+   <translation>contacto quitado</translation>
   </message>
   <message>
    <source>key on</source>
-   <translation type="unfinished" />
+   <translation>contacto dado</translation>
   </message>
   <message>
    <source>km/h</source>
-   <translation type="unfinished" />
+   <translation>km/h</translation>
   </message>
   <message>
    <source>lamp</source>
-   <translation type="unfinished" />
+   <translation>lámpara</translation>
   </message>
   <message>
    <source>lamps</source>
-   <translation type="unfinished" />
+   <translation>testigos</translation>
   </message>
   <message>
    <source>large, to be read from three metres; again to leave</source>
-   <translation type="unfinished" />
+   <translation>grande, para leer a tres metros; otra vez para salir</translation>
   </message>
   <message>
    <source>last worked on</source>
-   <translation type="unfinished" />
+   <translation>última vez trabajado</translation>
   </message>
   <message>
    <source>latched off</source>
-   <translation type="unfinished" />
+   <translation>cortado por el módulo</translation>
   </message>
   <message>
    <source>leak</source>
-   <translation type="unfinished" />
+   <translation>fuga</translation>
   </message>
   <message>
    <source>leaks, wet or salty</source>
-   <translation type="unfinished" />
+   <translation>fuga, húmedo o salado</translation>
+  </message>
+  <message>
+   <source>learnt from {}</source>
+   <translation>aprendido de {}</translation>
   </message>
   <message>
    <source>led</source>
-   <translation type="unfinished" />
+   <translation>LED</translation>
   </message>
   <message>
    <source>left to doubt</source>
-   <translation type="unfinished" />
+   <translation>queda en duda</translation>
   </message>
   <message>
    <source>left unseen</source>
-   <translation type="unfinished" />
+   <translation>queda sin ver</translation>
   </message>
   <message>
    <source>left, right</source>
-   <translation type="unfinished" />
+   <translation>izquierda, derecha</translation>
   </message>
   <message>
    <source>leg</source>
-   <translation type="unfinished" />
+   <translation>tramo</translation>
   </message>
   <message>
    <source>length, m</source>
-   <translation type="unfinished" />
+   <translation>largo, m</translation>
   </message>
   <message>
    <source>level</source>
-   <translation type="unfinished" />
+   <translation>nivel</translation>
   </message>
   <message>
    <source>limit</source>
-   <translation type="unfinished" />
+   <translation>límite</translation>
   </message>
   <message>
    <source>limit from good parts</source>
-   <translation type="unfinished" />
+   <translation>límite de piezas buenas</translation>
   </message>
   <message>
    <source>limit {} ({})</source>
-   <translation type="unfinished" />
+   <translation>límite {} ({})</translation>
   </message>
   <message>
    <source>limits of a sheet</source>
-   <translation type="unfinished" />
+   <translation>límites de una hoja</translation>
   </message>
   <message>
    <source>line %1%2</source>
-   <translation type="unfinished" />
+   <translation>línea %1%2</translation>
   </message>
   <message>
    <source>list the readings</source>
-   <translation type="unfinished" />
+   <translation>lista de lecturas</translation>
   </message>
   <message>
    <source>lit</source>
-   <translation type="unfinished" />
+   <translation>encendida</translation>
   </message>
   <message>
    <source>live speed</source>
-   <translation type="unfinished" />
+   <translation>velocidad</translation>
+  </message>
+  <message>
+   <source>looks {}, nearly sure</source>
+   <translation>parece {}, casi seguro</translation>
+  </message>
+  <message>
+   <source>looks {}, {} in 10</source>
+   <translation>parece {}, {} de 10</translation>
   </message>
   <message>
    <source>loop</source>
-   <translation type="unfinished" />
+   <translation>lazo</translation>
   </message>
   <message>
    <source>loose</source>
-   <translation type="unfinished" />
+   <translation>flojo</translation>
   </message>
   <message>
    <source>low amplitude</source>
-   <translation type="unfinished" />
+   <translation>amplitud baja</translation>
   </message>
   <message>
    <source>mA</source>
-   <translation type="unfinished" />
+   <translation>mA</translation>
   </message>
   <message>
    <source>made beside it</source>
-   <translation type="unfinished" />
+   <translation>hecho al lado</translation>
   </message>
   <message>
    <source>means</source>
-   <translation type="unfinished" />
+   <translation>significa</translation>
   </message>
   <message>
    <source>measured on a good part</source>
-   <translation type="unfinished" />
+   <translation>medido en pieza buena</translation>
   </message>
   <message>
    <source>median</source>
-   <translation type="unfinished" />
+   <translation>mediana</translation>
   </message>
   <message>
    <source>mend or clean %1</source>
-   <translation type="unfinished" />
+   <translation>reparado o limpiado: %1</translation>
   </message>
   <message>
    <source>metal dust or dirt on the wheel sensor's tip</source>
-   <translation type="unfinished" />
+   <translation>polvo de metal o suciedad en la punta del sensor</translation>
   </message>
   <message>
    <source>metal or dirt on the tip</source>
-   <translation type="unfinished" />
+   <translation>metal o suciedad en la punta</translation>
   </message>
   <message>
    <source>meter</source>
-   <translation type="unfinished" />
+   <translation>aparato</translation>
   </message>
   <message>
    <source>min</source>
-   <translation type="unfinished" />
+   <translation>min</translation>
   </message>
   <message>
    <source>minutes</source>
-   <translation type="unfinished" />
+   <translation>minutos</translation>
   </message>
   <message>
    <source>minutes to isolate</source>
-   <translation type="unfinished" />
+   <translation>minutos hasta aislar</translation>
   </message>
   <message>
    <source>missing tooth</source>
-   <translation type="unfinished" />
+   <translation>diente ausente</translation>
   </message>
   <message>
    <source>mm² or AWG</source>
-   <translation type="unfinished" />
+   <translation>mm² o AWG</translation>
   </message>
   <message>
    <source>module</source>
-   <translation type="unfinished" />
+   <translation>módulo</translation>
   </message>
   <message>
    <source>module ground</source>
-   <translation type="unfinished" />
+   <translation>masa del módulo</translation>
   </message>
   <message>
    <source>module pins</source>
-   <translation type="unfinished" />
+   <translation>patillas del módulo</translation>
   </message>
   <message>
    <source>module plug</source>
-   <translation type="unfinished" />
+   <translation>conector del módulo</translation>
   </message>
   <message>
    <source>module power</source>
-   <translation type="unfinished" />
+   <translation>positivo del módulo</translation>
   </message>
   <message>
    <source>module's own power or ground</source>
-   <translation type="unfinished" />
+   <translation>alimentación o masa del módulo</translation>
   </message>
   <message>
    <source>move a part</source>
-   <translation type="unfinished" />
+   <translation>mover una pieza</translation>
   </message>
   <message>
    <source>move along the record</source>
-   <translation type="unfinished" />
+   <translation>moverse por el registro</translation>
   </message>
   <message>
    <source>multimeter</source>
-   <translation type="unfinished" />
+   <translation>multímetro</translation>
   </message>
   <message>
    <source>name</source>
-   <translation type="unfinished" />
+   <translation>nombre</translation>
   </message>
   <message>
    <source>name a part</source>
-   <translation type="unfinished" />
+   <translation>nombrar una pieza</translation>
   </message>
   <message>
    <source>narrower</source>
-   <translation type="unfinished" />
+   <translation>más estrecho</translation>
   </message>
   <message>
    <source>near nothing</source>
-   <translation type="unfinished" />
+   <translation>casi nada</translation>
   </message>
   <message>
    <source>new coil, Ω</source>
-   <translation type="unfinished" />
+   <translation>bobina nueva, Ω</translation>
   </message>
   <message>
    <source>new part, each side</source>
-   <translation type="unfinished" />
+   <translation>pieza nueva, cada lado</translation>
   </message>
   <message>
    <source>new, open, save</source>
-   <translation type="unfinished" />
+   <translation>nuevo, abrir, guardar</translation>
   </message>
   <message>
    <source>night</source>
-   <translation type="unfinished" />
+   <translation>noche</translation>
   </message>
   <message>
    <source>no code returned</source>
-   <translation type="unfinished" />
+   <translation>ningún código volvió</translation>
   </message>
   <message>
    <source>no code returns</source>
-   <translation type="unfinished" />
+   <translation>ningún código vuelve</translation>
   </message>
   <message>
    <source>no codes were stored</source>
-   <translation type="unfinished" />
+   <translation>no había códigos guardados</translation>
   </message>
   <message>
    <source>no limit</source>
-   <translation type="unfinished" />
+   <translation>sin límite</translation>
   </message>
   <message>
    <source>no sample</source>
-   <translation type="unfinished" />
+   <translation>sin muestra</translation>
   </message>
   <message>
    <source>no signal</source>
-   <translation type="unfinished" />
+   <translation>sin señal</translation>
   </message>
   <message>
    <source>no supply</source>
-   <translation type="unfinished" />
+   <translation>sin alimentación</translation>
   </message>
   <message>
    <source>no supply from the module</source>
-   <translation type="unfinished" />
+   <translation>sin alimentación del módulo</translation>
   </message>
   <message>
    <source>no supply, a short to ground, or a wheel that stands</source>
-   <translation type="unfinished" />
+   <translation>sin alimentación, un corto a masa, o una rueda parada</translation>
   </message>
   <message>
    <source>no test would show more</source>
-   <translation type="unfinished" />
+   <translation>ninguna prueba mostraría más</translation>
   </message>
   <message>
    <source>no trace yet</source>
-   <translation type="unfinished" />
+   <translation>aún sin registro</translation>
   </message>
   <message>
    <source>no whole turn: say how many teeth the ring has (Intake), or record a longer spin</source>
-   <translation type="unfinished" />
+   <translation>ninguna vuelta entera: diga los dientes del anillo (Recepción), o registre un giro más largo</translation>
   </message>
   <message>
    <source>none</source>
-   <translation type="unfinished" />
+   <translation>ninguno</translation>
   </message>
   <message>
    <source>none in %1</source>
-   <translation type="unfinished" />
+   <translation>ninguno en %1</translation>
   </message>
   <message>
    <source>none were stored</source>
-   <translation type="unfinished" />
+   <translation>no había ninguno</translation>
   </message>
   <message>
    <source>none: even steps</source>
-   <translation type="unfinished" />
+   <translation>ninguna: pasos iguales</translation>
   </message>
   <message>
    <source>not connected</source>
-   <translation type="unfinished" />
+   <translation>no conectado</translation>
   </message>
   <message>
    <source>not judged</source>
-   <translation type="unfinished" />
+   <translation>sin juzgar</translation>
+  </message>
+  <message>
+   <source>not known</source>
+   <translation>desconocido</translation>
   </message>
   <message>
    <source>not named in this job's intake yet</source>
-   <translation type="unfinished" />
+   <translation>aún no nombrado en la recepción de este trabajo</translation>
   </message>
   <message>
    <source>not noted</source>
-   <translation type="unfinished" />
+   <translation>sin anotar</translation>
   </message>
   <message>
    <source>not saved as a file yet</source>
-   <translation type="unfinished" />
+   <translation>aún no guardado como archivo</translation>
   </message>
   <message>
    <source>not seated</source>
-   <translation type="unfinished" />
+   <translation>mal asentado</translation>
   </message>
   <message>
    <source>note</source>
-   <translation type="unfinished" />
+   <translation>nota</translation>
   </message>
   <message>
    <source>note of the repair</source>
-   <translation type="unfinished" />
+   <translation>nota de la reparación</translation>
   </message>
   <message>
    <source>nothing is wrong</source>
-   <translation type="unfinished" />
+   <translation>nada está mal</translation>
   </message>
   <message>
    <source>nothing that is wrong now</source>
-   <translation type="unfinished" />
+   <translation>nada que esté mal ahora</translation>
   </message>
   <message>
    <source>nothing wrong</source>
-   <translation type="unfinished" />
+   <translation>nada mal</translation>
   </message>
   <message>
    <source>nothing wrong now</source>
-   <translation type="unfinished" />
+   <translation>nada mal ahora</translation>
   </message>
   <message>
    <source>number on its label</source>
-   <translation type="unfinished" />
+   <translation>número de su etiqueta</translation>
   </message>
   <message>
    <source>number on the sensor</source>
-   <translation type="unfinished" />
+   <translation>número del sensor</translation>
   </message>
   <message>
    <source>ohms</source>
-   <translation type="unfinished" />
+   <translation>ohmios</translation>
   </message>
   <message>
    <source>ohms of the pair, module plug off</source>
-   <translation type="unfinished" />
+   <translation>ohmios del par, módulo suelto</translation>
   </message>
   <message>
    <source>ok</source>
-   <translation type="unfinished" />
+   <translation>bien</translation>
   </message>
   <message>
    <source>old joint</source>
-   <translation type="unfinished" />
+   <translation>unión vieja</translation>
   </message>
   <message>
    <source>on</source>
-   <translation type="unfinished" />
+   <translation>en</translation>
   </message>
   <message>
    <source>on the lift</source>
-   <translation type="unfinished" />
+   <translation>en el elevador</translation>
   </message>
   <message>
    <source>once</source>
-   <translation type="unfinished" />
+   <translation>una vez</translation>
   </message>
   <message>
    <source>one gap is wider</source>
-   <translation type="unfinished" />
-  </message>
-  <message>
-   <source>one of</source>
-   <translation type="unfinished" />
+   <translation>un hueco es más ancho</translation>
   </message>
   <message>
    <source>one page for the owner, all for the file</source>
-   <translation type="unfinished" />
+   <translation>una página para el dueño, todo para el archivo</translation>
   </message>
   <message>
    <source>one turn of {} teeth, 0° is the first pulse</source>
-   <translation type="unfinished" />
+   <translation>una vuelta de {} dientes, 0° es el primer pulso</translation>
   </message>
   <message>
    <source>only seen on the lift or on stands</source>
-   <translation type="unfinished" />
+   <translation>solo visto en el elevador o en caballetes</translation>
   </message>
   <message>
    <source>only without a time</source>
-   <translation type="unfinished" />
+   <translation>solo sin tiempo</translation>
   </message>
   <message>
    <source>open</source>
-   <translation type="unfinished" />
+   <translation>abierto</translation>
   </message>
   <message>
    <source>open a capture</source>
-   <translation type="unfinished" />
+   <translation>abrir un registro</translation>
   </message>
   <message>
    <source>open or short</source>
-   <translation type="unfinished" />
+   <translation>abierto o corto</translation>
   </message>
   <message>
    <source>open the job again</source>
-   <translation type="unfinished" />
+   <translation>abrir el trabajo de nuevo</translation>
   </message>
   <message>
    <source>other</source>
-   <translation type="unfinished" />
+   <translation>otro</translation>
   </message>
   <message>
    <source>output per hertz</source>
-   <translation type="unfinished" />
+   <translation>salida por hercio</translation>
   </message>
   <message>
    <source>page %1 of %2</source>
-   <translation type="unfinished" />
+   <translation>página %1 de %2</translation>
   </message>
   <message>
    <source>part and zone</source>
-   <translation type="unfinished" />
+   <translation>pieza y zona</translation>
   </message>
   <message>
    <source>part fitted</source>
-   <translation type="unfinished" />
+   <translation>pieza montada</translation>
   </message>
   <message>
    <source>part: hub, bearing...</source>
-   <translation type="unfinished" />
+   <translation>pieza: buje, rodamiento...</translation>
   </message>
   <message>
    <source>pass</source>
-   <translation type="unfinished" />
+   <translation>bien</translation>
   </message>
   <message>
    <source>pass, but proves little</source>
-   <translation type="unfinished" />
+   <translation>bien, prueba poco</translation>
   </message>
   <message>
    <source>passive</source>
-   <translation type="unfinished" />
+   <translation>pasivo</translation>
   </message>
   <message>
    <source>pierce</source>
-   <translation type="unfinished" />
+   <translation>pinchar</translation>
   </message>
   <message>
    <source>played</source>
-   <translation type="unfinished" />
+   <translation>jugado</translation>
   </message>
   <message>
    <source>plug </source>
-   <translation type="unfinished" />
+   <translation>conector </translation>
   </message>
   <message>
    <source>plugged in</source>
-   <translation type="unfinished" />
+   <translation>enchufado</translation>
   </message>
   <message>
    <source>point</source>
-   <translation type="unfinished" />
+   <translation>punto</translation>
   </message>
   <message>
    <source>point .</source>
-   <translation type="unfinished" />
+   <translation>punto .</translation>
   </message>
   <message>
    <source>price</source>
-   <translation type="unfinished" />
+   <translation>precio</translation>
   </message>
   <message>
    <source>print the report</source>
-   <translation type="unfinished" />
+   <translation>imprimir el informe</translation>
   </message>
   <message>
    <source>proof of the repair</source>
-   <translation type="unfinished" />
+   <translation>prueba de la reparación</translation>
   </message>
   <message>
    <source>put in a connector</source>
-   <translation type="unfinished" />
+   <translation>poner un conector</translation>
   </message>
   <message>
    <source>put in a splice</source>
-   <translation type="unfinished" />
+   <translation>poner un empalme</translation>
   </message>
   <message>
    <source>read only: open elsewhere</source>
-   <translation type="unfinished" />
+   <translation>solo lectura: abierto en otro</translation>
   </message>
   <message>
    <source>read the connected meter</source>
-   <translation type="unfinished" />
+   <translation>leer el aparato conectado</translation>
   </message>
   <message>
    <source>reading</source>
-   <translation type="unfinished" />
+   <translation>lectura</translation>
   </message>
   <message>
    <source>reading %1</source>
-   <translation type="unfinished" />
+   <translation>lectura %1</translation>
   </message>
   <message>
    <source>readings of this kind will stand here as dots</source>
-   <translation type="unfinished" />
+   <translation>lecturas de este tipo saldrán aquí como puntos</translation>
   </message>
   <message>
    <source>reads as: %1</source>
-   <translation type="unfinished" />
+   <translation>se lee como: %1</translation>
+  </message>
+  <message>
+   <source>rear left</source>
+   <translation>trasera izquierda</translation>
+  </message>
+  <message>
+   <source>rear right</source>
+   <translation>trasera derecha</translation>
   </message>
   <message>
    <source>remove a reading</source>
-   <translation type="unfinished" />
+   <translation>quitar una lectura</translation>
   </message>
   <message>
    <source>remove a work done</source>
-   <translation type="unfinished" />
+   <translation>quitar un trabajo hecho</translation>
   </message>
   <message>
    <source>repaired</source>
-   <translation type="unfinished" />
+   <translation>reparado</translation>
   </message>
   <message>
    <source>replaced</source>
-   <translation type="unfinished" />
+   <translation>sustituido</translation>
   </message>
   <message>
    <source>resistance</source>
-   <translation type="unfinished" />
+   <translation>resistencia</translation>
   </message>
   <message>
    <source>resistive</source>
-   <translation type="unfinished" />
+   <translation>resistencia de contacto</translation>
   </message>
   <message>
    <source>result not known</source>
-   <translation type="unfinished" />
+   <translation>resultado desconocido</translation>
+  </message>
+  <message>
+   <source>return</source>
+   <translation>retorno</translation>
   </message>
   <message>
    <source>reversed</source>
-   <translation type="unfinished" />
+   <translation>invertido</translation>
   </message>
   <message>
    <source>ring</source>
-   <translation type="unfinished" />
+   <translation>anillo</translation>
   </message>
   <message>
    <source>ring cracked</source>
-   <translation type="unfinished" />
+   <translation>anillo rajado</translation>
   </message>
   <message>
    <source>ring out of round</source>
-   <translation type="unfinished" />
+   <translation>anillo descentrado</translation>
   </message>
   <message>
    <source>ring runout</source>
-   <translation type="unfinished" />
+   <translation>anillo descentrado</translation>
   </message>
   <message>
    <source>ring tooth</source>
-   <translation type="unfinished" />
+   <translation>diente del anillo</translation>
   </message>
   <message>
    <source>ring with another count</source>
-   <translation type="unfinished" />
+   <translation>anillo con otra cuenta</translation>
   </message>
   <message>
    <source>ring wrong count</source>
-   <translation type="unfinished" />
+   <translation>cuenta de dientes</translation>
+  </message>
+  <message>
+   <source>rolls {:.3f} m a turn (3.05 x diameter)</source>
+   <translation>rueda {:.3f} m por vuelta (3,05 x diámetro)</translation>
   </message>
   <message>
    <source>saved in %1</source>
-   <translation type="unfinished" />
+   <translation>guardado en %1</translation>
   </message>
   <message>
    <source>says nothing</source>
-   <translation type="unfinished" />
+   <translation>no dice nada</translation>
   </message>
   <message>
    <source>scan tool</source>
-   <translation type="unfinished" />
+   <translation>equipo de diagnosis</translation>
   </message>
   <message>
    <source>scope</source>
-   <translation type="unfinished" />
+   <translation>osciloscopio</translation>
   </message>
   <message>
    <source>scope trace</source>
-   <translation type="unfinished" />
+   <translation>registro</translation>
   </message>
   <message>
    <source>sealed crimp</source>
-   <translation type="unfinished" />
+   <translation>engaste estanco</translation>
   </message>
   <message>
    <source>search the help</source>
-   <translation type="unfinished" />
+   <translation>buscar en la ayuda</translation>
   </message>
   <message>
    <source>semicolon ;</source>
-   <translation type="unfinished" />
+   <translation>punto y coma ;</translation>
   </message>
   <message>
    <source>semicolons</source>
-   <translation type="unfinished" />
+   <translation>puntos y coma</translation>
   </message>
   <message>
    <source>sensor</source>
-   <translation type="unfinished" />
+   <translation>sensor</translation>
   </message>
   <message>
    <source>sensor dead</source>
-   <translation type="unfinished" />
+   <translation>sensor muerto</translation>
   </message>
   <message>
    <source>sensor kind</source>
-   <translation type="unfinished" />
+   <translation>tipo de sensor</translation>
   </message>
   <message>
    <source>sensor open</source>
-   <translation type="unfinished" />
+   <translation>sensor abierto</translation>
   </message>
   <message>
    <source>sensor part</source>
-   <translation type="unfinished" />
+   <translation>pieza del sensor</translation>
   </message>
   <message>
    <source>sensor shorted</source>
-   <translation type="unfinished" />
+   <translation>sensor en corto</translation>
   </message>
   <message>
    <source>sensor weak</source>
-   <translation type="unfinished" />
+   <translation>sensor débil</translation>
   </message>
   <message>
    <source>service information</source>
-   <translation type="unfinished" />
+   <translation>información del fabricante</translation>
   </message>
   <message>
    <source>set a cursor where the pointer is; Esc takes them off</source>
-   <translation type="unfinished" />
+   <translation>poner una marca en el puntero; Esc las quita</translation>
+  </message>
+  <message>
+   <source>settles {:.1f} bit of what is still open</source>
+   <translation>aclara {:.1f} bit de lo que sigue abierto</translation>
   </message>
   <message>
    <source>share</source>
-   <translation type="unfinished" />
+   <translation>parte</translation>
   </message>
   <message>
    <source>short ground</source>
-   <translation type="unfinished" />
+   <translation>corto a masa</translation>
   </message>
   <message>
    <source>short supply</source>
-   <translation type="unfinished" />
+   <translation>corto a positivo</translation>
   </message>
   <message>
    <source>short to ground</source>
-   <translation type="unfinished" />
+   <translation>corto a masa</translation>
   </message>
   <message>
    <source>short to supply</source>
-   <translation type="unfinished" />
+   <translation>corto a positivo</translation>
   </message>
   <message>
    <source>show</source>
-   <translation type="unfinished" />
+   <translation>ver</translation>
   </message>
   <message>
    <source>shown</source>
-   <translation type="unfinished" />
+   <translation>mostrado</translation>
   </message>
   <message>
    <source>shows</source>
-   <translation type="unfinished" />
+   <translation>muestra</translation>
   </message>
   <message>
    <source>shows {:.0f} of 100 faults that the steps before it miss</source>
-   <translation type="unfinished" />
+   <translation>muestra {:.0f} de 100 averías que las anteriores no ven</translation>
+  </message>
+  <message>
+   <source>signal</source>
+   <translation>señal</translation>
   </message>
   <message>
    <source>signal source</source>
-   <translation type="unfinished" />
+   <translation>fuente de señal</translation>
   </message>
   <message>
    <source>sine</source>
-   <translation type="unfinished" />
+   <translation>seno</translation>
+  </message>
+  <message>
+   <source>sine, {:.1f} Hz, {:.2f} V p-p, isolated, through about 1 kΩ</source>
+   <translation>seno, {:.1f} Hz, {:.2f} V pico a pico, aislado, por 1 kΩ</translation>
   </message>
   <message>
    <source>solder</source>
-   <translation type="unfinished" />
+   <translation>soldadura</translation>
   </message>
   <message>
    <source>solder and shrink</source>
-   <translation type="unfinished" />
+   <translation>soldar y retraer</translation>
   </message>
   <message>
    <source>something else</source>
-   <translation type="unfinished" />
+   <translation>otra cosa</translation>
   </message>
   <message>
    <source>something is still wrong: back to the line</source>
-   <translation type="unfinished" />
+   <translation>algo sigue mal: vuelva a la línea</translation>
   </message>
   <message>
    <source>something that is not on this list</source>
-   <translation type="unfinished" />
+   <translation>algo que no está en esta lista</translation>
   </message>
   <message>
    <source>sometimes</source>
-   <translation type="unfinished" />
+   <translation>a veces</translation>
+  </message>
+  <message>
+   <source>sound</source>
+   <translation>sano</translation>
   </message>
   <message>
    <source>source and date: a page, a part measured</source>
-   <translation type="unfinished" />
+   <translation>fuente y fecha: una página, una pieza medida</translation>
   </message>
   <message>
    <source>splice</source>
-   <translation type="unfinished" />
+   <translation>empalme</translation>
   </message>
   <message>
    <source>spread</source>
-   <translation type="unfinished" />
+   <translation>dispersión</translation>
   </message>
   <message>
    <source>spun</source>
-   <translation type="unfinished" />
+   <translation>girada</translation>
   </message>
   <message>
    <source>square</source>
-   <translation type="unfinished" />
+   <translation>cuadrada</translation>
   </message>
   <message>
    <source>stability</source>
-   <translation type="unfinished" />
+   <translation>estabilidad</translation>
   </message>
   <message>
    <source>start from a usual line</source>
-   <translation type="unfinished" />
+   <translation>empezar con una línea usual</translation>
   </message>
   <message>
    <source>status</source>
-   <translation type="unfinished" />
+   <translation>estado</translation>
   </message>
   <message>
    <source>stays at 0</source>
-   <translation type="unfinished" />
+   <translation>queda en 0</translation>
   </message>
   <message>
    <source>steering</source>
-   <translation type="unfinished" />
+   <translation>dirección</translation>
   </message>
   <message>
    <source>step</source>
-   <translation type="unfinished" />
+   <translation>paso</translation>
   </message>
   <message>
    <source>step of the repair</source>
-   <translation type="unfinished" />
+   <translation>paso de la reparación</translation>
   </message>
   <message>
    <source>still</source>
-   <translation type="unfinished" />
+   <translation>parada</translation>
   </message>
   <message>
    <source>stored code</source>
-   <translation type="unfinished" />
+   <translation>código guardado</translation>
+  </message>
+  <message>
+   <source>supply</source>
+   <translation>alimentación</translation>
   </message>
   <message>
    <source>suspect</source>
-   <translation type="unfinished" />
+   <translation>sospecha</translation>
   </message>
   <message>
    <source>suspicion of </source>
-   <translation type="unfinished" />
+   <translation>sospecha de </translation>
   </message>
   <message>
    <source>swings wide</source>
-   <translation type="unfinished" />
+   <translation>oscila mucho</translation>
   </message>
   <message>
    <source>tab</source>
-   <translation type="unfinished" />
+   <translation>tabulador</translation>
   </message>
   <message>
    <source>tabs</source>
-   <translation type="unfinished" />
+   <translation>tabuladores</translation>
   </message>
   <message>
    <source>take a part out</source>
-   <translation type="unfinished" />
+   <translation>quitar una pieza</translation>
   </message>
   <message>
    <source>take a proof back</source>
-   <translation type="unfinished" />
+   <translation>retirar una prueba</translation>
   </message>
   <message>
    <source>take out a stored code</source>
-   <translation type="unfinished" />
+   <translation>quitar un código guardado</translation>
   </message>
   <message>
    <source>taken</source>
-   <translation type="unfinished" />
+   <translation>tomado</translation>
   </message>
   <message>
    <source>teeth</source>
-   <translation type="unfinished" />
+   <translation>dientes</translation>
   </message>
   <message>
    <source>teeth, all even</source>
-   <translation type="unfinished" />
+   <translation>dientes, todos iguales</translation>
   </message>
   <message>
    <source>teeth, estimated</source>
-   <translation type="unfinished" />
+   <translation>dientes, estimados</translation>
   </message>
   <message>
    <source>teeth, new ring</source>
-   <translation type="unfinished" />
+   <translation>dientes, anillo nuevo</translation>
   </message>
   <message>
    <source>teeth, passed once</source>
-   <translation type="unfinished" />
+   <translation>dientes, pasó una vez</translation>
+  </message>
+  <message>
+   <source>tells which wire, or how it failed</source>
+   <translation>dice qué cable, o cómo falló</translation>
   </message>
   <message>
    <source>test after the repair</source>
-   <translation type="unfinished" />
+   <translation>prueba tras la reparación</translation>
   </message>
   <message>
    <source>test lamp</source>
-   <translation type="unfinished" />
+   <translation>lámpara de prueba</translation>
   </message>
   <message>
    <source>test, place, state</source>
-   <translation type="unfinished" />
-  </message>
-  <message>
-   <source>the </source>
-   <translation type="unfinished" />
+   <translation>prueba, lugar, estado</translation>
   </message>
   <message>
    <source>the case is over</source>
-   <translation type="unfinished" />
+   <translation>el caso terminó</translation>
   </message>
   <message>
    <source>the cliff: between {} and {}{}</source>
-   <translation type="unfinished" />
+   <translation>el escalón: entre {} y {}{}</translation>
   </message>
   <message>
    <source>the control unit's plug</source>
-   <translation type="unfinished" />
+   <translation>el conector de la centralita</translation>
   </message>
   <message>
    <source>the joint</source>
-   <translation type="unfinished" />
+   <translation>el empalme</translation>
   </message>
   <message>
    <source>the line</source>
-   <translation type="unfinished" />
+   <translation>la línea</translation>
   </message>
   <message>
    <source>the line beyond </source>
-   <translation type="unfinished" />
+   <translation>la línea tras </translation>
   </message>
   <message>
    <source>the line goes to its unloaded level: a wire or contact lets go</source>
-   <translation type="unfinished" />
+   <translation>la línea va a su nivel sin carga: un cable o contacto se suelta</translation>
   </message>
   <message>
    <source>the line is pulled to ground or supply: a chafed wire</source>
-   <translation type="unfinished" />
+   <translation>la línea es llevada a masa o alimentación: un cable rozado</translation>
   </message>
   <message>
    <source>the line up to </source>
-   <translation type="unfinished" />
+   <translation>la línea hasta </translation>
   </message>
   <message>
    <source>the logbook is not open</source>
-   <translation type="unfinished" />
+   <translation>el libro de taller no está abierto</translation>
+  </message>
+  <message>
+   <source>the maker's limits</source>
+   <translation>límites del fabricante</translation>
   </message>
   <message>
    <source>the menu</source>
-   <translation type="unfinished" />
+   <translation>el menú</translation>
   </message>
   <message>
    <source>the module</source>
-   <translation type="unfinished" />
+   <translation>el módulo</translation>
   </message>
   <message>
    <source>the module end of </source>
-   <translation type="unfinished" />
+   <translation>el extremo del módulo de </translation>
   </message>
   <message>
    <source>the module or its supply</source>
-   <translation type="unfinished" />
+   <translation>el módulo o su alimentación</translation>
   </message>
   <message>
    <source>the module plug</source>
-   <translation type="unfinished" />
+   <translation>el conector del módulo</translation>
   </message>
   <message>
    <source>the module's own pins</source>
-   <translation type="unfinished" />
+   <translation>las patillas propias del módulo</translation>
   </message>
   <message>
    <source>the module's plug</source>
-   <translation type="unfinished" />
+   <translation>el conector del módulo</translation>
   </message>
   <message>
    <source>the other</source>
-   <translation type="unfinished" />
+   <translation>el otro</translation>
   </message>
   <message>
    <source>the page to be read from afar (F11) speaks</source>
-   <translation type="unfinished" />
+   <translation>la página para leer de lejos (F11) habla</translation>
   </message>
   <message>
    <source>the plan is being worked out</source>
-   <translation type="unfinished" />
+   <translation>se está calculando el plan</translation>
   </message>
   <message>
    <source>the plug</source>
-   <translation type="unfinished" />
+   <translation>el conector</translation>
   </message>
   <message>
    <source>the reading jumps</source>
-   <translation type="unfinished" />
+   <translation>la lectura salta</translation>
   </message>
   <message>
    <source>the reading stays</source>
-   <translation type="unfinished" />
+   <translation>la lectura queda</translation>
   </message>
   <message>
    <source>the ring</source>
-   <translation type="unfinished" />
+   <translation>el anillo</translation>
   </message>
   <message>
    <source>the sensor</source>
-   <translation type="unfinished" />
+   <translation>el sensor</translation>
   </message>
   <message>
    <source>the sensor does not answer, or the wheel stands</source>
-   <translation type="unfinished" />
+   <translation>el sensor no responde, o la rueda está parada</translation>
   </message>
   <message>
    <source>the sensor or its ring</source>
-   <translation type="unfinished" />
+   <translation>el sensor o su anillo</translation>
   </message>
   <message>
    <source>the tool box has no tool for it</source>
-   <translation type="unfinished" />
+   <translation>no hay herramienta para ello</translation>
   </message>
   <message>
    <source>the views of the rail</source>
-   <translation type="unfinished" />
+   <translation>las vistas de la barra</translation>
   </message>
   <message>
    <source>the wheel end of </source>
-   <translation type="unfinished" />
+   <translation>el extremo de rueda de </translation>
   </message>
   <message>
    <source>the whole loom</source>
-   <translation type="unfinished" />
+   <translation>todo el mazo</translation>
   </message>
   <message>
    <source>the whole loom, from the module to the wheel</source>
-   <translation type="unfinished" />
+   <translation>todo el mazo, del módulo a la rueda</translation>
   </message>
   <message>
    <source>the whole record</source>
-   <translation type="unfinished" />
+   <translation>todo el registro</translation>
   </message>
   <message>
    <source>the wiggle watch may be heard</source>
-   <translation type="unfinished" />
+   <translation>la vigía de meneo puede oírse</translation>
   </message>
   <message>
    <source>the wire</source>
-   <translation type="unfinished" />
+   <translation>el cable</translation>
   </message>
   <message>
    <source>the wire alone</source>
-   <translation type="unfinished" />
+   <translation>el cable solo</translation>
   </message>
   <message>
    <source>the wires</source>
-   <translation type="unfinished" />
-  </message>
-  <message>
-   <source>the wires </source>
-   <translation type="unfinished" />
+   <translation>los cables</translation>
   </message>
   <message>
    <source>the wires of two wheels exchanged</source>
-   <translation type="unfinished" />
+   <translation>los cables de dos ruedas cambiados</translation>
+  </message>
+  <message>
+   <source>the wires {} at the bend</source>
+   <translation>cables {} en el codo</translation>
+  </message>
+  <message>
+   <source>the {}{}{}</source>
+   <translation>{1}{2} {0}</translation>
   </message>
   <message>
    <source>there is no new part for it; mend it</source>
-   <translation type="unfinished" />
-  </message>
-  <message>
-   <source>there is no place "{}" on {}</source>
-   <translation type="unfinished" />
+   <translation>no hay pieza nueva; repárelo</translation>
   </message>
   <message>
    <source>there is no such circuit</source>
-   <translation type="unfinished" />
+   <translation>no existe tal circuito</translation>
   </message>
   <message>
    <source>there is no such element on this line</source>
-   <translation type="unfinished" />
+   <translation>no existe tal pieza en esta línea</translation>
   </message>
   <message>
    <source>these keys</source>
-   <translation type="unfinished" />
+   <translation>estas teclas</translation>
   </message>
   <message>
    <source>they do not vary: keep other parts</source>
-   <translation type="unfinished" />
+   <translation>no varían: guardar otras piezas</translation>
   </message>
   <message>
    <source>ticks what is chosen</source>
-   <translation type="unfinished" />
+   <translation>marca lo elegido</translation>
   </message>
   <message>
    <source>time</source>
-   <translation type="unfinished" />
+   <translation>hora</translation>
   </message>
   <message>
    <source>times</source>
-   <translation type="unfinished" />
+   <translation>veces</translation>
   </message>
   <message>
    <source>title</source>
-   <translation type="unfinished" />
+   <translation>título</translation>
   </message>
   <message>
    <source>to compare with</source>
-   <translation type="unfinished" />
+   <translation>para comparar</translation>
   </message>
   <message>
    <source>to the module, to the ring</source>
-   <translation type="unfinished" />
+   <translation>al módulo, al anillo</translation>
   </message>
   <message>
    <source>to the search</source>
-   <translation type="unfinished" />
+   <translation>a la búsqueda</translation>
   </message>
   <message>
    <source>to tooth {}</source>
-   <translation type="unfinished" />
+   <translation>hasta el diente {}</translation>
   </message>
   <message>
    <source>too few to tell: keep at least %1</source>
-   <translation type="unfinished" />
+   <translation>muy pocas: guardar al menos %1</translation>
   </message>
   <message>
    <source>tool box</source>
-   <translation type="unfinished" />
+   <translation>herramientas</translation>
   </message>
   <message>
    <source>tooth missing or damaged</source>
-   <translation type="unfinished" />
+   <translation>diente ausente o dañado</translation>
   </message>
   <message>
    <source>tooth {}</source>
-   <translation type="unfinished" />
+   <translation>diente {}</translation>
   </message>
   <message>
    <source>tooth {} of {}, in {} of {} turns</source>
-   <translation type="unfinished" />
+   <translation>diente {} de {}, en {} de {} vueltas</translation>
   </message>
   <message>
    <source>tooth {}, {:.0f}°</source>
-   <translation type="unfinished" />
+   <translation>diente {}, {:.0f}°</translation>
   </message>
   <message>
    <source>torque, Nm</source>
-   <translation type="unfinished" />
+   <translation>par, Nm</translation>
   </message>
   <message>
    <source>touches a supply</source>
-   <translation type="unfinished" />
+   <translation>toca una alimentación</translation>
   </message>
   <message>
    <source>touches ground</source>
-   <translation type="unfinished" />
+   <translation>toca masa</translation>
   </message>
   <message>
    <source>towards the wheel</source>
-   <translation type="unfinished" />
+   <translation>hacia la rueda</translation>
   </message>
   <message>
    <source>trace</source>
-   <translation type="unfinished" />
+   <translation>registro</translation>
   </message>
   <message>
    <source>trace </source>
-   <translation type="unfinished" />
+   <translation>registro </translation>
   </message>
   <message>
    <source>trace kept</source>
-   <translation type="unfinished" />
+   <translation>registro guardado</translation>
   </message>
   <message>
    <source>trace of </source>
-   <translation type="unfinished" />
+   <translation>registro de </translation>
   </message>
   <message>
    <source>trace of %1</source>
-   <translation type="unfinished" />
+   <translation>registro de %1</translation>
   </message>
   <message>
    <source>traction</source>
-   <translation type="unfinished" />
+   <translation>tracción</translation>
   </message>
   <message>
    <source>trying ...</source>
-   <translation type="unfinished" />
+   <translation>probando ...</translation>
   </message>
   <message>
    <source>turning forward</source>
-   <translation type="unfinished" />
+   <translation>gira hacia delante</translation>
   </message>
   <message>
    <source>twice</source>
-   <translation type="unfinished" />
+   <translation>dos veces</translation>
   </message>
   <message>
    <source>two wires exchanged</source>
-   <translation type="unfinished" />
+   <translation>dos cables cambiados</translation>
   </message>
   <message>
    <source>two wires that touch each other</source>
-   <translation type="unfinished" />
+   <translation>dos cables que se tocan</translation>
   </message>
   <message>
    <source>type a reading</source>
-   <translation type="unfinished" />
+   <translation>escribir una lectura</translation>
   </message>
   <message>
    <source>type what the meter shows</source>
-   <translation type="unfinished" />
+   <translation>escriba lo que muestra el aparato</translation>
   </message>
   <message>
    <source>tyre</source>
-   <translation type="unfinished" />
+   <translation>neumático</translation>
   </message>
   <message>
    <source>tyre </source>
-   <translation type="unfinished" />
+   <translation>neumático </translation>
   </message>
   <message>
    <source>tyre of another size</source>
-   <translation type="unfinished" />
+   <translation>neumático de otra medida</translation>
   </message>
   <message>
    <source>under 1 %</source>
-   <translation type="unfinished" />
+   <translation>menos de 1 %</translation>
   </message>
   <message>
    <source>under 100 Ω</source>
-   <translation type="unfinished" />
+   <translation>menos de 100 Ω</translation>
   </message>
   <message>
    <source>underbody</source>
-   <translation type="unfinished" />
+   <translation>bajos</translation>
   </message>
   <message>
    <source>underbody </source>
-   <translation type="unfinished" />
+   <translation>(bajos)</translation>
   </message>
   <message>
    <source>underbody, splash</source>
-   <translation type="unfinished" />
+   <translation>bajos, salpica</translation>
   </message>
   <message>
    <source>undo, redo</source>
-   <translation type="unfinished" />
+   <translation>deshacer, rehacer</translation>
   </message>
   <message>
    <source>unknown</source>
-   <translation type="unfinished" />
+   <translation>incierto</translation>
   </message>
   <message>
    <source>unloaded, from the module</source>
-   <translation type="unfinished" />
+   <translation>sin carga, desde el módulo</translation>
   </message>
   <message>
    <source>unplug</source>
-   <translation type="unfinished" />
+   <translation>desenchufar</translation>
   </message>
   <message>
    <source>unplugged</source>
-   <translation type="unfinished" />
+   <translation>desenchufado</translation>
   </message>
   <message>
    <source>up, down, Enter</source>
-   <translation type="unfinished" />
+   <translation>arriba, abajo, Intro</translation>
   </message>
   <message>
    <source>vehicle</source>
-   <translation type="unfinished" />
+   <translation>vehículo</translation>
   </message>
   <message>
    <source>verdict and why</source>
-   <translation type="unfinished" />
+   <translation>juicio y por qué</translation>
   </message>
   <message>
    <source>very weak</source>
-   <translation type="unfinished" />
+   <translation>muy débil</translation>
   </message>
   <message>
    <source>volts</source>
-   <translation type="unfinished" />
+   <translation>voltios</translation>
   </message>
   <message>
    <source>volts of wire a, key on</source>
-   <translation type="unfinished" />
+   <translation>voltios del cable a, contacto dado</translation>
   </message>
   <message>
    <source>volts of wire b, key on</source>
-   <translation type="unfinished" />
+   <translation>voltios del cable b, contacto dado</translation>
   </message>
   <message>
    <source>warm</source>
-   <translation type="unfinished" />
+   <translation>caliente</translation>
   </message>
   <message>
    <source>was %1</source>
-   <translation type="unfinished" />
+   <translation>fue %1</translation>
   </message>
   <message>
    <source>watch the live speed</source>
-   <translation type="unfinished" />
+   <translation>mirar la velocidad</translation>
   </message>
   <message>
    <source>waveform</source>
-   <translation type="unfinished" />
+   <translation>forma de onda</translation>
   </message>
   <message>
    <source>way of joining wires</source>
-   <translation type="unfinished" />
+   <translation>modo de unir cables</translation>
   </message>
   <message>
    <source>weak</source>
-   <translation type="unfinished" />
+   <translation>débil</translation>
   </message>
   <message>
    <source>wet</source>
-   <translation type="unfinished" />
+   <translation>mojado</translation>
   </message>
   <message>
    <source>what</source>
-   <translation type="unfinished" />
+   <translation>qué</translation>
   </message>
   <message>
    <source>what is allowed</source>
-   <translation type="unfinished" />
+   <translation>qué se permite</translation>
   </message>
   <message>
    <source>what it gave</source>
-   <translation type="unfinished" />
+   <translation>qué dio</translation>
   </message>
   <message>
    <source>what it means</source>
-   <translation type="unfinished" />
+   <translation>qué significa</translation>
   </message>
   <message>
    <source>what the other window had</source>
-   <translation type="unfinished" />
+   <translation>lo que tenía la otra ventana</translation>
   </message>
   <message>
    <source>what the owner decided</source>
-   <translation type="unfinished" />
+   <translation>lo que decidió el dueño</translation>
   </message>
   <message>
    <source>what was seen</source>
-   <translation type="unfinished" />
+   <translation>lo que se vio</translation>
   </message>
   <message>
    <source>what would have told more</source>
-   <translation type="unfinished" />
+   <translation>qué habría dicho más</translation>
   </message>
   <message>
    <source>wheel</source>
-   <translation type="unfinished" />
+   <translation>rueda</translation>
   </message>
   <message>
    <source>wheel bend </source>
-   <translation type="unfinished" />
+   <translation>(codo)</translation>
   </message>
   <message>
    <source>wheel speeds of the bus</source>
-   <translation type="unfinished" />
+   <translation>velocidades de rueda del bus</translation>
   </message>
   <message>
    <source>wheelhouse</source>
-   <translation type="unfinished" />
+   <translation>paso de rueda</translation>
   </message>
   <message>
    <source>wheelhouse </source>
-   <translation type="unfinished" />
+   <translation>(paso de rueda)</translation>
   </message>
   <message>
    <source>when asked</source>
-   <translation type="unfinished" />
+   <translation>si se le pregunta</translation>
   </message>
   <message>
    <source>when it occurs</source>
-   <translation type="unfinished" />
+   <translation>cuándo ocurre</translation>
   </message>
   <message>
    <source>where</source>
-   <translation type="unfinished" />
+   <translation>dónde</translation>
   </message>
   <message>
    <source>where it stands</source>
-   <translation type="unfinished" />
+   <translation>cómo está</translation>
   </message>
   <message>
    <source>where it stood</source>
-   <translation type="unfinished" />
+   <translation>cómo estaba</translation>
   </message>
   <message>
    <source>where, and how the car stood</source>
-   <translation type="unfinished" />
+   <translation>dónde, y cómo estaba el coche</translation>
   </message>
   <message>
    <source>while the line is edited: add a plug, add a joint, take out, move</source>
-   <translation type="unfinished" />
+   <translation>al editar la línea: conector, empalme, quitar, mover</translation>
   </message>
   <message>
    <source>wide gap</source>
-   <translation type="unfinished" />
+   <translation>entrehierro excesivo</translation>
   </message>
   <message>
    <source>wider</source>
-   <translation type="unfinished" />
+   <translation>más ancho</translation>
   </message>
   <message>
    <source>wiggle</source>
-   <translation type="unfinished" />
+   <translation>meneo</translation>
   </message>
   <message>
    <source>wiggle watch: hands off</source>
-   <translation type="unfinished" />
+   <translation>vigía de meneo: manos fuera</translation>
   </message>
   <message>
    <source>wiggle watch: which leg is being moved</source>
-   <translation type="unfinished" />
+   <translation>vigía de meneo: qué tramo se mueve</translation>
   </message>
   <message>
    <source>wire</source>
-   <translation type="unfinished" />
+   <translation>cable</translation>
   </message>
   <message>
    <source>wire </source>
-   <translation type="unfinished" />
+   <translation>cable </translation>
   </message>
   <message>
    <source>wire a</source>
-   <translation type="unfinished" />
+   <translation>cable a</translation>
   </message>
   <message>
    <source>wire b</source>
-   <translation type="unfinished" />
+   <translation>cable b</translation>
   </message>
   <message>
    <source>wire {}</source>
-   <translation type="unfinished" />
+   <translation>cable {}</translation>
   </message>
   <message>
    <source>wire {}{} at {}</source>
-   <translation type="unfinished" />
+   <translation>cable {}{} en {}</translation>
   </message>
   <message>
    <source>wires </source>
-   <translation type="unfinished" />
+   <translation>cables </translation>
   </message>
   <message>
    <source>wires a and b joined</source>
-   <translation type="unfinished" />
+   <translation>cables a y b unidos</translation>
   </message>
   <message>
    <source>wires crossed</source>
-   <translation type="unfinished" />
+   <translation>cables cruzados</translation>
   </message>
   <message>
    <source>wires that touch</source>
-   <translation type="unfinished" />
+   <translation>cables que se tocan</translation>
   </message>
   <message>
    <source>wires touching</source>
-   <translation type="unfinished" />
+   <translation>cables que se tocan</translation>
   </message>
   <message>
    <source>withdraw a reading</source>
-   <translation type="unfinished" />
+   <translation>retirar una lectura</translation>
   </message>
   <message>
    <source>withdrawn</source>
-   <translation type="unfinished" />
+   <translation>retirada</translation>
   </message>
   <message>
    <source>withdrawn, kept</source>
-   <translation type="unfinished" />
+   <translation>retirada, guardada</translation>
   </message>
   <message>
    <source>words of it: ohms, C1, codes, look, RL ...</source>
-   <translation type="unfinished" />
+   <translation>palabras: ohm, C1, cod, RL ...</translation>
   </message>
   <message>
    <source>work done</source>
-   <translation type="unfinished" />
+   <translation>trabajo hecho</translation>
   </message>
   <message>
    <source>working on it ...</source>
-   <translation type="unfinished" />
+   <translation>haciéndolo ...</translation>
   </message>
   <message>
    <source>worth of the best</source>
-   <translation type="unfinished" />
+   <translation>valor frente al mejor</translation>
   </message>
   <message>
    <source>wrong sensor</source>
-   <translation type="unfinished" />
+   <translation>sensor equivocado</translation>
   </message>
   <message>
    <source>wrong sensor fitted</source>
-   <translation type="unfinished" />
+   <translation>sensor equivocado</translation>
   </message>
   <message>
    <source>wrong tyre</source>
-   <translation type="unfinished" />
+   <translation>neumático equivocado</translation>
   </message>
   <message>
    <source>yes</source>
-   <translation type="unfinished" />
+   <translation>sí</translation>
   </message>
   <message>
    <source>zone</source>
-   <translation type="unfinished" />
+   <translation>zona</translation>
   </message>
   <message>
    <source>zoom</source>
-   <translation type="unfinished" />
+   <translation>ampliar</translation>
   </message>
   <message>
    <source>{:.0f} % along </source>
-   <translation type="unfinished" />
+   <translation>al {:.0f} % de </translation>
   </message>
   <message>
    <source>{:.0f} % of the telegrams say that the gap is at its limit: it still works, with no reserve.</source>
-   <translation type="unfinished" />
+   <translation>{:.0f} % de los telegramas dicen que el entrehierro está en su límite: aún va, sin reserva.</translation>
   </message>
   <message>
    <source>{:.0f} % of {} at equal speed</source>
-   <translation type="unfinished" />
+   <translation>{:.0f} % de {} a igual velocidad</translation>
   </message>
   <message>
    <source>{:.0f} closed jobs weigh in{}.</source>
-   <translation type="unfinished" />
+   <translation>{:.0f} trabajos cerrados pesan aquí{}.</translation>
   </message>
   <message>
    <source>{:.0f} min</source>
-   <translation type="unfinished" />
+   <translation>{:.0f} min</translation>
+  </message>
+  <message>
+   <source>{:.0f} min · </source>
+   <translation>{:.0f} min · </translation>
+  </message>
+  <message>
+   <source>{:.0f} min · {}</source>
+   <translation>{:.0f} min · {}</translation>
   </message>
   <message>
    <source>{:.1f} turns</source>
-   <translation type="unfinished" />
+   <translation>{:.1f} vueltas</translation>
   </message>
   <message>
    <source>{:.2g} mWb</source>
-   <translation type="unfinished" />
+   <translation>{:.2g} mWb</translation>
   </message>
   <message>
    <source>{:.3g} times {} ({}){}; at most {:.3g} either way is usual.</source>
-   <translation type="unfinished" />
+   <translation>{:.3g} veces {} ({}){}; a lo sumo {:.3g} en ambos sentidos es usual.</translation>
   </message>
   <message>
    <source>{:.4g} Hz in place of the sensor</source>
-   <translation type="unfinished" />
+   <translation>{:.4g} Hz en lugar del sensor</translation>
   </message>
   <message>
    <source>{} ({}) was repeated and stands. Look for a second fault, or for what this list does not know.</source>
-   <translation type="unfinished" />
+   <translation>{} ({}) se repitió y se mantiene. Busque una segunda avería, o lo que esta lista no conoce.</translation>
   </message>
   <message>
    <source>{} Eye protection; brake parts do not hang on the hose; mind brake dust.</source>
-   <translation type="unfinished" />
+   <translation>{} Gafas; nada del freno cuelga del latiguillo; cuidado con el polvo de freno.</translation>
   </message>
   <message>
    <source>{} absent {} at even speed, in less than two turns: a tooth that is not there rather than a wire that lets go; turn the wheel twice round to see whether it comes again.</source>
-   <translation type="unfinished" />
+   <translation>{} ausente {}, a velocidad pareja y en menos de dos vueltas: más bien un diente que falta que un cable que se suelta; dé dos vueltas para ver si vuelve.</translation>
   </message>
   <message>
    <source>{} along the line, {}, {}</source>
-   <translation type="unfinished" />
+   <translation>{} a lo largo de la línea, {}, {}</translation>
+  </message>
+  <message>
+   <source>{} always, {} switched: {:.1f} and {:.1f} mA{}; {:.2f} W</source>
+   <translation>{} siempre, {} conmutado: {:.1f} y {:.1f} mA{}; {:.2f} W</translation>
   </message>
   <message>
    <source>{} gives {:.0f} % of the output of {} at equal speed ({:.3g} against {:.3g} mWb).</source>
-   <translation type="unfinished" />
+   <translation>{} da {:.0f} % de la salida de {} a igual velocidad ({:.3g} frente a {:.3g} mWb).</translation>
   </message>
   <message>
    <source>{} gives {:.0f} % of the output of {} at equal speed: a gap too wide, a weak coil, or resistance in the line.</source>
-   <translation type="unfinished" />
+   <translation>{} da {:.0f} % de la salida de {} a igual velocidad: entrehierro excesivo, bobina débil o resistencia en la línea.</translation>
   </message>
   <message>
    <source>{} good readings, {} to {}: median {}, spread {}, factor {:.2f} (95 % of parts, 95 % sure; ISO 16269-6)</source>
-   <translation type="unfinished" />
+   <translation>{} lecturas buenas, {} a {}: mediana {}, dispersión {}, factor {:.2f} (95 % de las piezas, 95 % de certeza; ISO 16269-6)</translation>
   </message>
   <message>
    <source>{} has {} teeth, {} {}.</source>
-   <translation type="unfinished" />
+   <translation>{} tiene {} dientes, {} {}.</translation>
   </message>
   <message>
    <source>{} here, {} on {}.</source>
-   <translation type="unfinished" />
+   <translation>{} aquí, {} en {}.</translation>
   </message>
   <message>
    <source>{} is within ±{} of the {}: with this meter it cannot be told ({:.0f} % likely to keep it).</source>
-   <translation type="unfinished" />
+   <translation>{} está a ±{} de {}: con este aparato no se sabe (con {:.0f} % lo cumple).</translation>
   </message>
   <message>
    <source>{} is {} the {}{}.</source>
-   <translation type="unfinished" />
+   <translation>{} está {} de {}{}.</translation>
   </message>
   <message>
    <source>{} keeps the {}.</source>
-   <translation type="unfinished" />
+   <translation>{} cumple: {}.</translation>
   </message>
   <message>
    <source>{} of output per hertz {} the {}.</source>
-   <translation type="unfinished" />
+   <translation>{} de salida por hercio {}: {}.</translation>
   </message>
   <message>
    <source>{} of {} made; {:.1f} % left to doubt{}.</source>
-   <translation type="unfinished" />
+   <translation>{} de {} hechas; {:.1f} % de duda{}.</translation>
   </message>
   <message>
    <source>{} of {} sealed</source>
-   <translation type="unfinished" />
+   <translation>{} de {} sellados</translation>
   </message>
   <message>
    <source>{} of {} steps ticked</source>
-   <translation type="unfinished" />
+   <translation>{} de {} pasos marcados</translation>
   </message>
   <message>
    <source>{} of {} tests after the repair were as they should be.</source>
-   <translation type="unfinished" />
+   <translation>{} de {} pruebas tras la reparación fueron como deben.</translation>
   </message>
   <message>
    <source>{} of {} tests made</source>
-   <translation type="unfinished" />
+   <translation>{} de {} pruebas hechas</translation>
   </message>
   <message>
    <source>{} pulses of the right shape: the wheel hardly turned, too few to judge it by.</source>
-   <translation type="unfinished" />
+   <translation>{} pulsos de forma correcta: la rueda apenas giró, muy pocos para juzgar.</translation>
   </message>
   <message>
    <source>{} pulses without a gap, even within {:.1f} %, {} peak to peak.{}{}</source>
-   <translation type="unfinished" />
+   <translation>{} pulsos sin hueco, parejos al {:.1f} %, {} pico a pico.{}{}</translation>
   </message>
   <message>
    <source>{} reads {}</source>
-   <translation type="unfinished" />
+   <translation>{} lee {}</translation>
   </message>
   <message>
    <source>{} stretches of mere noise: a contact that crackles.</source>
-   <translation type="unfinished" />
+   <translation>{} tramos de puro ruido: un contacto que crepita.</translation>
   </message>
   <message>
    <source>{} swings {:.0f} % of {} ({} against {}).</source>
-   <translation type="unfinished" />
+   <translation>{} oscila {:.0f} % de {} ({} frente a {}).</translation>
   </message>
   <message>
    <source>{} teeth</source>
-   <translation type="unfinished" />
+   <translation>{} dientes</translation>
   </message>
   <message>
    <source>{} times</source>
-   <translation type="unfinished" />
+   <translation>{} veces</translation>
+  </message>
+  <message>
+   <source>{} to {}</source>
+   <translation>{} a {}</translation>
   </message>
   <message>
    <source>{} turns of {} teeth laid over each other, 0° is the first pulse</source>
-   <translation type="unfinished" />
+   <translation>{} vueltas de {} dientes juntas, 0° es el primer pulso</translation>
   </message>
   <message>
    <source>{} was spun at {}, this one at {}: compared by volts per hertz.</source>
-   <translation type="unfinished" />
+   <translation>{} se giró a {}, este a {}: comparado por voltios por hercio.</translation>
   </message>
   <message>
    <source>{} was {} before it began: trouble that began after a repair sits at the repair.</source>
-   <translation type="unfinished" />
+   <translation>{}: {} antes de que empezara: lo que empezó tras una reparación está en la reparación.</translation>
   </message>
   <message>
    <source>{} was {} for this complaint{}.</source>
-   <translation type="unfinished" />
+   <translation>{}: {} por esta queja{}.</translation>
   </message>
   <message>
    <source>{} where an open circuit was expected.</source>
-   <translation type="unfinished" />
+   <translation>{} donde se esperaba un circuito abierto.</translation>
   </message>
   <message>
    <source>{}, by one witness</source>
-   <translation type="unfinished" />
+   <translation>{}, por un testigo</translation>
   </message>
   <message>
    <source>{}, {:.0f} % along</source>
-   <translation type="unfinished" />
+   <translation>{}, al {:.0f} %</translation>
   </message>
   <message>
    <source>{}, {}, wire {}</source>
-   <translation type="unfinished" />
+   <translation>{}, {}, cable {}</translation>
   </message>
   <message>
    <source>{}: in {:.0f} of 100 such cases that cures it; {:.0f} in all, about {:.0f} minutes.</source>
-   <translation type="unfinished" />
+   <translation>{}: en {:.0f} de 100 casos así lo cura; {:.0f} en total, unos {:.0f} minutos.</translation>
+  </message>
+  <message>
+   <source>{}: {} in {:.0f} s, {:.1f} by chance{}</source>
+   <translation>{}: {} en {:.0f} s, {:.1f} por azar{}</translation>
   </message>
   <message>
    <source>{}: {} is {:g} times as likely as usual{}; {} hardly.</source>
-   <translation type="unfinished" />
+   <translation>{}: {} es {:g} veces más probable que de costumbre{}; {} apenas.</translation>
   </message>
   <message>
    <source>{}{}rolling circumference {:.3f} m</source>
-   <translation type="unfinished" />
+   <translation>{}{}circunferencia de rodadura {:.3f} m</translation>
   </message>
   <message>
    <source>Ω sense</source>
-   <translation type="unfinished" />
+   <translation>Ω medida</translation>
   </message>
  </context>
 </TS>

@@ -12,6 +12,7 @@
 #include "app/frame/main_window.h"
 #include "app/frame/pictures.h"
 #include "app/live/output_guard.h"
+#include "app/model/languages.h"
 #include "app/model/program_log.h"
 #include "app/model/program_settings.h"
 #include "app/model/running_mark.h"
@@ -117,11 +118,15 @@ int run(int argc, char** argv, int& shownLast) {
   const QCommandLineOption scale(QStringLiteral("scale"),
                                  QStringLiteral("Size of everything in percent, 80 to 200."),
                                  QStringLiteral("PERCENT"));
+  const QCommandLineOption language(
+      QStringLiteral("language"),
+      QStringLiteral("en, de or es; as kept in the preferences without it."),
+      QStringLiteral("CODE"));
   const QCommandLineOption view(
       QStringLiteral("view"),
       QStringLiteral("Begin at intake, line, trace, swap, close-out, logbook or practice."),
       QStringLiteral("NAME"));
-  options.addOptions({demo, picture, screenshots, theme, size, scale, view});
+  options.addOptions({demo, picture, screenshots, theme, size, scale, language, view});
   if (answeredWithoutWindow(argc, argv, options)) {
     return 0;
   }
@@ -151,6 +156,9 @@ int run(int argc, char** argv, int& shownLast) {
   if (pictures) {
     qputenv("HAYBALE_STATE_DIR", clean.path().toUtf8());
   }
+  useLanguage(options.isSet(language) ? languageFor(options.value(language))
+              : pictures              ? QStringLiteral("en")
+                                      : languageFor(programSettings().language));
   logToolkitMessages();
   logLine(QStringLiteral("started, version ") + QStringLiteral(HAYBALE_VERSION));
   if (!haybale::render::loadFonts()) {

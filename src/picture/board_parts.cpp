@@ -52,7 +52,7 @@ void wireNames(BoardFrame& frame) {
     const auto label = [&](circuit::WireId id) {
       const auto& w = frame.circuit.wire(id);
       return fmt::format("{} {} {}", circuit::kWireNames[static_cast<std::size_t>(id)], w.colour,
-                         w.role);
+                         sayName(w.role));
     };
     frame.text(frame.spans[i].left + 6, kWireA - 9,
                frame.fit(label(circuit::WireId::a), 13, false, frame.spans[i].width() - 8), 13,
@@ -89,8 +89,8 @@ void module(BoardFrame& frame, const Element& e, const Span& span) {
                       std::nullopt,
                       1,
                       std::nullopt});
-  frame.text(span.left + 6 + (span.width() - 30) / 2, (kWireA + kWireB) / 2 + 5, "module", 13,
-             Role::railInk, true, Anchor::middle);
+  frame.text(span.left + 6 + (span.width() - 30) / 2, (kWireA + kWireB) / 2 + 5, sayName("module"),
+             12, Role::railInk, true, Anchor::middle);
   under(frame, e, span);
 }
 

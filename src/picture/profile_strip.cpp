@@ -112,8 +112,8 @@ class ProfileStrip {
       scene_.add(middle);
       const auto& last = middle.points.back();
       const bool below = last.y < plot_.y + 22;
-      text(std::min(last.x + 6, plot_.x + plot_.w - 120), last.y + (below ? 15 : -6), "sound", 12,
-           Role::good);
+      text(std::min(last.x + 6, plot_.x + plot_.w - 120), last.y + (below ? 15 : -6), say("sound"),
+           12, Role::good);
     } else {
       const double x = in_.xOf(points.front().place);
       scene_.add(Path{{{x - 14, y(points.front().expected.nominal)},

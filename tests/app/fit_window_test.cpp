@@ -8,6 +8,7 @@
 #include <QStyle>
 #include <QTableWidget>
 
+#include "app/model/languages.h"
 #include "app/style/scene_widget.h"
 #include "render/scene_painter.h"
 #include "window_fixture.h"
@@ -209,6 +210,33 @@ TEST_F(Fit, ATabletScaledUp) {
 TEST_F(Fit, AWorkshopScreenScaledUp) {
   walk({1280, 720});
 }
+
+// Other languages have longer words.
+class FitIn : public Fit, public testing::WithParamInterface<const char*> {
+ protected:
+  void SetUp() override {
+    useLanguage(QLatin1String(GetParam()));
+    Fit::SetUp();
+  }
+  void TearDown() override {
+    window.reset();
+    useLanguage(QStringLiteral("en"));
+  }
+};
+
+TEST_P(FitIn, ASmallLaptop) {
+  walk({1024, 700});
+}
+TEST_P(FitIn, ATablet) {
+  walk({1280, 800});
+}
+TEST_P(FitIn, AWorkshopScreen) {
+  walk({1920, 1080});
+}
+TEST_P(FitIn, ATabletScaledUp) {
+  walk({853, 533});
+}
+INSTANTIATE_TEST_SUITE_P(Languages, FitIn, testing::Values("de", "es"));
 
 }  // namespace
 }  // namespace haybale::app

@@ -228,7 +228,10 @@ void ProofPage::fillTable() {
            {1, 2, 3});
   }
   for (int column = 1; column < 4; ++column) {
-    table_->setColumnWidth(column, column == 3 ? 96 : 62);
+    constexpr int kBeside = 14;  // of a heading, in its section
+    const int head = table_->horizontalHeader()->fontMetrics().horizontalAdvance(
+        table_->horizontalHeaderItem(column)->text());
+    table_->setColumnWidth(column, std::max(62, head + kBeside));
   }
   table_->setColumnWidth(4, 220);
   table_->setCurrentCell(chosen_, 0);

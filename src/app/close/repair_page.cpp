@@ -13,6 +13,7 @@
 #include "app/intake/mark_box.h"
 #include "app/style/form.h"
 #include "app/style/labels.h"
+#include "core/base/say.h"
 #include "core/verdict/repair_plan.h"
 
 namespace haybale::app {
@@ -111,10 +112,9 @@ void RepairPage::refresh() {
   const auto& c = model_.job();
   const auto suspect = diagnosis::toRepair(model_.job(), model_.assessment().conclusion);
   const auto* circuit = c.suspectCircuit();
-  headline_->setText(circuit
-                         ? q(fmt::format("Repair on {}: {} ({:.0f} %)", circuit->name,
-                                         diagnosis::spoken(suspect, *circuit), 100 * suspect.share))
-                         : tr("No circuit is in question"));
+  headline_->setText(circuit ? q(sayf("Repair on {}: {} ({:.0f} %)", circuit->name,
+                                      diagnosis::spoken(suspect, *circuit), 100 * suspect.share))
+                             : tr("No circuit is in question"));
   open_->setVisible(model_.assessment().conclusion.state != diagnosis::State::isolated);
   const QSignalBlocker quiet(school_);
   school_->setCurrentIndex(c.repair.school == job::kSpliceSchools[1] ? 1 : 0);

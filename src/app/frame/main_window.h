@@ -61,8 +61,8 @@ class MainWindow : public QMainWindow {
   /// The page to be read from three metres, over the view that is shown; closes it when it is open.
   void toggleFar();
   [[nodiscard]] FarPage& far() { return *far_; }
-  /// Keeps how the program behaves and does so; what needs a fresh start (the size of everything)
-  /// asks for one by `freshStartWanted`.
+  /// Keeps how the program behaves and does so; what needs a fresh start (the size of everything,
+  /// the language) asks for one by `freshStartWanted`.
   void useSettings(const ProgramSettings& settings);
 
  signals:

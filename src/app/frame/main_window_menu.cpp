@@ -256,6 +256,8 @@ void MainWindow::useSettings(const ProgramSettings& settings) {
   if (settings.scalePercent != before.scalePercent) {
     say(tr("Everything at %1 %: the window opens anew.").arg(settings.scalePercent), false);
     emit freshStartWanted();
+  } else if (settings.language != before.language) {
+    emit freshStartWanted();
   }
 }
 

@@ -14,6 +14,7 @@
 #include "app/style/form.h"
 #include "app/style/labels.h"
 #include "app/style/theme.h"
+#include "core/base/say.h"
 #include "core/base/text.h"
 #include "render/scene_painter.h"
 
@@ -30,9 +31,9 @@ constexpr std::size_t kReasonLetters = 96;  // two lines; the rest stands behind
 
 std::string costOf(const diagnosis::Proposal& p) {
   constexpr double kSaid = 0.05;
-  return fmt::format("{:.0f} min \xC2\xB7 ", p.minutes) +
-         (p.bits < kSaid ? std::string("tells which wire, or how it failed")
-                         : fmt::format("settles {:.1f} bit of what is still open", p.bits));
+  return sayf("{:.0f} min \xC2\xB7 ", p.minutes) +
+         (p.bits < kSaid ? std::string(haybale::say("tells which wire, or how it failed"))
+                         : sayf("settles {:.1f} bit of what is still open", p.bits));
 }
 
 QFrame* rule(QWidget* parent) {
@@ -269,7 +270,7 @@ void NextPanel::refresh() {
     if (i != shown_) {
       auto* button = others_[static_cast<qsizetype>(other++)];
       const QString words =
-          q(fmt::format("{:.0f} min \xC2\xB7 {}", a.proposals[i].minutes, a.proposals[i].title));
+          q(sayf("{:.0f} min \xC2\xB7 {}", a.proposals[i].minutes, a.proposals[i].title));
       button->setText(inLines(words, button->fontMetrics(), kRowWidth));
       button->setVisible(true);
     }

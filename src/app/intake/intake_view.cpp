@@ -20,6 +20,7 @@
 #include "app/style/form.h"
 #include "app/style/labels.h"
 #include "app/style/words.h"
+#include "core/base/say.h"
 #include "core/circuit/place_words.h"
 #include "core/judging/limits_sheet.h"
 #include "core/physics/tyre.h"
@@ -277,7 +278,7 @@ QMenu* IntakeView::sheetMenu(QWidget* parent) {
 void IntakeView::refresh() {
   const auto circumference = model_.job().rollingCircumferenceM();
   tyreNote_->setText(circumference
-                         ? q(fmt::format("rolls {:.3f} m a turn (3.05 x diameter)", *circumference))
+                         ? q(sayf("rolls {:.3f} m a turn (3.05 x diameter)", *circumference))
                          : tr("gives road speed from the teeth"));
   rebuildRepairs();
 }
@@ -310,7 +311,8 @@ void IntakeView::rebuildRepairs() {
     auto* box = markBox(model_, id, list, tr("earlier repair"),
                         QStringLiteral("intake.repair.") + q(id), repairs_);
     // In words: whoever is new here has not learnt the line's letters.
-    box->setText(q(circuit::partForTitle(*suspect, id)).mid(the.size()));
+    const QString words = q(circuit::partForTitle(*suspect, id));
+    box->setText(words.startsWith(the) ? words.mid(the.size()) : words);
     repairs_->layout()->addWidget(box);
   }
 }

@@ -16,6 +16,7 @@
 #include "app/style/pages.h"
 #include "app/style/words.h"
 #include "core/base/json.h"
+#include "core/base/say.h"
 #include "core/job/line_edit.h"
 
 namespace haybale::app {
@@ -61,6 +62,7 @@ QWidget* LineView::headRow() {
   layout->setContentsMargins(0, 0, 0, 0);
   circuitName_ = new QLabel(row);
   circuitName_->setProperty("sub", true);
+  circuitName_->setWordWrap(true);
   circuitName_->setObjectName(QStringLiteral("line.circuit"));
   list_ = new QPushButton(row);
   list_->setObjectName(QStringLiteral("line.list"));
@@ -153,10 +155,11 @@ void LineView::refresh() {
   const bool suspect = circuit && circuit->name == model_.job().suspect;
   const bool editing = model_.selection().editing;
   circuitName_->setText(
-      !circuit ? tr("No circuit")
-               : q(circuit->location.empty() ? circuit->name
-                                             : circuit->location + " (" + circuit->name + ")") +
-                     (suspect ? tr(", the circuit in question") : tr(", for comparison")));
+      !circuit
+          ? tr("No circuit")
+          : q(circuit->location.empty() ? circuit->name
+                                        : sayName(circuit->location) + " (" + circuit->name + ")") +
+                (suspect ? tr(", the circuit in question") : tr(", for comparison")));
   edit_->setChecked(editing);
   list_->setChecked(upper_->currentIndex() == 1);
   usual_->setVisible(circuit && !editing && job::isUntouched(model_.job(), circuit->name));

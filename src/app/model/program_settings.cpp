@@ -55,6 +55,9 @@ ProgramSettings programSettings() {
   }
   out.sound = flag("sound", out.sound);
   out.voice = flag("voice", out.voice);
+  if (const auto at = json->find("language"); at != json->end() && at->is_string()) {
+    out.language = QString::fromStdString(at->get<std::string>());
+  }
   return out;
 }
 
@@ -65,7 +68,8 @@ Status keepProgramSettings(const ProgramSettings& s) {
                  {"scale_percent", s.scalePercent},
                  {"theme", kThemes[static_cast<std::size_t>(s.theme)]},
                  {"sound", s.sound},
-                 {"voice", s.voice}};
+                 {"voice", s.voice},
+                 {"language", s.language.toStdString()}};
   return job::writeFileAtomically(settingsFile().toStdString(), out.dump(1), false);
 }
 

@@ -15,6 +15,7 @@ struct ProgramSettings {
   int scalePercent = 100;  ///< kLeastScale .. kMostScale
   ThemeChoice theme = ThemeChoice::day;
   bool sound = true;   ///< the wiggle watch may be heard
+  QString language;    ///< "en", "de", "es"; empty: the desktop's
   bool voice = false;  ///< the far page speaks when the next move changes
 };
 inline constexpr int kLeastScale = 80;

@@ -11,6 +11,7 @@
 #include <QTabWidget>
 #include <QVBoxLayout>
 
+#include "app/model/languages.h"
 #include "app/style/labels.h"
 #include "app/style/words.h"
 #include "core/base/say.h"
@@ -101,6 +102,14 @@ QWidget* PreferencesDialog::programPage(const ProgramSettings& now) {
   }
   scale_->setCurrentIndex(scale_->findData(now.scalePercent));
   form->addRow(tr("Size of everything"), scale_);
+  language_ = new QComboBox(page);
+  language_->setObjectName(QStringLiteral("preferences.language"));
+  language_->addItem(tr("as the desktop"), QString());
+  for (const auto& language : languages()) {
+    language_->addItem(language.name, language.code);
+  }
+  language_->setCurrentIndex(std::max(0, language_->findData(now.language)));
+  form->addRow(tr("Language"), language_);
   sound_ = new QCheckBox(tr("the wiggle watch may be heard"), page);
   sound_->setObjectName(QStringLiteral("preferences.sound"));
   sound_->setChecked(now.sound);
@@ -168,6 +177,7 @@ ProgramSettings PreferencesDialog::program() const {
   ProgramSettings out;
   out.theme = static_cast<ThemeChoice>(theme_->currentIndex());
   out.scalePercent = scale_->currentData().toInt();
+  out.language = language_->currentData().toString();
   out.sound = sound_->isChecked();
   out.voice = voice_->isChecked();
   return out;

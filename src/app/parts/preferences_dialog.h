@@ -36,6 +36,7 @@ class PreferencesDialog : public QDialog {
   QComboBox* school_;
   QComboBox* theme_;
   QComboBox* scale_;
+  QComboBox* language_;
   QCheckBox* sound_;
   QCheckBox* voice_;
 };

@@ -14,6 +14,7 @@
 #include "app/parts/dialogs.h"
 #include "app/style/form.h"
 #include "app/style/labels.h"
+#include "core/base/say.h"
 #include "core/capture/candump.h"
 #include "core/capture/open.h"
 #include "core/physics/substitution.h"
@@ -271,17 +272,17 @@ void InjectPage::refresh() {
     labels_[field]->setVisible(shown);
   }
   settings_->setText(
-      coil ? q(fmt::format("sine, {:.1f} Hz, {:.2f} V p-p, isolated, through about 1 k\u03A9", hz(),
-                           volts_->value()))
-           : q(fmt::format("7 and 14 mA in turn, {:.1f} times a second", hz())));
+      coil ? q(sayf("sine, {:.1f} Hz, {:.2f} V p-p, isolated, through about 1 k\u03A9", hz(),
+                    volts_->value()))
+           : q(sayf("7 and 14 mA in turn, {:.1f} times a second", hz())));
   const auto box = signal::loadBox({supply_->value(), 0.1, sense_->value(), 0.007, 0.014, 0.2});
   box_->setText(!box ? q(box.error().sentence())
-                     : q(fmt::format("{} always, {} switched: {:.1f} and {:.1f} mA{}; {:.2f} W",
-                                     units::format(box->fixedOhm, units::Unit::ohm),
-                                     units::format(box->switchedOhm, units::Unit::ohm),
-                                     1e3 * box->lowA, 1e3 * box->highA,
-                                     box->inBand ? "" : ", out of band at the supply's ends",
-                                     std::max(box->fixedW, box->switchedW))));
+                     : q(sayf("{} always, {} switched: {:.1f} and {:.1f} mA{}; {:.2f} W",
+                              units::format(box->fixedOhm, units::Unit::ohm),
+                              units::format(box->switchedOhm, units::Unit::ohm), 1e3 * box->lowA,
+                              1e3 * box->highA,
+                              box->inBand ? "" : haybale::say(", out of band at the supply's ends"),
+                              std::max(box->fixedW, box->switchedW))));
   drawPreview();
   const auto t = test();
   showSubstitution(*board_, model_, t);

@@ -12,6 +12,7 @@
 #include "app/style/form.h"
 #include "app/style/theme.h"
 #include "app/style/words.h"
+#include "core/base/say.h"
 
 namespace haybale::app {
 
@@ -259,9 +260,9 @@ void WigglePage::refresh() {
   QStringList lines;
   for (const auto& leg : watch_.rank()) {
     if (lines.size() < 3) {
-      lines << q(fmt::format("{}: {} in {:.0f} s, {:.1f} by chance{}", leg.element, leg.dropouts,
-                             leg.seconds, leg.expected,
-                             leg.claimed() ? " \u2013 it reacts here" : ""));
+      lines << q(sayf("{}: {} in {:.0f} s, {:.1f} by chance{}", leg.element, leg.dropouts,
+                      leg.seconds, leg.expected,
+                      leg.claimed() ? haybale::say(" \u2013 it reacts here") : ""));
     }
   }
   ranking_->setText(lines.isEmpty()

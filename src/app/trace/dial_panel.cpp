@@ -14,6 +14,7 @@
 #include "app/style/form.h"
 #include "app/style/theme.h"
 #include "app/style/words.h"
+#include "core/base/say.h"
 #include "core/trace/findings.h"
 #include "picture/lanes_of.h"
 #include "picture/ring_dial.h"
@@ -129,10 +130,10 @@ void DialPanel::addDropouts(const trace::ChannelAnalysis& a) {
   for (std::size_t i = 0; i < a.dropouts.size() && i < kMostDropouts; ++i) {
     const auto& d = a.dropouts[i];
     auto* row = new QPushButton(
-        q(fmt::format("at {}, for {}, {} at {}", units::format(d.startS, units::Unit::second),
-                      units::format(d.endS - d.startS, units::Unit::second, 2),
-                      trace::kDropoutNames[static_cast<std::size_t>(d.kind)],
-                      units::format(d.level, a.unit, 2))),
+        q(sayf("at {}, for {}, {} at {}", units::format(d.startS, units::Unit::second),
+               units::format(d.endS - d.startS, units::Unit::second, 2),
+               trace::kDropoutNames[static_cast<std::size_t>(d.kind)],
+               units::format(d.level, a.unit, 2))),
         this);
     row->setProperty("flat", true);
     row->setObjectName(QStringLiteral("dropout%1").arg(i));

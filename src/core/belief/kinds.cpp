@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/base/say.h"
 #include "core/priors/priors.h"
 
 namespace haybale::diagnosis {
@@ -96,10 +97,10 @@ Beliefs::Beliefs(const job::Case& c, const WaveformSet& waveforms, LikelihoodMem
     part.knowledge = learnAll(*part.job, waveforms);
     part.belief = std::make_unique<const Belief>(*part.job, waveforms, part.knowledge, memory);
     const double learnt = part.knowledge.find(c.suspect)->second.logEvidence;
-    logs.push_back(kinds.size() == 1 ? 0
-                                     : std::log(priorOf(kind)) + learnt +
-                                           part.belief->logEvidence() +
-                                           logSigns(c, waveforms, kind));
+    logs.push_back(kinds.size() == 1
+                       ? 0
+                       : std::log(priorOf(kind)) + learnt + part.belief->logEvidence() +
+                             logSigns(c, waveforms, kind));
     parts_.push_back(std::move(part));
   }
   const double top = *std::max_element(logs.begin(), logs.end());
@@ -124,15 +125,16 @@ Beliefs::Beliefs(const job::Case& c, const WaveformSet& waveforms, LikelihoodMem
 
 std::string spoken(const std::vector<KindShare>& kinds, bool said) {
   if (kinds.empty()) {
-    return "not known";
+    return say("not known");
   }
-  std::string name(circuit::kSensorKindNames[static_cast<std::size_t>(kinds.front().kind)]);
+  const std::string name =
+      sayName(circuit::kSensorKindNames[static_cast<std::size_t>(kinds.front().kind)]);
   if (said) {
     return name;
   }
   const int inTen = std::clamp(static_cast<int>(std::lround(10 * kinds.front().share)), 1, 10);
-  return inTen == 10 ? fmt::format("looks {}, nearly sure", name)
-                     : fmt::format("looks {}, {} in 10", name, inTen);
+  return inTen == 10 ? sayf("looks {}, nearly sure", name)
+                     : sayf("looks {}, {} in 10", name, inTen);
 }
 
 }  // namespace haybale::diagnosis

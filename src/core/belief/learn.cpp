@@ -5,6 +5,7 @@
 #include <cmath>
 #include <random>
 
+#include "core/base/say.h"
 #include "core/evidence/meter_use.h"
 #include "core/evidence/void_setup.h"
 #include "core/priors/priors.h"
@@ -413,8 +414,9 @@ circuit::LineParameters learnParameters(const job::Case& c, const Circuit& circu
     leaveRoom(c, circuit, random, out);
   }
   out.central = fits.list[fits.best].central();
-  out.from = samples.wheels.empty() ? (samples.coil ? "the maker's limits" : "common practice")
-                                    : "learnt from " + joined(samples.wheels);
+  out.from = samples.wheels.empty()
+                 ? (samples.coil ? say("the maker's limits") : say("common practice"))
+                 : sayf("learnt from {}", joined(samples.wheels));
   return out;
 }
 

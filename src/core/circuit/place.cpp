@@ -13,13 +13,14 @@ namespace haybale::circuit {
 namespace {
 
 Error noSuchPlace(std::string_view text, const Circuit& circuit) {
-  std::string wanted = say("one of");
+  std::string wanted = "one of";
   for (const auto& place : reachablePlaces(circuit)) {
     wanted += " " + toText(place);
   }
-  wanted += say(" ground battery, or a leg with a fraction as L2@0.5");
+  wanted += " ground battery, or a leg with a fraction as L2@0.5";
   return {"", std::nullopt,
-          sayf("there is no place \"{}\" on {}", text::shortened(text, 40), circuit.name), wanted};
+          fmt::format("there is no place \"{}\" on {}", text::shortened(text, 40), circuit.name),
+          wanted};
 }
 
 const Element* findAnyCase(const Circuit& circuit, std::string_view id) {

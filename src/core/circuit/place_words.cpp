@@ -117,12 +117,12 @@ std::string partForTitle(const Circuit& circuit, const std::string& id) {
     return e ? plainName(*e) : id;
   }
   if (e->zone == Zone::flex && e->kind == ElementKind::leg) {
-    return say("the wires ") + e->id + say(" at the bend");
+    return sayf("the wires {} at the bend", e->id);
   }
-  const std::string kind = e->kind == ElementKind::connector ? say("plug ")
+  const char* const kind = e->kind == ElementKind::connector ? say("plug ")
                            : e->kind == ElementKind::splice  ? say("joint ")
                                                              : say("wires ");
-  return say("the ") + std::string(zoneBefore(e->zone)) + kind + e->id;
+  return sayf("the {}{}{}", zoneBefore(e->zone), kind, e->id);
 }
 
 std::string placeForTitle(const Circuit& circuit, const Place& place) {

@@ -1,5 +1,7 @@
 #include "core/job/search_text.h"
 
+#include <algorithm>
+
 namespace haybale::job {
 
 namespace {
@@ -21,7 +23,10 @@ class Words {
     add(e.note);
     add(e.reading.file);
     if (e.reading.value) {
-      add(units::format(*e.reading.value));
+      // Found by its digits whatever the language on this desk.
+      std::string shown = units::format(*e.reading.value);
+      std::replace(shown.begin(), shown.end(), ',', '.');
+      add(shown);
     }
     if (e.reading.sight) {
       add(std::string(kSightNames[static_cast<std::size_t>(*e.reading.sight)]));

@@ -5,9 +5,11 @@
 
 #include <algorithm>
 #include <array>
+#include <atomic>
 #include <cmath>
 #include <limits>
 
+#include "core/base/say.h"
 #include "core/base/text.h"
 
 namespace haybale::units {
@@ -390,6 +392,24 @@ std::string withUnit(const std::string& number, std::string_view prefix, Unit un
 
 }  // namespace
 
+namespace {
+
+std::atomic<bool> comma = false;
+
+std::string printed(double value, int decimals) {
+  std::string text = fmt::format("{:.{}f}", value, decimals);
+  if (comma) {
+    std::replace(text.begin(), text.end(), '.', ',');
+  }
+  return text;
+}
+
+}  // namespace
+
+void setDecimalComma(bool on) {
+  comma = on;
+}
+
 std::string format(double value, Unit unit, int digits) {
   if (std::isnan(value)) {
     return "\xE2\x80\x93";
@@ -399,7 +419,7 @@ std::string format(double value, Unit unit, int digits) {
   }
   const Scaled step = takesPrefix(unit) ? prefixFor(std::abs(value)) : Scaled{0, ""};
   const double scaled = value / std::pow(10.0, step.exponent);
-  return withUnit(fmt::format("{:.{}f}", scaled, decimalsFor(scaled, digits)), step.prefix, unit);
+  return withUnit(printed(scaled, decimalsFor(scaled, digits)), step.prefix, unit);
 }
 
 std::string format(const Entry& entry) {
@@ -413,18 +433,18 @@ std::string format(const Entry& entry) {
   const double scale = std::pow(10.0, step.exponent);
   const int decimals =
       std::clamp(static_cast<int>(std::lround(-std::log10(entry.resolution / scale))), 0, 9);
-  return withUnit(fmt::format("{:.{}f}", entry.value / scale, decimals), step.prefix, entry.unit);
+  return withUnit(printed(entry.value / scale, decimals), step.prefix, entry.unit);
 }
 
 std::string formatBand(double low, double high, Unit unit, int digits) {
   if (!std::isfinite(low) || !std::isfinite(high)) {
-    return format(low, unit, digits) + " to " + format(high, unit, digits);
+    return sayf("{} to {}", format(low, unit, digits), format(high, unit, digits));
   }
   const Scaled step =
       takesPrefix(unit) ? prefixFor(std::max(std::abs(low), std::abs(high))) : Scaled{0, ""};
   const double scale = std::pow(10.0, step.exponent);
   const int decimals = decimalsFor(std::max(std::abs(low), std::abs(high)) / scale, digits);
-  return withUnit(fmt::format("{:.{}f} to {:.{}f}", low / scale, decimals, high / scale, decimals),
+  return withUnit(sayf("{} to {}", printed(low / scale, decimals), printed(high / scale, decimals)),
                   step.prefix, unit);
 }
 

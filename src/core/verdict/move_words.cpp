@@ -97,9 +97,9 @@ std::string titleOf(const Named& named, const Test& test) {
       return (place.starts_with("the ") ? say("Loop check from ") : say("Loop check from the ")) +
              place;
     case TestKind::waveform:
-      return std::string(say("Scope trace at ")) +
-             (place.starts_with("module") ? say("the ") : "") + place +
-             (test.state.wheel == circuit::WheelMotion::driven ? spin(test) : "");
+      return (named.circuit || !place.starts_with("module") ? say("Scope trace at ")
+                                                            : say("Scope trace at the ")) +
+             place + (test.state.wheel == circuit::WheelMotion::driven ? spin(test) : "");
     case TestKind::acVoltage:
       return say("AC volts at ") + place + spin(test);
     case TestKind::codes:
@@ -227,7 +227,7 @@ std::string sayValue(const Test& test, const Scale& scale, double x, double soun
     if (decade < 2) {
       return say("under 100 \xCE\xA9");
     }
-    return units::format(std::pow(10.0, decade), unit, 1) + say(" to ") +
+    return units::format(std::pow(10.0, decade), unit, 1) + say(" up to ") +
            units::format(std::pow(10.0, decade + 1), unit, 2);
   }
   const auto back = [&](double at) { return valueAt(scale, at); };
