@@ -171,7 +171,7 @@
   </message>
   <message>
    <source> to ground</source>
-   <translation> gegen Masse</translation>
+   <translation> gg. Masse</translation>
   </message>
   <message>
    <source> to ground at </source>
@@ -191,7 +191,7 @@
   </message>
   <message>
    <source> · {:.0f} % of {} at equal speed</source>
-   <translation> · {:.0f} % von {} bei gleicher Geschwindigkeit</translation>
+   <translation> · {:.0f} % von {}, tempogleich</translation>
   </message>
   <message>
    <source> · {:.1f} to {:.1f} km/h</source>
@@ -747,7 +747,7 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   </message>
   <message>
    <source>AC volts</source>
-   <translation>AC Volt</translation>
+   <translation>AC V</translation>
   </message>
   <message>
    <source>AC volts at </source>
@@ -1199,7 +1199,7 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   </message>
   <message>
    <source>DC volts</source>
-   <translation>DC Volt</translation>
+   <translation>DC V</translation>
   </message>
   <message>
    <source>DC volts, % + counts</source>
@@ -2698,6 +2698,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Richtig: %1.</translation>
   </message>
   <message>
+   <source>Ring dial</source>
+   <translation>Ringbild</translation>
+  </message>
+  <message>
    <source>Road speed</source>
    <translation>Geschwindigkeit</translation>
   </message>
@@ -2928,6 +2932,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Space</source>
    <translation>Leertaste</translation>
+  </message>
+  <message>
+   <source>Speed</source>
+   <translation>Geschwindigkeit</translation>
   </message>
   <message>
    <source>Speeds from a log</source>
@@ -6534,7 +6542,7 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   </message>
   <message>
    <source>{:.0f} % of {} at equal speed</source>
-   <translation>{:.0f} % von {} bei gleicher Geschwindigkeit</translation>
+   <translation>{:.0f} % von {} bei gleichem Tempo</translation>
   </message>
   <message>
    <source>{:.0f} closed jobs weigh in{}.</source>

@@ -167,7 +167,7 @@
   </message>
   <message>
    <source> to </source>
-   <translation> con </translation>
+   <translation> a </translation>
   </message>
   <message>
    <source> to ground</source>
@@ -747,7 +747,7 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   </message>
   <message>
    <source>AC volts</source>
-   <translation>voltios AC</translation>
+   <translation>AC V</translation>
   </message>
   <message>
    <source>AC volts at </source>
@@ -1199,7 +1199,7 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   </message>
   <message>
    <source>DC volts</source>
-   <translation>voltios DC</translation>
+   <translation>DC V</translation>
   </message>
   <message>
    <source>DC volts, % + counts</source>
@@ -2698,6 +2698,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Correcto: %1.</translation>
   </message>
   <message>
+   <source>Ring dial</source>
+   <translation>Esfera del anillo</translation>
+  </message>
+  <message>
    <source>Road speed</source>
    <translation>Velocidad</translation>
   </message>
@@ -2928,6 +2932,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Space</source>
    <translation>Espacio</translation>
+  </message>
+  <message>
+   <source>Speed</source>
+   <translation>Velocidad</translation>
   </message>
   <message>
    <source>Speeds from a log</source>
@@ -6234,7 +6242,7 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   </message>
   <message>
    <source>under 1 %</source>
-   <translation>menos de 1 %</translation>
+   <translation>&lt; 1 %</translation>
   </message>
   <message>
    <source>under 100 Ω</source>

@@ -51,7 +51,7 @@ Lane laneOf(const job::Case& job, const diagnosis::Assessment& assessment,
   lane.id = circuit.name;
   lane.colour = wheelRole(job, circuit.name);
   lane.dash = wheelDash(job, circuit.name);
-  lane.subtitle = suspect ? "suspect" : say("to compare with");
+  lane.subtitle = suspect ? say("suspect") : say("to compare with");
   lane.prompt =
       sayf("Drop a scope capture of {} here (CSV, WAV, VCD), or press O to choose a file.",
            circuit.location.empty() ? circuit.name : circuit.location);

@@ -11,8 +11,8 @@ constexpr std::string_view kStyle = R"(
 body{font:16px/1.45 'Atkinson Hyperlegible',Verdana,sans-serif;color:#1f2a30;background:#fcf9f2;max-width:900px;margin:2em auto;padding:0 1em}
 h1{font-size:1.7em;margin-bottom:.1em}h2{font-size:1.2em;margin-top:1.6em;border-bottom:1px solid #d6cdb8}
 table{border-collapse:collapse;width:100%;font-size:.86em}th,td{text-align:left;vertical-align:top;padding:.35em .5em;border-bottom:1px solid #d6cdb8}
-.faint{color:#6b665a}.caution{background:#f8eccb;border:1px solid #b07a12;border-radius:5px;padding:.5em .8em;margin:.5em 0}
-figure{margin:1em 0}figcaption{color:#6b665a;font-size:.9em}svg{max-width:100%;height:auto}
+.faint{color:#625d52}.caution{background:#f8eccb;border:1px solid #b07a12;border-radius:5px;padding:.5em .8em;margin:.5em 0}
+figure{margin:1em 0}figcaption{color:#625d52;font-size:.9em}svg{max-width:100%;height:auto}
 @media print{body{background:#fff;margin:0}figure,tr,.caution{break-inside:avoid}}
 )";
 

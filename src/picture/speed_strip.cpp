@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/base/say.h"
 #include "picture/line_columns.h"
 
 namespace haybale::picture {
@@ -29,7 +30,8 @@ class Strip {
 
   void draw() {
     scene_.add(Box{rect_, 4, Role::panel, Role::rule, 1, std::nullopt});
-    scene_.add(Text{{rect_.x + 16, rect_.y + 18}, "Speed", 13, true, Role::ink, Anchor::start});
+    scene_.add(
+        Text{{rect_.x + 16, rect_.y + 18}, say("Speed"), 13, true, Role::ink, Anchor::start});
     for (const auto& lane : in_.lanes) {
       if (lane.analysis && lane.analysis->speedKmh) {
         top_ = std::max(top_, lane.analysis->speedKmh->max);

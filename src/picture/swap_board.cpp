@@ -109,7 +109,7 @@ class SwapBoard {
   void line(const Row& r) {
     const bool suspect = r.circuit->name == in_.job->suspect;
     text(4, r.y - 2, r.circuit->name, 20, Role::ink, true, Anchor::start);
-    text(4, r.y + 16, suspect ? "suspect" : say("the other"), 12.5, Role::faint, false,
+    text(4, r.y + 16, suspect ? say("suspect") : say("the other"), 12.5, Role::faint, false,
          Anchor::start);
     for (std::size_t i = 0; i + 1 < r.x.size(); ++i) {
       const bool on = plays(r, i) && plays(r, i + 1);

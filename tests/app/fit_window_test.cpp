@@ -10,6 +10,7 @@
 
 #include "app/model/languages.h"
 #include "app/style/scene_widget.h"
+#include "app/trace/lanes_widget.h"
 #include "render/scene_painter.h"
 #include "window_fixture.h"
 
@@ -92,7 +93,7 @@ class Fit : public Window {
       }
     } else if (auto* table = qobject_cast<QTableWidget*>(&widget)) {
       expectHeads(*table, where);
-    } else if (auto* scene = qobject_cast<SceneWidget*>(&widget)) {
+    } else if (const auto* scene = sceneOf(widget)) {
       expectScene(*scene, where);
     }
   }
@@ -121,8 +122,18 @@ class Fit : public Window {
     }
   }
 
-  static void expectScene(SceneWidget& widget, const std::string& where) {
-    const auto& scene = widget.scene();
+  static const picture::Scene* sceneOf(const QWidget& widget) {
+    if (const auto* board = qobject_cast<const BoardWidget*>(&widget)) {
+      return &board->scene();
+    }
+    if (const auto* lanes = qobject_cast<const LanesWidget*>(&widget)) {
+      return &lanes->scene();
+    }
+    const auto* other = qobject_cast<const SceneWidget*>(&widget);
+    return other ? &other->scene() : nullptr;
+  }
+
+  static void expectScene(const picture::Scene& scene, const std::string& where) {
     const auto measure = render::measure();
     for (const auto& item : scene.items) {
       const auto* text = std::get_if<picture::Text>(&item);
@@ -182,8 +193,8 @@ class Fit : public Window {
       }
       settle();
       QTest::qWait(60);
-      expectFits(job + " " + std::to_string(size.width()) + "x" + std::to_string(size.height()) + " view " +
-                 std::to_string(view) + " " + (press ? press : ""));
+      expectFits(job + " " + std::to_string(size.width()) + "x" + std::to_string(size.height()) +
+                 " view " + std::to_string(view) + " " + (press ? press : ""));
     }
   }
 };

@@ -7,7 +7,6 @@
 #include <atomic>
 
 #include "core/base/say.h"
-#include "core/units/quantity.h"
 
 namespace haybale::app {
 
@@ -108,7 +107,7 @@ void useLanguage(const QString& code) {
     QCoreApplication::removeTranslator(former);
   }
   setTranslator(nullptr);
-  units::setDecimalComma(code != QLatin1String("en"));
+  setDecimalComma(code != QLatin1String("en"));
   QLocale::setDefault(QLocale(code));
   if (code == QLatin1String("en")) {
     return;

@@ -228,7 +228,7 @@ void SwapPage::fillTable(const diagnosis::SwapOutlook& outlook) {
     put(r, 1, percent(row.suspect.share));
     int col = 2;
     for (const auto& input : row.inputs) {
-      put(r, col++, input.code.empty() ? tr("none") : q(input.code));
+      put(r, col++, input.code.empty() ? tr("none") : q(sayName(input.code)));
       put(r, col++,
           input.follows > 0.8   ? tr("follows")
           : input.follows < 0.2 ? tr("stays at 0")

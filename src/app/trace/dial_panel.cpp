@@ -103,7 +103,7 @@ void DialPanel::refresh() {
   picture::DialInput input;
   input.width = kDialW;
   input.height = kDialH;
-  input.title = "Ring dial";
+  input.title = haybale::say("Ring dial");
   if (!lanes.empty()) {
     input.analysis = lanes.back().analysis;
     input.colour = lanes.back().colour;

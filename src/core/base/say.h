@@ -25,6 +25,11 @@ using Translator = const char* (*)(const char* pattern);
 /// Set once, before anything is said; nullptr (at first): English.
 void setTranslator(Translator translator);
 
+/// Whether figures are said with a decimal comma, as languages other than English have it. Set
+/// once, before anything is said.
+void setDecimalComma(bool comma);
+[[nodiscard]] bool decimalComma();
+
 /// Words without figures, in the language in force. `words` lives as long as the program.
 [[nodiscard]] const char* say(const char* words);
 

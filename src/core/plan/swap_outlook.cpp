@@ -143,7 +143,7 @@ std::vector<std::pair<std::string, std::string>> meaningsOf(const Belief& belief
       byOutcome[receiver + say(" stays at 0")][region] += group.share * (1 - input.follows);
     } else {
       const std::string code =
-          input.code.empty() ? say(" sets no code") : say(" sets ") + input.code;
+          input.code.empty() ? say(" sets no code") : say(" sets ") + sayName(input.code);
       byOutcome[receiver + code][region] += group.share;
     }
   }

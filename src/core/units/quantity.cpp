@@ -5,7 +5,6 @@
 
 #include <algorithm>
 #include <array>
-#include <atomic>
 #include <cmath>
 #include <limits>
 
@@ -394,21 +393,15 @@ std::string withUnit(const std::string& number, std::string_view prefix, Unit un
 
 namespace {
 
-std::atomic<bool> comma = false;
-
 std::string printed(double value, int decimals) {
   std::string text = fmt::format("{:.{}f}", value, decimals);
-  if (comma) {
+  if (decimalComma()) {
     std::replace(text.begin(), text.end(), '.', ',');
   }
   return text;
 }
 
 }  // namespace
-
-void setDecimalComma(bool on) {
-  comma = on;
-}
 
 std::string format(double value, Unit unit, int digits) {
   if (std::isnan(value)) {

@@ -43,12 +43,9 @@ inline constexpr double kLeastOhm = -2;
 /// mistyped M.
 [[nodiscard]] Result<Entry> parseEntry(std::string_view text, Unit implied);
 
-/// Whether numbers are printed with a decimal comma, as languages other than English have it. Set
-/// once, before anything is printed; what is typed may have either, files have the point.
-void setDecimalComma(bool comma);
-
-/// Engineering notation with `digits` significant digits: 1.12 kΩ, 4.98 V, 63.0 Ω. NaN prints "–",
-/// infinity "OL". REQUIRES: 1 <= digits <= 9.
+/// Printed with the decimal mark of the language in force (base/say.h); what is typed may have
+/// either, files have the point. Engineering notation with `digits` significant digits: 1.12
+/// kΩ, 4.98 V, 63.0 Ω. NaN prints "–", infinity "OL". REQUIRES: 1 <= digits <= 9.
 [[nodiscard]] std::string format(double value, Unit unit, int digits = 3);
 
 /// As read: just the digits the meter showed, in engineering notation; "OL" for an overload.
