@@ -2410,6 +2410,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Teile des Werkstattbuchs sind beschädigt. Programm schließen und neu starten: was lesbar ist, kommt in ein neues.</translation>
   </message>
   <message>
+   <source>Picture</source>
+   <translation>Bild</translation>
+  </message>
+  <message>
    <source>Picture of the line: %1</source>
    <translation>Bild der Leitung: %1</translation>
   </message>
@@ -2760,6 +2764,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Save the limits as a sheet</source>
    <translation>Grenzwerte als Blatt speichern</translation>
+  </message>
+  <message>
+   <source>Save the picture</source>
+   <translation>Bild speichern</translation>
   </message>
   <message>
    <source>Save the report</source>
@@ -3270,6 +3278,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Die Grenzwerte stehen in %1.</translation>
   </message>
   <message>
+   <source>The line as a picture, SVG or PNG; may be dragged out</source>
+   <translation>Die Leitung als Bild, SVG oder PNG; lässt sich herausziehen</translation>
+  </message>
+  <message>
    <source>The line of the made-up vehicle with what was read on it</source>
    <translation>Die Leitung des erdachten Fahrzeugs mit dem, was daran gemessen wurde</translation>
   </message>
@@ -3425,8 +3437,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Das Werkstattbuch für alle Plätze</translation>
   </message>
   <message>
-   <source>The shown stretch of all wheels as CSV or WAV</source>
-   <translation>Den gezeigten Abschnitt aller Räder als CSV oder WAV</translation>
+   <source>The shown stretch of all wheels as CSV or WAV; may be dragged out</source>
+   <translation>Den gezeigten Abschnitt aller Räder als CSV oder WAV; lässt sich herausziehen</translation>
   </message>
   <message>
    <source>The signal is gone {}, for {} at most, tied to no tooth: {}.</source>

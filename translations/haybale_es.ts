@@ -2410,6 +2410,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Partes del libro están dañadas. Cierre el programa y ábralo de nuevo: lo legible pasa a uno nuevo.</translation>
   </message>
   <message>
+   <source>Picture</source>
+   <translation>Dibujo</translation>
+  </message>
+  <message>
    <source>Picture of the line: %1</source>
    <translation>Dibujo de la línea: %1</translation>
   </message>
@@ -2760,6 +2764,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Save the limits as a sheet</source>
    <translation>Guardar los límites como hoja</translation>
+  </message>
+  <message>
+   <source>Save the picture</source>
+   <translation>Guardar el dibujo</translation>
   </message>
   <message>
    <source>Save the report</source>
@@ -3270,6 +3278,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Los límites están en %1.</translation>
   </message>
   <message>
+   <source>The line as a picture, SVG or PNG; may be dragged out</source>
+   <translation>La línea como dibujo, SVG o PNG; puede arrastrarse fuera</translation>
+  </message>
+  <message>
    <source>The line of the made-up vehicle with what was read on it</source>
    <translation>La línea del vehículo inventado con lo que se leyó en ella</translation>
   </message>
@@ -3425,8 +3437,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>El libro de taller para todos los puestos</translation>
   </message>
   <message>
-   <source>The shown stretch of all wheels as CSV or WAV</source>
-   <translation>El tramo mostrado de todas las ruedas como CSV o WAV</translation>
+   <source>The shown stretch of all wheels as CSV or WAV; may be dragged out</source>
+   <translation>El tramo mostrado de todas las ruedas como CSV o WAV; puede arrastrarse fuera</translation>
   </message>
   <message>
    <source>The signal is gone {}, for {} at most, tied to no tooth: {}.</source>

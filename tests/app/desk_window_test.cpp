@@ -10,7 +10,7 @@
 #include <QSignalSpy>
 #include <QTabWidget>
 #include <QTextBrowser>
-#include <regex>
+#include <filesystem>
 
 #include "app/far/far_page.h"
 #include "app/far/voice.h"
@@ -20,6 +20,7 @@
 #include "app/help/keys_dialog.h"
 #include "app/model/program_log.h"
 #include "app/model/running_mark.h"
+#include "app/parts/drag_out.h"
 #include "app/parts/preferences_dialog.h"
 #include "window_fixture.h"
 
@@ -265,6 +266,63 @@ TEST_F(Desk, TheReportIsPrinted) {
   ASSERT_EQ(std::system(("pdftotext -layout " + file.toStdString() + " " + text).c_str()), 0);
   EXPECT_NE(test::read(text).find("page 1 of "), std::string::npos) << test::read(text);
   EXPECT_NE(label("notice").find("printed"), std::string::npos);
+}
+
+// The list of the desktop: a job that is saved stands in it once, the latest; what others wrote
+// there stays.
+TEST_F(Desk, AJobStandsInTheDesktopsListOfRecentFiles) {
+  qputenv("XDG_DATA_HOME", QByteArray::fromStdString(folder.file("data")));
+  const std::string list = folder.file("data") + "/recently-used.xbel";
+  std::filesystem::create_directories(folder.file("data"));
+  test::write(list,
+              "<?xml version=\"1.0\"?>\n<xbel version=\"1.0\">\n  <bookmark href=\"file:///other\">"
+              "</bookmark>\n</xbel>\n");
+  window->openDemo();
+  for (int n = 0; n < 2; ++n) {
+    ASSERT_HB_OK(
+        window->model().save(QString::fromStdString(folder.file("a job & more.haybale.json"))));
+  }
+  const auto text = test::read(list);
+  EXPECT_NE(text.find("file:///other"), std::string::npos);
+  const auto first = text.find("a%20job%20&amp;%20more");
+  ASSERT_NE(first, std::string::npos) << text;
+  EXPECT_EQ(text.find("a%20job%20&amp;%20more", first + 1), std::string::npos) << "once";
+  // Another program takes it for XML.
+  EXPECT_EQ(std::system(("python3 -c \"import xml.dom.minidom,sys; "
+                         "xml.dom.minidom.parse(sys.argv[1])\" " +
+                         list)
+                            .c_str()),
+            0);
+  test::write(list, "no list at all");
+  ASSERT_HB_OK(window->model().save(QString::fromStdString(folder.file("b.haybale.json"))));
+  EXPECT_EQ(test::read(list), "no list at all");
+  qunsetenv("XDG_DATA_HOME");
+}
+
+TEST_F(Desk, ATraceAndThePictureOfTheLineAreDraggedOut) {
+  window->openDemo();
+  settle();
+  for (const auto& [view, name, ending] : {std::tuple{MainWindow::kTrace, "trace.export", ".csv"},
+                                           std::tuple{MainWindow::kLine, "line.picture", ".png"}}) {
+    window->showView(view);
+    settle();
+    auto* button = find<QAbstractButton>(name);
+    auto* drag = button->findChild<DragOut*>();
+    ASSERT_NE(drag, nullptr);
+    QString dragged;
+    drag->instead = [&](const QString& file) { dragged = file; };
+    QTest::mousePress(button, Qt::LeftButton, {}, {8, 8});
+    QTest::mouseMove(button, {60, 30});
+    QMouseEvent move(QEvent::MouseMove, QPointF(60, 30), QPointF(60, 30), Qt::NoButton,
+                     Qt::LeftButton, Qt::NoModifier);
+    QApplication::sendEvent(button, &move);
+    ASSERT_TRUE(dragged.endsWith(QLatin1String(ending))) << name;
+    EXPECT_GT(QFile(dragged).size(), 1000);
+    QTest::mouseRelease(button, Qt::LeftButton, {}, {60, 30});
+  }
+  nextSave = QString::fromStdString(folder.file("line.svg"));
+  click(find<QPushButton>("line.picture"));
+  EXPECT_NE(test::read(folder.file("line.svg")).find("<svg"), std::string::npos);
 }
 
 TEST_F(Desk, TheVerdictIsCopiedAsText) {

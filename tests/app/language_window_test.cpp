@@ -1,6 +1,7 @@
 // The window in German and Spanish: what is seen is translated, what is kept is not.
 #include <QAction>
 
+#include "app/help/help_pages.h"
 #include "app/model/languages.h"
 #include "app/parts/preferences_dialog.h"
 #include "core/base/json.h"
@@ -59,6 +60,19 @@ TEST_P(In, TheOwnersPageIsSaidInIt) {
   EXPECT_NE(html.find(german() ? "Was falsch war" : "Qu\xC3\xA9 estaba mal"), std::string::npos);
   EXPECT_EQ(html.find("What was wrong"), std::string::npos);
   EXPECT_EQ(html.find("anti-lock"), std::string::npos);
+}
+TEST_P(In, TheHelpIsWholeInIt) {
+  const auto pages = helpPages();
+  ASSERT_EQ(pages.size(), 16U);
+  for (const auto& page : pages) {
+    EXPECT_TRUE(
+        QFile::exists(QStringLiteral(":/help/%1/%2.md").arg(QLatin1String(GetParam()), page.id)))
+        << page.id.toStdString();
+    EXPECT_GT(page.text.size(), 300) << page.id.toStdString();
+  }
+  EXPECT_EQ(
+      findHelp(german() ? QStringLiteral("geisterspannung") : QStringLiteral("fantasma")).size(),
+      1U);
 }
 INSTANTIATE_TEST_SUITE_P(Languages, In, testing::Values("de", "es"));
 

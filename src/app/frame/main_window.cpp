@@ -153,6 +153,7 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
   connect(captures_, &CaptureDesk::said, this, &MainWindow::say);
   connect(captures_, &CaptureDesk::added, this, [this] { showView(kTrace); });
   connect(dial, &DialPanel::spanWanted, trace_, &TraceView::showSpan);
+  connect(line_, &LineView::said, this, &MainWindow::say);
   connect(trace_, &TraceView::said, this, &MainWindow::say);
   connect(closing_, &ClosePanel::wanted, this, &MainWindow::goToClosing);
   connect(panel_, &NextPanel::testShown, this, [this] { showView(kLine); });

@@ -1,7 +1,9 @@
 #include "app/help/help_pages.h"
 
 #include <QFile>
+#include <QLocale>
 #include <algorithm>
+#include <map>
 
 namespace haybale::app {
 
@@ -11,10 +13,12 @@ constexpr const char* kOrder[] = {
     "start", "line",  "readings", "next-move", "kinds",       "trace", "swap",    "wiggle",
     "traps", "close", "logbook",  "practice",  "instruments", "files", "trouble", "safety"};
 
-HelpPage read(const char* id) {
+// In the language in force where there is such a page.
+HelpPage read(const char* id, const QString& language) {
   HelpPage page;
   page.id = QLatin1String(id);
-  QFile file(QStringLiteral(":/help/%1.md").arg(page.id));
+  const QString own = QStringLiteral(":/help/%1/%2.md").arg(language, page.id);
+  QFile file(QFile::exists(own) ? own : QStringLiteral(":/help/%1.md").arg(page.id));
   if (file.open(QIODevice::ReadOnly)) {
     page.text = QString::fromUtf8(file.readAll());
   }
@@ -25,13 +29,13 @@ HelpPage read(const char* id) {
 }  // namespace
 
 const std::vector<HelpPage>& helpPages() {
-  static const auto pages = [] {
-    std::vector<HelpPage> out;
+  static std::map<QString, std::vector<HelpPage>> known;
+  auto& pages = known[QLocale().name().left(2)];
+  if (pages.empty()) {
     for (const char* id : kOrder) {
-      out.push_back(read(id));
+      pages.push_back(read(id, QLocale().name().left(2)));
     }
-    return out;
-  }();
+  }
   return pages;
 }
 

@@ -13,11 +13,14 @@
 #include "app/line/meter_dialog.h"
 #include "app/line/meter_strip.h"
 #include "app/line/usual_lines.h"
+#include "app/parts/dialogs.h"
+#include "app/parts/drag_out.h"
 #include "app/style/pages.h"
 #include "app/style/words.h"
 #include "core/base/json.h"
 #include "core/base/say.h"
 #include "core/job/line_edit.h"
+#include "render/scene_file.h"
 
 namespace haybale::app {
 
@@ -75,8 +78,18 @@ QWidget* LineView::headRow() {
   usual_->setToolTip(tr("Begin with a line as vehicles have it, chosen by its picture"));
   usual_->setProperty("key", true);
   connect(usual_, &QPushButton::clicked, this, [this] { chooseUsual(model_, this); });
+  picture_ = new QPushButton(tr("Picture"), row);
+  picture_->setObjectName(QStringLiteral("line.picture"));
+  picture_->setToolTip(tr("The line as a picture, SVG or PNG; may be dragged out"));
+  picture_->setProperty("key", true);
+  connect(picture_, &QPushButton::clicked, this, &LineView::savePicture);
+  new DragOut(picture_, [this](const QString& folder) {
+    const QString file = folder + QStringLiteral("/line.png");
+    return render::writePicture(board_->scene(), file) ? file : QString();
+  });
   layout->addWidget(circuitName_, 1);
   layout->addWidget(usual_);
+  layout->addWidget(picture_);
   for (QPushButton* button : {list_, edit_}) {
     button->setCheckable(true);
     button->setProperty("key", true);
@@ -122,6 +135,16 @@ QWidget* LineView::readingPage() {
   box_->setPlaceholder(tr("a value, or a whole line: C2 a gnd 4.98V key on unplugged"));
   column->addWidget(box_);
   return page;
+}
+
+void LineView::savePicture() {
+  const QString path = dialogs().saveFile(this, tr("Save the picture"), QStringLiteral("line.svg"),
+                                          QStringLiteral("SVG (*.svg);;PNG (*.png)"));
+  if (path.isEmpty()) {
+    return;
+  }
+  const auto status = render::writePicture(board_->scene(), path);
+  emit said(status ? tr("Saved in %1.").arg(path) : q(status.error().sentence()), !status);
 }
 
 void LineView::setLive(bool live) {

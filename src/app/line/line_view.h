@@ -27,6 +27,7 @@ class LineView : public QWidget {
   void setLive(bool live);
 
  signals:
+  void said(const QString& sentence, bool bad);
   void captureDropped(const QString& circuit, const QString& file);
   void liveWanted();
 
@@ -35,6 +36,7 @@ class LineView : public QWidget {
   void addKey(QPushButton* button, const QString& keys);
   QWidget* readingPage();
   void chooseMeter();
+  void savePicture();
   void refresh();
 
   JobModel& model_;
@@ -43,6 +45,7 @@ class LineView : public QWidget {
   QStackedWidget* lower_;  // next reading or editor
   QLabel* circuitName_ = nullptr;
   QPushButton* usual_ = nullptr;
+  QPushButton* picture_ = nullptr;
   QPushButton* list_ = nullptr;
   QPushButton* edit_ = nullptr;
   ReadingBox* box_ = nullptr;

@@ -3,6 +3,7 @@
 #include <QFileInfo>
 
 #include "app/model/added_files.h"
+#include "app/model/desktop_recent.h"
 #include "app/model/job_model.h"
 #include "app/model/preferences.h"
 #include "app/model/snapshot_command.h"
@@ -73,6 +74,7 @@ Status JobModel::open(const QString& path) {
     }
   }
   noteRecent(absolute);
+  noteForDesktop(absolute);
   tellOpened();
   return Done{};
 }
@@ -279,6 +281,7 @@ Status JobModel::save(const QString& path) {
     autosave(true);
   }
   noteRecent(absolute);
+  noteForDesktop(absolute);
   emit changed();
   return Done{};
 }

@@ -5,6 +5,7 @@
 #include <QVBoxLayout>
 
 #include "app/parts/dialogs.h"
+#include "app/parts/drag_out.h"
 #include "app/parts/when_seen.h"
 #include "app/style/flow_layout.h"
 #include "app/style/form.h"
@@ -96,8 +97,9 @@ void TraceView::makeButtons(QLayout* row) {
                  tr("Take each wheel's rest level off, to see a small wave on a high one"), this);
   rest->setCheckable(true);
   auto* all = toolButton(tr("Whole record"), "trace.all", tr("Home"), this);
-  auto* save = toolButton(tr("Save what is shown"), "trace.export",
-                          tr("The shown stretch of all wheels as CSV or WAV"), this);
+  auto* save =
+      toolButton(tr("Save what is shown"), "trace.export",
+                 tr("The shown stretch of all wheels as CSV or WAV; may be dragged out"), this);
   auto* read =
       toolButton(tr("How it is read"), "trace.read",
                  tr("The first lines of the chosen wheel's file, and how they are taken"), this);
@@ -111,6 +113,12 @@ void TraceView::makeButtons(QLayout* row) {
   connect(rest, &QPushButton::toggled, this, [this](bool on) { lanes_->setAroundRest(on); });
   connect(all, &QPushButton::clicked, this, [this] { lanes_->showAll(); });
   connect(save, &QPushButton::clicked, this, &TraceView::exportShown);
+  new DragOut(save, [this](const QString& folder) {
+    const auto record = lanes_->visible();
+    const QString file = folder + QStringLiteral("/traces.csv");
+    return !record.channels.empty() && capture::saveCapture(file.toStdString(), record) ? file
+                                                                                        : QString();
+  });
   connect(open, &QPushButton::clicked, this,
           [this] { emit fileWanted(model_.selection().circuit); });
 }

@@ -362,7 +362,7 @@ class Judge {
         : code == Code::intermittentShort ? kShortOnceTrue
                                           : kOpenOnceTrue,
         sayf("The signal is gone {}, for {} at most, tied to no tooth: {}.",
-             count == 1 ? std::string("once") : sayf("{} times", count),
+             count == 1 ? std::string(say("once")) : sayf("{} times", count),
              units::format(longest, units::Unit::second, 2), meaning));
   }
 
