@@ -17,6 +17,7 @@ namespace {
 constexpr int kBigPx = 64;
 constexpr int kBodyPx = 40;
 constexpr int kSmallPx = 26;
+constexpr double kMostFactor = 1.5;
 constexpr double kLeastFactor = 0.4;
 
 void setSize(QLabel* label, double px, bool bold) {
@@ -54,7 +55,7 @@ FarPage::FarPage(JobModel& model, QWidget* over) : QWidget(over), voice_(new Voi
   back_->setProperty("main", true);
   for (auto* button : {again_, back_}) {
     button->setMinimumHeight(72);
-    button->setStyleSheet(QStringLiteral("font-size: 26px;"));
+    button->setStyleSheet(QStringLiteral("font-size: 26px; min-height: 60px;"));
     row->addWidget(button);
   }
   column->addLayout(row);
@@ -110,7 +111,7 @@ void FarPage::refresh() {
 
 // As large as it can be with all of it on the page.
 void FarPage::fit() {
-  for (double factor = 1.0; factor >= kLeastFactor; factor -= 0.05) {
+  for (double factor = kMostFactor; factor >= kLeastFactor; factor -= 0.05) {
     setSize(head_, factor * kSmallPx, false);
     setSize(big_, factor * kBigPx, true);
     setSize(body_, factor * kBodyPx, false);

@@ -147,7 +147,13 @@ std::vector<Shot> shots() {
        false},
       {"counter", [](MainWindow& w) { press(w, "intake.page.counter"); }, false},
       {"line", [](MainWindow& w) { w.showView(MainWindow::kLine); }},
-      {"readings", [](MainWindow& w) { press(w, "line.list"); }, false},
+      {"far", [](MainWindow& w) { w.toggleFar(); }, false},
+      {"readings",
+       [](MainWindow& w) {
+         w.toggleFar();
+         press(w, "line.list");
+       },
+       false},
       {"trace",
        [](MainWindow& w) {
          press(w, "line.list");
@@ -173,7 +179,8 @@ std::vector<Shot> shots() {
        [](MainWindow& w) {
          w.showView(MainWindow::kClose);
          press(w, "close.page.proof");
-       }},
+       },
+       false},
       {"report", [](MainWindow& w) { press(w, "close.page.report"); }, false},
       {"logbook",
        [](MainWindow& w) {

@@ -92,6 +92,9 @@ QScrollBar:vertical { background: @ground; width: 12px; } QScrollBar::handle:ver
 QScrollBar:horizontal { background: @ground; height: 12px; } QScrollBar::handle:horizontal { background: @rule; border-radius: 5px; min-width: 40px; }
 QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }
 QDialog, QMessageBox { background: @panel; }
+QTabWidget::pane { border: 1px solid @rule; }
+QTabBar::tab { background: @ground; color: @ink; border: 1px solid @rule; padding: 8px 16px; }
+QTabBar::tab:selected { background: @straw; color: #1f2a30; } QTabBar::tab:focus { border: 2px solid @strawLine; }
 )";
 
 }  // namespace
