@@ -266,6 +266,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>%1 ist fort oder gehört zu einem anderen Auftrag; dies ist der Auftrag, wie das Werkstattbuch ihn behielt.</translation>
   </message>
   <message>
+   <source>%1 is no picture that can be read.</source>
+   <translation>%1 ist kein lesbares Bild.</translation>
+  </message>
+  <message>
    <source>%1 is no text file: there is nothing to choose in how it is read.</source>
    <translation>%1 ist keine Textdatei: da gibt es nichts zu wählen.</translation>
   </message>
@@ -622,6 +626,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>: das Paar ist unterbrochen oder fast</translation>
   </message>
   <message>
+   <source>: the photo is missing</source>
+   <translation>: das Foto fehlt</translation>
+  </message>
+  <message>
    <source>: time</source>
    <translation>: Zeit</translation>
   </message>
@@ -896,6 +904,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Any word of a job: a plate, a code, a colour, a complaint, a reading</source>
    <translation>Irgendein Wort eines Auftrags: Kennzeichen, Code, Farbe, Beanstandung, Messwert</translation>
+  </message>
+  <message>
+   <source>Arrow</source>
+   <translation>Pfeil</translation>
   </message>
   <message>
    <source>As a capture of the wheel in question</source>
@@ -1252,6 +1264,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Done already</source>
    <translation>Schon getan</translation>
+  </message>
+  <message>
+   <source>Drag on the photo. What is kept is a copy with the marks; the photo itself stays as it is.</source>
+   <translation>Auf dem Foto ziehen. Behalten wird eine Kopie mit den Zeichen; das Foto selbst bleibt, wie es ist.</translation>
   </message>
   <message>
    <source>Draw 7 and 14 mA in turn, {:.4g} times a second, from wire a through the load box.</source>
@@ -1630,6 +1646,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Aufträge nur an diesem Platz behalten</translation>
   </message>
   <message>
+   <source>Keep the marked copy</source>
+   <translation>Kopie behalten</translation>
+  </message>
+  <message>
    <source>Keep the reading, but do not count it</source>
    <translation>Den Messwert behalten, aber nicht zählen</translation>
   </message>
@@ -1892,6 +1912,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Mains hum of {:.0f} Hz, {} peak, rides on it: leads or shield pick it up; mind it when levels are near a limit.</source>
    <translation>Netzbrummen von {:.0f} Hz, {} Spitze, liegt darauf: Leitungen oder Schirm fangen es ein; bei Pegeln nahe einer Grenze bedenken.</translation>
+  </message>
+  <message>
+   <source>Mark a photo</source>
+   <translation>Foto kennzeichnen</translation>
+  </message>
+  <message>
+   <source>Mark the photo</source>
+   <translation>Foto zeichnen</translation>
   </message>
   <message>
    <source>Measure a new sensor before fitting it, clean the seat, push it fully home, then repeat the reading that failed.</source>
@@ -2410,6 +2438,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Teile des Werkstattbuchs sind beschädigt. Programm schließen und neu starten: was lesbar ist, kommt in ein neues.</translation>
   </message>
   <message>
+   <source>Photos</source>
+   <translation>Fotos</translation>
+  </message>
+  <message>
    <source>Picture</source>
    <translation>Bild</translation>
   </message>
@@ -2700,6 +2732,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Right: %1.</source>
    <translation>Richtig: %1.</translation>
+  </message>
+  <message>
+   <source>Ring</source>
+   <translation>Ring</translation>
   </message>
   <message>
    <source>Ring dial</source>
@@ -3090,6 +3126,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Tab, Umschalt+Tab</translation>
   </message>
   <message>
+   <source>Take back</source>
+   <translation>Zurücknehmen</translation>
+  </message>
+  <message>
    <source>Take each wheel's rest level off, to see a small wave on a high one</source>
    <translation>Die Ruhelage jedes Rads abziehen, um eine kleine Welle auf einer hohen zu sehen</translation>
   </message>
@@ -3356,6 +3396,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>The password is taken from ~/.pgpass or PGPASSWORD; written into the address it is used until the program ends and never kept. Beyond this machine the connection is encrypted. How to set up a shop's server: packaging/shop-server.md.</source>
    <translation>Das Passwort kommt aus ~/.pgpass oder PGPASSWORD; in die Adresse geschrieben gilt es bis zum Programmende und wird nie behalten. Über diesen Rechner hinaus ist die Verbindung verschlüsselt. Wie ein Server eingerichtet wird: packaging/shop-server.md.</translation>
+  </message>
+  <message>
+   <source>The photo</source>
+   <translation>Das Foto</translation>
   </message>
   <message>
    <source>The pitch follows the reading; a dropout rattles</source>
@@ -4015,6 +4059,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Without {} ({}) the rest agrees: wrong pin, bad contact, or a meter still ranging?</source>
    <translation>Ohne {} ({}) passt der Rest: falscher Pin, schlechter Kontakt, oder der Bereich war noch nicht gefunden?</translation>
+  </message>
+  <message>
+   <source>Words</source>
+   <translation>Worte</translation>
   </message>
   <message>
    <source>Words of what to do</source>
@@ -6507,6 +6555,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>words of it: ohms, C1, codes, look, RL ...</source>
    <translation>Wörter davon: ohm, C1, code, RL ...</translation>
+  </message>
+  <message>
+   <source>words to set where you click</source>
+   <translation>Worte, die an die angeklickte Stelle kommen</translation>
   </message>
   <message>
    <source>work done</source>

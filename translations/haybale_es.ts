@@ -266,6 +266,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>%1 ya no está o es de otro trabajo; este es el trabajo como lo guardó el libro.</translation>
   </message>
   <message>
+   <source>%1 is no picture that can be read.</source>
+   <translation>%1 no es una imagen legible.</translation>
+  </message>
+  <message>
    <source>%1 is no text file: there is nothing to choose in how it is read.</source>
    <translation>%1 no es un archivo de texto: no hay nada que elegir.</translation>
   </message>
@@ -622,6 +626,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>: el par está abierto o casi</translation>
   </message>
   <message>
+   <source>: the photo is missing</source>
+   <translation>: falta la foto</translation>
+  </message>
+  <message>
    <source>: time</source>
    <translation>: tiempo</translation>
   </message>
@@ -896,6 +904,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Any word of a job: a plate, a code, a colour, a complaint, a reading</source>
    <translation>Cualquier palabra de un trabajo: matrícula, código, color, queja, lectura</translation>
+  </message>
+  <message>
+   <source>Arrow</source>
+   <translation>Flecha</translation>
   </message>
   <message>
    <source>As a capture of the wheel in question</source>
@@ -1252,6 +1264,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Done already</source>
    <translation>Ya hecho</translation>
+  </message>
+  <message>
+   <source>Drag on the photo. What is kept is a copy with the marks; the photo itself stays as it is.</source>
+   <translation>Arrastre sobre la foto. Se guarda una copia con las marcas; la foto misma queda como está.</translation>
   </message>
   <message>
    <source>Draw 7 and 14 mA in turn, {:.4g} times a second, from wire a through the load box.</source>
@@ -1630,6 +1646,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Guardar trabajos solo en este puesto</translation>
   </message>
   <message>
+   <source>Keep the marked copy</source>
+   <translation>Guardar la copia</translation>
+  </message>
+  <message>
    <source>Keep the reading, but do not count it</source>
    <translation>Guardar la lectura, pero no contarla</translation>
   </message>
@@ -1892,6 +1912,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Mains hum of {:.0f} Hz, {} peak, rides on it: leads or shield pick it up; mind it when levels are near a limit.</source>
    <translation>Zumbido de red de {:.0f} Hz, {} de pico, encima: lo recogen cables o pantalla; téngalo en cuenta cerca de un límite.</translation>
+  </message>
+  <message>
+   <source>Mark a photo</source>
+   <translation>Marcar una foto</translation>
+  </message>
+  <message>
+   <source>Mark the photo</source>
+   <translation>Marcar la foto</translation>
   </message>
   <message>
    <source>Measure a new sensor before fitting it, clean the seat, push it fully home, then repeat the reading that failed.</source>
@@ -2410,6 +2438,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Partes del libro están dañadas. Cierre el programa y ábralo de nuevo: lo legible pasa a uno nuevo.</translation>
   </message>
   <message>
+   <source>Photos</source>
+   <translation>Fotos</translation>
+  </message>
+  <message>
    <source>Picture</source>
    <translation>Dibujo</translation>
   </message>
@@ -2700,6 +2732,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Right: %1.</source>
    <translation>Correcto: %1.</translation>
+  </message>
+  <message>
+   <source>Ring</source>
+   <translation>Anillo</translation>
   </message>
   <message>
    <source>Ring dial</source>
@@ -3090,6 +3126,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Tab, Mayús+Tab</translation>
   </message>
   <message>
+   <source>Take back</source>
+   <translation>Retirar</translation>
+  </message>
+  <message>
    <source>Take each wheel's rest level off, to see a small wave on a high one</source>
    <translation>Restar el reposo de cada rueda, para ver una onda pequeña sobre una alta</translation>
   </message>
@@ -3356,6 +3396,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>The password is taken from ~/.pgpass or PGPASSWORD; written into the address it is used until the program ends and never kept. Beyond this machine the connection is encrypted. How to set up a shop's server: packaging/shop-server.md.</source>
    <translation>La contraseña se toma de ~/.pgpass o PGPASSWORD; escrita en la dirección vale hasta que el programa termina y nunca se guarda. Fuera de esta máquina la conexión va cifrada. Cómo montar un servidor: packaging/shop-server.md.</translation>
+  </message>
+  <message>
+   <source>The photo</source>
+   <translation>La foto</translation>
   </message>
   <message>
    <source>The pitch follows the reading; a dropout rattles</source>
@@ -4015,6 +4059,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Without {} ({}) the rest agrees: wrong pin, bad contact, or a meter still ranging?</source>
    <translation>Sin {} ({}) lo demás concuerda: ¿patilla equivocada, mal contacto, o la escala aún buscando?</translation>
+  </message>
+  <message>
+   <source>Words</source>
+   <translation>Palabras</translation>
   </message>
   <message>
    <source>Words of what to do</source>
@@ -6507,6 +6555,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>words of it: ohms, C1, codes, look, RL ...</source>
    <translation>palabras: ohm, C1, cod, RL ...</translation>
+  </message>
+  <message>
+   <source>words to set where you click</source>
+   <translation>palabras que poner donde pulse</translation>
   </message>
   <message>
    <source>work done</source>

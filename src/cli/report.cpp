@@ -50,6 +50,7 @@ int report(const std::string& file, const std::string& to, bool owner, Streams s
   const std::string when =
       QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd HH:mm")).toStdString();
   picture::ReportInput input{&*job, &assessment, nullptr, when};
+  input.folder = std::filesystem::absolute(file).parent_path().string();
   input.reader = owner ? picture::Reader::owner : picture::Reader::file;
   if (!job->proof.empty() || !job->repair.done.empty() || job->closing.closed()) {
     input.proof = &session.proof();

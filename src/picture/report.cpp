@@ -202,6 +202,7 @@ Report reportOf(const ReportInput& input, const Measure& measure) {
   }
   addReadings(report, job, assessment);
   addTraces(report, job, assessment, measure);
+  addPhotos(report, input);
   addRepair(report, job);
   if (input.proof) {
     addProof(report, job, *input.proof);

@@ -2,6 +2,7 @@
 // print library.
 #pragma once
 
+#include <functional>
 #include <string>
 #include <variant>
 #include <vector>
@@ -40,7 +41,12 @@ struct Figure {
 struct Caution {
   std::string text;
 };
-using Block = std::variant<Heading, Paragraph, Bullets, Table, Figure, Caution>;
+/// A picture in a file, as it was taken or marked.
+struct Photo {
+  std::string path;
+  std::string caption;
+};
+using Block = std::variant<Heading, Paragraph, Bullets, Table, Figure, Caution, Photo>;
 
 struct Report {
   std::string title;
@@ -59,10 +65,14 @@ struct ReportInput {
   Reader reader = Reader::file;
   std::string shop = {};        ///< whose report it is; may be empty
   std::string technician = {};  ///< who made it; may be empty
+  std::string folder = {};      ///< where relative attachments start
 };
 [[nodiscard]] Report reportOf(const ReportInput& input, const Measure& measure);
 
-/// One self-contained page; everything typed is escaped.
-[[nodiscard]] std::string toHtml(const Report& report);
+/// The bytes of a photo as a data URI, "" where it cannot be read.
+using PhotoSource = std::function<std::string(const std::string& path)>;
+
+/// One self-contained page; everything typed is escaped. Without a source photos are named only.
+[[nodiscard]] std::string toHtml(const Report& report, const PhotoSource& photos = {});
 
 }  // namespace haybale::picture

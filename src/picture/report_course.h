@@ -7,6 +7,8 @@ namespace haybale::picture {
 
 void addIntake(Report& report, const job::Case& job);
 void addRepair(Report& report, const job::Case& job);
+/// Photos attached to readings; of one that was marked the marked copy alone.
+void addPhotos(Report& report, const ReportInput& input);
 void addProof(Report& report, const job::Case& job, const diagnosis::Proof& proof);
 
 }  // namespace haybale::picture

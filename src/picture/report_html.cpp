@@ -12,7 +12,7 @@ body{font:16px/1.45 'Atkinson Hyperlegible',Verdana,sans-serif;color:#1f2a30;bac
 h1{font-size:1.7em;margin-bottom:.1em}h2{font-size:1.2em;margin-top:1.6em;border-bottom:1px solid #d6cdb8}
 table{border-collapse:collapse;width:100%;font-size:.86em}th,td{text-align:left;vertical-align:top;padding:.35em .5em;border-bottom:1px solid #d6cdb8}
 .faint{color:#625d52}.caution{background:#f8eccb;border:1px solid #b07a12;border-radius:5px;padding:.5em .8em;margin:.5em 0}
-figure{margin:1em 0}figcaption{color:#625d52;font-size:.9em}svg{max-width:100%;height:auto}
+figure{margin:1em 0}figcaption{color:#625d52;font-size:.9em}svg,img{max-width:100%;height:auto}
 @media print{body{background:#fff;margin:0}figure,tr,.caution{break-inside:avoid}}
 )";
 
@@ -60,16 +60,25 @@ class Html {
     out_ += "<div class=\"caution\">" + escaped(c.text) + "</div>\n";
   }
 
+  void operator()(const Photo& p) {
+    const std::string data = photos_ ? photos_(p.path) : std::string();
+    const std::string picture =
+        data.empty() ? "" : "<img alt=\"" + escaped(p.caption) + "\" src=\"" + data + "\">";
+    out_ += "<figure>" + picture + "<figcaption>" + escaped(p.caption) + "</figcaption></figure>\n";
+  }
+
+  explicit Html(const PhotoSource& photos) : photos_(photos) {}
   std::string take() { return std::move(out_); }
 
  private:
+  const PhotoSource& photos_;
   std::string out_;
 };
 
 }  // namespace
 
-std::string toHtml(const Report& report) {
-  Html html;
+std::string toHtml(const Report& report, const PhotoSource& photos) {
+  Html html(photos);
   for (const auto& block : report.blocks) {
     std::visit(html, block);
   }

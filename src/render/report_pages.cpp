@@ -2,6 +2,7 @@
 
 #include <QBuffer>
 #include <QCoreApplication>
+#include <QImageReader>
 #include <QPainter>
 #include <QPdfWriter>
 #include <QPicture>
@@ -9,6 +10,7 @@
 #include <functional>
 
 #include "core/base/atomic_file.h"
+#include "core/base/say.h"
 #include "render/scene_painter.h"
 
 namespace haybale::render {
@@ -24,9 +26,34 @@ constexpr double kPageH = 1123;
 constexpr double kMargin = 56;
 constexpr double kWidth = kPageW - 2 * kMargin;
 constexpr double kLine = 1.35;
+constexpr double kPhotoH = 300;  // at most
 
 QString q(const std::string& text) {
   return QString::fromStdString(text);
+}
+
+// As it was held when it was taken; a null image where it cannot be read.
+QImage photoOf(const std::string& path) {
+  QImageReader reader(q(path));
+  reader.setAutoTransform(true);
+  return reader.read();
+}
+
+// The photo no wider than a page needs, for a page that carries it along.
+std::string dataOf(const std::string& path) {
+  constexpr int kMostWidth = 1400;
+  QImage photo = photoOf(path);
+  if (photo.isNull()) {
+    return "";
+  }
+  if (photo.width() > kMostWidth) {
+    photo = photo.scaledToWidth(kMostWidth, Qt::SmoothTransformation);
+  }
+  QByteArray bytes;
+  QBuffer buffer(&bytes);
+  buffer.open(QIODevice::WriteOnly);
+  photo.save(&buffer, "PNG");
+  return "data:image/png;base64," + bytes.toBase64().toStdString();
 }
 
 // Sets blocks one below the other; asks for a new page when the next thing does not fit.
@@ -99,6 +126,20 @@ class Setter {
     y_ += text(f.caption, kMargin, kWidth, 11.5, false, Role::faint) + 6;
   }
 
+  void operator()(const picture::Photo& p) {
+    const QImage photo = photoOf(p.path);
+    const QSizeF size = QSizeF(photo.size()).scaled(kWidth, kPhotoH, Qt::KeepAspectRatio);
+    const double h = photo.isNull() ? 0 : size.height();
+    need(h + 26);
+    if (!photo.isNull()) {
+      painter_.drawImage(QRectF(QPointF(kMargin, y_), size), photo);
+    }
+    y_ += h + 4;
+    const std::string caption =
+        photo.isNull() ? p.caption + say(": the photo is missing") : p.caption;
+    y_ += text(caption, kMargin, kWidth, 11.5, false, Role::faint) + 6;
+  }
+
   void operator()(const picture::Caution& c) {
     const double h = height(c.text, kWidth - 24, 13, false) + 12;
     need(h + 6);
@@ -131,6 +172,7 @@ class Setter {
       double operator()(const picture::Figure& f) const {
         return f.scene.height * kWidth / f.scene.width + 26;
       }
+      double operator()(const picture::Photo&) const { return kPhotoH + 26; }
       double operator()(const picture::Caution& c) const {
         return height(c.text, kWidth - 24, 13, false) + 18;
       }
@@ -277,7 +319,7 @@ Status saveReport(const picture::Report& report, const QString& path) {
   }
   if (path.endsWith(QStringLiteral(".html"), Qt::CaseInsensitive) ||
       path.endsWith(QStringLiteral(".htm"), Qt::CaseInsensitive)) {
-    return job::writeFileAtomically(to, picture::toHtml(report));
+    return job::writeFileAtomically(to, picture::toHtml(report, dataOf));
   }
   return Error{to, std::nullopt, "is neither PDF nor HTML", "a name that ends in .pdf or .html"};
 }

@@ -2,8 +2,10 @@
 
 #include <QDesktopServices>
 #include <QDir>
+#include <QFileInfo>
 #include <QHBoxLayout>
 #include <QHeaderView>
+#include <QImageReader>
 #include <QLineEdit>
 #include <QPushButton>
 #include <QTableWidget>
@@ -12,6 +14,7 @@
 
 #include "app/parts/dialogs.h"
 #include "app/parts/when_seen.h"
+#include "app/photo/photo_dialog.h"
 #include "app/style/theme.h"
 #include "app/style/words.h"
 #include "picture/line_board.h"
@@ -106,6 +109,7 @@ void EvidenceList::addKeys() {
   });
   key(tr("Remove"), "readings.remove", [this] { model_.removeEvidence(chosen()); });
   key(tr("Attach a file"), "readings.attach", [this] { attach(); });
+  photo_ = key(tr("Mark the photo"), "readings.photo", [this] { markPhoto(); });
   static_cast<QVBoxLayout*>(layout())->addLayout(row);
 }
 
@@ -127,6 +131,32 @@ void EvidenceList::correct() {
 void EvidenceList::attach() {
   model_.attach(chosen(),
                 dialogs().openFile(this, tr("Attach a photo or file"), tr("All files (*)")));
+}
+
+// The photo attached last, as a file; empty where there is none.
+QString EvidenceList::photoOf(const job::Evidence* e) const {
+  for (std::size_t i = e ? e->attachments.size() : 0; i-- > 0;) {
+    if (isPhoto(q(e->attachments[i]))) {
+      return QDir(model_.folder()).absoluteFilePath(q(e->attachments[i]));
+    }
+  }
+  return {};
+}
+
+void EvidenceList::markPhoto() {
+  const QString id = chosen();
+  const QString file = photoOf(model_.job().evidenceById(id.toStdString()));
+  if (QImageReader(file).size().isEmpty()) {
+    emit model_.said(tr("%1 is no picture that can be read.").arg(QFileInfo(file).fileName()),
+                     true);
+    return;
+  }
+  auto* dialog = new PhotoDialog(file, this);
+  dialog->setAttribute(Qt::WA_DeleteOnClose);
+  connect(dialog, &PhotoDialog::said, &model_, &JobModel::said);
+  connect(dialog, &QDialog::accepted, this,
+          [this, dialog, id] { model_.attach(id, dialog->kept()); });
+  dialog->open();
 }
 
 void EvidenceList::fillRow(int row, const job::Evidence& e, const diagnosis::ReadingView& view) {
@@ -182,6 +212,7 @@ void EvidenceList::keysFor(const job::Evidence* e) {
   for (auto* button : needRow_) {
     button->setEnabled(e != nullptr);
   }
+  photo_->setEnabled(!photoOf(e).isEmpty());
 }
 
 }  // namespace haybale::app

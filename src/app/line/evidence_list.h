@@ -25,11 +25,14 @@ class EvidenceList : public QWidget {
   void refresh();
   void correct();
   void attach();
+  void markPhoto();
+  [[nodiscard]] QString photoOf(const job::Evidence* e) const;
   [[nodiscard]] QString chosen() const;
 
   JobModel& model_;
   QTableWidget* table_;
   QLineEdit* retype_ = nullptr;
+  QPushButton* photo_ = nullptr;
   QPushButton* withdraw_ = nullptr;
   QList<QPushButton*> needRow_;
 };
