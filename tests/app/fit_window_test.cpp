@@ -191,8 +191,11 @@ class Fit : public Window {
           ADD_FAILURE() << press;
         }
       }
-      settle();
-      QTest::qWait(60);
+      // What is laid out asks to be laid out again, layer by layer.
+      for (int layer = 0; layer < 4; ++layer) {
+        settle();
+        QApplication::processEvents();
+      }
       expectFits(job + " " + std::to_string(size.width()) + "x" + std::to_string(size.height()) +
                  " view " + std::to_string(view) + " " + (press ? press : ""));
     }

@@ -61,21 +61,22 @@ class Desk:
                 return app
         return None
 
-    def nodes(self, node=None, depth=0):
+    def nodes(self, node=None, depth=0, seen=False):
+        """All of them, or only those below what is seen: pages behind others are not walked."""
         node = node or self.app
         yield node
-        if depth < 40:
+        if depth < 40 and (not seen or depth < 2 or self.showing(node)):
             for i in range(node.childCount):
                 child = node.getChildAtIndex(i)
                 if child is not None:
-                    yield from self.nodes(child, depth + 1)
+                    yield from self.nodes(child, depth + 1, seen)
 
     def showing(self, node):
         states = node.getState()
         return states.contains(self.at.STATE_SHOWING) and states.contains(self.at.STATE_ENABLED)
 
     def find(self, name, role):
-        for node in self.nodes():
+        for node in self.nodes(seen=True):
             try:
                 if node.name == name and node.getRoleName() == role and self.showing(node):
                     return node
@@ -92,7 +93,7 @@ class Desk:
 
     def texts(self):
         out = []
-        for node in self.nodes():
+        for node in self.nodes(seen=True):
             try:
                 if node.getRoleName() == "label" and self.showing(node) and node.name:
                     out.append(node.name)
