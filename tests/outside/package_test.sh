@@ -43,7 +43,8 @@ grep -q "$type" "$root/usr/share/applications/haybale.desktop" || fail "nobody o
 
 own -r haybale > "$here/remove.log" 2>&1 || fail "$(cat "$here/remove.log")"
 own -P haybale > /dev/null 2>&1 || true
-# What a machine's trigger does after it.
+# What a machine's trigger does after it; there the folder is never empty.
+mkdir -p "$root/usr/share/mime/packages"
 update-mime-database "$root/usr/share/mime" > /dev/null 2>&1 || true
 rest=$(find "$root" -name '*haybale*' -not -path '*/var/lib/dpkg/*')
 [ -z "$rest" ] || fail "left behind: $rest"
