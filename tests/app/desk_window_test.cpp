@@ -175,6 +175,20 @@ TEST_F(Desk, CtrlPlusAndMinusKeepASizeAndAskForAFreshStart) {
   EXPECT_EQ(programSettings().scalePercent, kLeastScale) << "not below what can be read";
 }
 
+// The same job stands there afterwards, also one in which nothing was done yet.
+TEST_F(Desk, AFreshStartOpensTheJobThatWasOpen) {
+  window->openDemo();
+  settle();
+  const auto title = job().title;
+  QTest::keyClick(window.get(), Qt::Key_Plus, Qt::ControlModifier);
+  settle();
+  reopen();
+  window->openLast();
+  settle();
+  EXPECT_EQ(job().title, title);
+  EXPECT_EQ(job().evidence.size(), 5U);
+}
+
 // The whole program: pictures are as many pixels larger as was asked for.
 TEST_F(Desk, TheProgramIsDrawnAtTheSizeAskedFor) {
   const QString file = QString::fromStdString(folder.file("large.png"));

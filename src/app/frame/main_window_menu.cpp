@@ -255,8 +255,10 @@ void MainWindow::useSettings(const ProgramSettings& settings) {
   }
   if (settings.scalePercent != before.scalePercent) {
     say(tr("Everything at %1 %: the window opens anew.").arg(settings.scalePercent), false);
-    emit freshStartWanted();
-  } else if (settings.language != before.language) {
+  }
+  if (settings.scalePercent != before.scalePercent || settings.language != before.language) {
+    hub_.closeYard();  // a made-up vehicle does not outlive it; the real job does
+    model_.keepForNextStart();
     emit freshStartWanted();
   }
 }

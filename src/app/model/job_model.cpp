@@ -121,6 +121,14 @@ Status JobModel::tryChange(const QString& what, const std::function<void(job::Ca
   return Done{};
 }
 
+void JobModel::keepForNextStart() {
+  if (path_.isEmpty() && !untitled_ && !trial_) {
+    untitled_ = true;
+    noteRecent(QStringLiteral("unsaved:") + jobId());
+    autosave(true);
+  }
+}
+
 void JobModel::setJob(const job::Case& job) {
   job_ = job;
   if (path_.isEmpty() && !untitled_ && !trial_) {

@@ -79,6 +79,8 @@ class JobModel : public QObject {
 
   // --- opening and saving; an error leaves the job as it was
   void startNew();
+  /// The job that is open is the first of the recent ones, also when nothing was done in it yet.
+  void keepForNextStart();
   Status openDemo();
   /// Opens a job kept elsewhere (the logbook) under the id it has there.
   void openRecord(job::Case job, const QString& recordId, const QString& path,
