@@ -2139,7 +2139,7 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   </message>
   <message>
    <source>No reading yet. Click a place on the line, then type what the meter shows.</source>
-   <translation>Noch kein Messwert. Eine Stelle anklicken, dann eingeben, was das Messgerät zeigt.</translation>
+   <translation>Noch kein Messwert. Eine Stelle anklicken, dann Messwert eintippen.</translation>
   </message>
   <message>
    <source>No recent jobs</source>
@@ -4213,6 +4213,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>ein Wert, oder eine ganze Zeile: C2 a gnd 4,98V key on unplugged</translation>
   </message>
   <message>
+   <source>a value, or any word of its line</source>
+   <translation>ein Wert, oder ein Wort seiner Zeile</translation>
+  </message>
+  <message>
    <source>a weak sensor</source>
    <translation>ein schwacher Sensor</translation>
   </message>
@@ -4675,10 +4679,6 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>correct a reading</source>
    <translation>Messwert berichtigen</translation>
-  </message>
-  <message>
-   <source>correct the chosen reading: a value, or any word of its line</source>
-   <translation>den gewählten Messwert berichtigen: einen Wert oder ein Wort seiner Zeile</translation>
   </message>
   <message>
    <source>corroded</source>
@@ -6286,7 +6286,7 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   </message>
   <message>
    <source>type what the meter shows</source>
-   <translation>eingeben, was das Messgerät zeigt</translation>
+   <translation>Messwert eintippen</translation>
   </message>
   <message>
    <source>tyre</source>

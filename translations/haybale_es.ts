@@ -2139,7 +2139,7 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   </message>
   <message>
    <source>No reading yet. Click a place on the line, then type what the meter shows.</source>
-   <translation>Aún sin lecturas. Pulse un lugar de la línea y escriba lo que muestra el aparato.</translation>
+   <translation>Aún sin lecturas. Pulse un lugar de la línea y escriba la lectura.</translation>
   </message>
   <message>
    <source>No recent jobs</source>
@@ -4213,6 +4213,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>un valor, o una línea entera: C2 a gnd 4,98V key on unplugged</translation>
   </message>
   <message>
+   <source>a value, or any word of its line</source>
+   <translation>un valor, o una palabra de su línea</translation>
+  </message>
+  <message>
    <source>a weak sensor</source>
    <translation>un sensor débil</translation>
   </message>
@@ -4675,10 +4679,6 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>correct a reading</source>
    <translation>corregir una lectura</translation>
-  </message>
-  <message>
-   <source>correct the chosen reading: a value, or any word of its line</source>
-   <translation>corregir la lectura elegida: un valor, o una palabra de su línea</translation>
   </message>
   <message>
    <source>corroded</source>
@@ -6286,7 +6286,7 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   </message>
   <message>
    <source>type what the meter shows</source>
-   <translation>escriba lo que muestra el aparato</translation>
+   <translation>escriba la lectura</translation>
   </message>
   <message>
    <source>tyre</source>

@@ -7,9 +7,9 @@
 #include <utility>
 
 #include "core/base/say.h"
-#include "core/base/text.h"
 #include "core/session/closing.h"
 #include "core/verdict/move_words.h"
+#include "picture/photo_files.h"
 
 namespace haybale::picture {
 
@@ -67,26 +67,11 @@ void addIntake(Report& report, const job::Case& job) {
   report.blocks.emplace_back(std::move(table));
 }
 
-namespace {
-
-bool isPhoto(std::string_view file) {
-  const auto dot = file.find_last_of('.');
-  const std::string ending = dot == std::string_view::npos ? "" : text::lower(file.substr(dot + 1));
-  return ending == "jpg" || ending == "jpeg" || ending == "png" || ending == "bmp" ||
-         ending == "gif";
-}
-
-std::string stem(const std::string& file) {
-  return file.substr(0, file.find_last_of('.'));
-}
-
-}  // namespace
-
 void addPhotos(Report& report, const ReportInput& input) {
   bool any = false;
   for (const auto& e : input.job->evidence) {
     for (const auto& file : e.attachments) {
-      const std::string marked = stem(file) + ".marked.png";
+      const std::string marked = markedName(file);
       const bool shownMarked = ticked(e.attachments, marked) && file != marked;
       if (!isPhoto(file) || shownMarked) {
         continue;

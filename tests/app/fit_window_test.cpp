@@ -85,6 +85,13 @@ class Fit : public Window {
         EXPECT_FALSE(button->text().endsWith(QChar(0x2026)))
             << where << ": cut " << nameOf(*button, button->text());
       }
+    } else if (auto* edit = qobject_cast<QLineEdit*>(&widget)) {
+      constexpr int kInside = 18;  // frame and padding
+      if (edit->isEnabled() && edit->text().isEmpty()) {
+        EXPECT_GE(edit->width() - kInside,
+                  edit->fontMetrics().horizontalAdvance(edit->placeholderText()))
+            << where << ": " << nameOf(*edit, edit->placeholderText());
+      }
     } else if (auto* box = qobject_cast<QComboBox*>(&widget)) {
       if (!box->isEditable()) {
         constexpr int kArrow = 20;

@@ -5,6 +5,7 @@
 #include <QLabel>
 #include <QPushButton>
 
+#include "app/parts/spoken_names.h"
 #include "app/style/form.h"
 
 namespace haybale::app {
@@ -87,6 +88,8 @@ void CodesTable::rebuild() {
   for (std::size_t i = 0; i < model_.job().intake.codes.size(); ++i) {
     addRow(i);
   }
+  // Nobody may be looking at this page yet.
+  SpokenNames::nameAll(*this);
 }
 
 void CodesTable::choice(int row, int column, std::size_t index, const char* field,

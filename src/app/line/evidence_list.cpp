@@ -17,7 +17,9 @@
 #include "app/photo/photo_dialog.h"
 #include "app/style/theme.h"
 #include "app/style/words.h"
+#include "core/base/say.h"
 #include "picture/line_board.h"
+#include "picture/photo_files.h"
 #include "render/scene_painter.h"
 
 namespace haybale::app {
@@ -43,6 +45,12 @@ QString meaningOf(const job::Evidence& e, const diagnosis::ReadingView& view) {
     text += QObject::tr(" File: %1.").arg(q(file.substr(file.find_last_of('/') + 1)));
   }
   return text;
+}
+
+// The heading says "expected" already, in whatever language.
+std::string_view withoutLead(std::string_view text) {
+  const std::string_view lead = haybale::say("expected ");
+  return text.starts_with(lead) ? text.substr(lead.size()) : text;
 }
 
 // The hour of "2026-11-20T08:16"; the day stands in the report.
@@ -90,18 +98,20 @@ void EvidenceList::addKeys() {
   auto* row = new QHBoxLayout;
   retype_ = new QLineEdit(this);
   retype_->setObjectName(QStringLiteral("readings.retype"));
-  retype_->setPlaceholderText(tr("correct the chosen reading: a value, or any word of its line"));
+  retype_->setPlaceholderText(tr("a value, or any word of its line"));
   connect(retype_, &QLineEdit::returnPressed, this, &EvidenceList::correct);
   row->addWidget(retype_, 1);
+  auto* below = new QHBoxLayout;
+  below->addStretch();
   const auto key = [&](const QString& text, const char* name, const std::function<void()>& run) {
     auto* button = new QPushButton(text, this);
     button->setObjectName(QLatin1String(name));
     connect(button, &QPushButton::clicked, this, run);
-    row->addWidget(button);
+    below->addWidget(button);
     needRow_ << button;
     return button;
   };
-  key(tr("Correct"), "readings.correct", [this] { correct(); });
+  row->addWidget(key(tr("Correct"), "readings.correct", [this] { correct(); }));
   withdraw_ = key(tr("Withdraw"), "readings.withdraw", [this] {
     if (const auto* e = model_.job().evidenceById(chosen().toStdString())) {
       model_.setWithdrawn(chosen(), !e->withdrawn);
@@ -110,7 +120,9 @@ void EvidenceList::addKeys() {
   key(tr("Remove"), "readings.remove", [this] { model_.removeEvidence(chosen()); });
   key(tr("Attach a file"), "readings.attach", [this] { attach(); });
   photo_ = key(tr("Mark the photo"), "readings.photo", [this] { markPhoto(); });
-  static_cast<QVBoxLayout*>(layout())->addLayout(row);
+  auto* column = static_cast<QVBoxLayout*>(layout());
+  column->addLayout(row);
+  column->addLayout(below);
 }
 
 QString EvidenceList::chosen() const {
@@ -136,7 +148,7 @@ void EvidenceList::attach() {
 // The photo attached last, as a file; empty where there is none.
 QString EvidenceList::photoOf(const job::Evidence* e) const {
   for (std::size_t i = e ? e->attachments.size() : 0; i-- > 0;) {
-    if (isPhoto(q(e->attachments[i]))) {
+    if (picture::isPhoto(e->attachments[i])) {
       return QDir(model_.folder()).absoluteFilePath(q(e->attachments[i]));
     }
   }
@@ -167,12 +179,7 @@ void EvidenceList::fillRow(int row, const job::Evidence& e, const diagnosis::Rea
       QLatin1Char('\n') + q(circuit::stateText(e.test.state)) +
       (e.test.meterName.empty() ? QString() : QLatin1Char('\n') + q(e.test.meterName));
   const QString texts[] = {
-      timeOf(e),
-      q(e.test.circuit),
-      test,
-      q(view.shown),
-      q(view.expectedText.starts_with("expected ") ? view.expectedText.substr(9)
-                                                   : view.expectedText),
+      timeOf(e),         q(e.test.circuit), test, q(view.shown), q(withoutLead(view.expectedText)),
       meaningOf(e, view)};
   for (int i = 0; i < kColumns; ++i) {
     auto* item = new QTableWidgetItem(texts[i]);

@@ -199,7 +199,8 @@ bool SpokenNames::eventFilter(QObject* object, QEvent* event) {
     if (event->type() == QEvent::Show) {
       nameOne(*widget);
     } else if (event->type() == QEvent::LayoutRequest) {
-      for (auto* child : widget->findChildren<QWidget*>()) {
+      // Its own children alone: this comes at every change of a text.
+      for (auto* child : widget->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly)) {
         nameOne(*child);
       }
     }

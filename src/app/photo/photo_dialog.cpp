@@ -10,6 +10,7 @@
 
 #include "app/style/labels.h"
 #include "app/style/words.h"
+#include "picture/photo_files.h"
 
 namespace haybale::app {
 
@@ -142,7 +143,7 @@ PhotoDialog::PhotoDialog(const QString& file, QWidget* parent) : QDialog(parent)
 }
 
 void PhotoDialog::keep() {
-  const QString to = markedName(file_);
+  const QString to = q(picture::markedName(file_.toStdString()));
   if (const auto status = saveMarked(photo_, canvas_->marks(), to); !status) {
     emit said(q(status.error().sentence()), true);
     return;

@@ -1,7 +1,6 @@
 #include "app/photo/photo_marks.h"
 
 #include <QBuffer>
-#include <QFileInfo>
 #include <QLineF>
 #include <QPainter>
 #include <QPainterPath>
@@ -48,13 +47,6 @@ QPainterPath pathOf(const PhotoMark& mark, double scale) {
 
 }  // namespace
 
-bool isPhoto(const QString& file) {
-  static const QStringList endings{QStringLiteral("jpg"), QStringLiteral("jpeg"),
-                                   QStringLiteral("png"), QStringLiteral("bmp"),
-                                   QStringLiteral("gif")};
-  return endings.contains(QFileInfo(file).suffix().toLower());
-}
-
 // A light edge keeps them readable on any ground.
 void drawMarks(QPainter& painter, const std::vector<PhotoMark>& marks, double scale) {
   painter.setRenderHint(QPainter::Antialiasing);
@@ -71,11 +63,6 @@ void drawMarks(QPainter& painter, const std::vector<PhotoMark>& marks, double sc
       painter.drawPath(path);
     }
   }
-}
-
-QString markedName(const QString& file) {
-  const QFileInfo info(file);
-  return info.path() + QLatin1Char('/') + info.completeBaseName() + QStringLiteral(".marked.png");
 }
 
 Status saveMarked(const QImage& photo, const std::vector<PhotoMark>& marks, const QString& to) {

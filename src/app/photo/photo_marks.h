@@ -19,15 +19,9 @@ struct PhotoMark {
   QString words;
 };
 
-/// Whether a file's name says that it is a picture this program shows.
-[[nodiscard]] bool isPhoto(const QString& file);
-
 /// Draws marks with the photo's pixels as units; `scale` is how many of them one pixel on screen
 /// is.
 void drawMarks(QPainter& painter, const std::vector<PhotoMark>& marks, double scale);
-
-/// "plug.jpg" -> "plug.marked.png", beside it.
-[[nodiscard]] QString markedName(const QString& file);
 
 /// The photo with its marks as a file of its own beside the original. An error when it cannot be
 /// written.
