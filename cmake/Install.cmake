@@ -50,5 +50,5 @@ set(CPACK_DEBIAN_PACKAGE_PRIORITY optional)
 set(CPACK_DEBIAN_PACKAGE_SHLIBDEPS ON)
 # The drivers of the logbook are loaded by name, so no linker sees them.
 set(CPACK_DEBIAN_PACKAGE_DEPENDS "libqt6sql6-sqlite")
-set(CPACK_DEBIAN_PACKAGE_RECOMMENDS "libqt6sql6-psql, alsa-utils, speech-dispatcher")
+set(CPACK_DEBIAN_PACKAGE_RECOMMENDS "libqt6sql6-psql, speech-dispatcher")
 include(CPack)

@@ -26,8 +26,8 @@
    <translation> Ausgelassen: %1</translation>
   </message>
   <message>
-   <source> Lost below some {:.1f} km/h, the peer below {:.1f}.</source>
-   <translation> Verloren unter etwa {:.1f} km/h, das Vergleichsrad unter {:.1f}.</translation>
+   <source> Lost below some {}, the peer below {}.</source>
+   <translation> Verloren unter etwa {}, der Nachbar unter {}.</translation>
   </message>
   <message>
    <source> Spin the wheel whose sensor is used: </source>
@@ -86,12 +86,8 @@
    <translation> an der Biegung beim Rad</translation>
   </message>
   <message>
-   <source> at {:.0f} °C</source>
-   <translation> bei {:.0f} °C</translation>
-  </message>
-  <message>
-   <source> at {:.3g} km/h</source>
-   <translation> bei {:.3g} km/h</translation>
+   <source> at {}</source>
+   <translation> bei {}</translation>
   </message>
   <message>
    <source> erratic or implausible</source>
@@ -194,10 +190,6 @@
    <translation> · {:.0f} % von {}, tempogleich</translation>
   </message>
   <message>
-   <source> · {:.1f} to {:.1f} km/h</source>
-   <translation> · {:.1f} bis {:.1f} km/h</translation>
-  </message>
-  <message>
    <source> · {:.{}f} mWb</source>
    <translation> · {:.{}f} mWb</translation>
   </message>
@@ -258,8 +250,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>%1 enthält keine Geschwindigkeit von %2.</translation>
   </message>
   <message>
-   <source>%1 in the log: %2 km/h, %3 dropouts</source>
-   <translation>%1 im Protokoll: %2 km/h, %3 Aussetzer</translation>
+   <source>%1 in the log: %2, %3 dropouts</source>
+   <translation>%1 in der Aufzeichnung: %2, %3 Aussetzer</translation>
   </message>
   <message>
    <source>%1 is gone or another job's; this is the job as the logbook kept it.</source>
@@ -334,8 +326,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>%1 von %2 gezeigt</translation>
   </message>
   <message>
-   <source>%1 shows %2 km/h</source>
-   <translation>%1 zeigt %2 km/h</translation>
+   <source>%1 shows %2</source>
+   <translation>%1 zeigt %2</translation>
   </message>
   <message>
    <source>%1 speed</source>
@@ -408,6 +400,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>, black on </source>
    <translation>, Schwarz an </translation>
+  </message>
+  <message>
+   <source>, coil at {}</source>
+   <translation>, Spule bei {}</translation>
   </message>
   <message>
    <source>, cut back to bright copper, splice sealed and with slack, then repeat the reading that failed.</source>
@@ -534,8 +530,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>, {:.4g} Hz eingespeist an {}</translation>
   </message>
   <message>
-   <source>, {} at {:.0f} °C</source>
-   <translation>, {} bei {:.0f} °C</translation>
+   <source>, {} at {}</source>
+   <translation>, {} bei {}</translation>
   </message>
   <message>
    <source>, {} unplugged</source>
@@ -700,6 +696,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>A multimeter does not read this kind of test.</source>
    <translation>Ein Multimeter misst so etwas nicht.</translation>
+  </message>
+  <message>
+   <source>A new job begins with</source>
+   <translation>Ein neuer Auftrag beginnt mit</translation>
   </message>
   <message>
    <source>A new wheel sensor was chosen by the old one.</source>
@@ -1014,6 +1014,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>C, S, Entf, &lt; &gt;</translation>
   </message>
   <message>
+   <source>Camera</source>
+   <translation>Kamera</translation>
+  </message>
+  <message>
    <source>Cancel</source>
    <translation>Abbrechen</translation>
   </message>
@@ -1056,6 +1060,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Choose a made-up vehicle and press Enter</source>
    <translation>Ein erdachtes Fahrzeug wählen und Eingabe drücken</translation>
+  </message>
+  <message>
+   <source>Choose a picture...</source>
+   <translation>Bild wählen...</translation>
   </message>
   <message>
    <source>Choose the capture file</source>
@@ -1250,6 +1258,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Beispielauftrag</translation>
   </message>
   <message>
+   <source>Describe another meter...</source>
+   <translation>Ein weiteres Messgerät beschreiben...</translation>
+  </message>
+  <message>
    <source>Disconnect</source>
    <translation>Trennen</translation>
   </message>
@@ -1274,16 +1286,16 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Abwechselnd 7 und 14 mA ziehen, {:.4g}-mal je Sekunde, von Ader a durch den Lastkasten.</translation>
   </message>
   <message>
-   <source>Drive above 25 km/h, read the codes</source>
-   <translation>Schneller als 25 km/h fahren, Codes lesen</translation>
+   <source>Drive above {}, read the codes</source>
+   <translation>Über {} fahren, Fehlercodes lesen</translation>
   </message>
   <message>
    <source>Drive at walking pace in a straight line, and stop gently.</source>
    <translation>Im Schritttempo geradeaus fahren und sanft anhalten.</translation>
   </message>
   <message>
-   <source>Drive in a straight line at about {:.0f} km/h.</source>
-   <translation>Geradeaus fahren mit etwa {:.0f} km/h.</translation>
+   <source>Drive in a straight line at about {}.</source>
+   <translation>Geradeaus fahren, mit etwa {}.</translation>
   </message>
   <message>
    <source>Drive it and read the codes again: what comes back made the module switch off.</source>
@@ -1662,6 +1674,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Ergebnis behalten</translation>
   </message>
   <message>
+   <source>Keep what it sees</source>
+   <translation>Behalten, was sie sieht</translation>
+  </message>
+  <message>
    <source>Kept as good, for the same</source>
    <translation>Als gut behalten, für gleiche</translation>
   </message>
@@ -1682,8 +1698,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Stände...</translation>
   </message>
   <message>
-   <source>Kept: %1 shows %2 km/h with %3 Hz fed in.</source>
-   <translation>Behalten: %1 zeigt %2 km/h bei %3 Hz Einspeisung.</translation>
+   <source>Kept: %1 shows %2 with %3 Hz fed in.</source>
+   <translation>Behalten: %1 zeigt %2 bei %3 Hz eingespeist.</translation>
   </message>
   <message>
    <source>Kept: %1. Suspicion has moved.</source>
@@ -1922,6 +1938,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Foto zeichnen</translation>
   </message>
   <message>
+   <source>Mark those that lie in this shop: a job offers them first. A scope is marked in the tool box.</source>
+   <translation>Anhaken, was in dieser Werkstatt liegt: Ein Auftrag bietet diese zuerst an. Ein Oszilloskop wird im Werkzeugkasten angehakt.</translation>
+  </message>
+  <message>
+   <source>Mark, at the head</source>
+   <translation>Zeichen, im Kopf</translation>
+  </message>
+  <message>
    <source>Measure a new sensor before fitting it, clean the seat, push it fully home, then repeat the reading that failed.</source>
    <translation>Einen neuen Sensor vor dem Einbau messen, Sitz reinigen, ganz hineindrücken, dann den Messwert wiederholen, der nicht stimmte.</translation>
   </message>
@@ -1974,10 +1998,6 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Menü</translation>
   </message>
   <message>
-   <source>Meter</source>
-   <translation>Messgerät</translation>
-  </message>
-  <message>
    <source>Meter on AC volts, hertz shown beside them if it can.</source>
    <translation>Messgerät auf AC Volt, wenn möglich mit Hertz daneben.</translation>
   </message>
@@ -1996,6 +2016,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Meter on ohms, graph or bar on.</source>
    <translation>Messgerät auf Ohm, Kurve oder Balken an.</translation>
+  </message>
+  <message>
+   <source>Meters owned</source>
+   <translation>Eigene Messgeräte</translation>
   </message>
   <message>
    <source>Milliamperes, in line</source>
@@ -2082,6 +2106,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Als Nächstes: %1</translation>
   </message>
   <message>
+   <source>No camera was found on this machine. Attach a photo from a file instead.</source>
+   <translation>An diesem Rechner wurde keine Kamera gefunden. Stattdessen ein Foto aus einer Datei anhängen.</translation>
+  </message>
+  <message>
    <source>No circuit</source>
    <translation>Kein Kreis</translation>
   </message>
@@ -2158,6 +2186,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Kein Ton hier</translation>
   </message>
   <message>
+   <source>No sound output was found on this machine</source>
+   <translation>An diesem Rechner wurde keine Tonausgabe gefunden</translation>
+  </message>
+  <message>
    <source>No source connected</source>
    <translation>Keine Quelle verbunden</translation>
   </message>
@@ -2176,6 +2208,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Noise of {} rides on {}: a poor shield or contact.</source>
    <translation>Rauschen von {} liegt auf {}: schlechter Schirm oder Kontakt.</translation>
+  </message>
+  <message>
+   <source>None</source>
+   <translation>Keines</translation>
   </message>
   <message>
    <source>None were stored</source>
@@ -2448,6 +2484,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Picture of the line: %1</source>
    <translation>Bild der Leitung: %1</translation>
+  </message>
+  <message>
+   <source>Pictures (*.png *.jpg *.jpeg *.bmp *.gif)</source>
+   <translation>Bilder (*.png *.jpg *.jpeg *.bmp *.gif)</translation>
   </message>
   <message>
    <source>Pierced at </source>
@@ -2726,6 +2766,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Bericht, wie er gedruckt wird</translation>
   </message>
   <message>
+   <source>Reports</source>
+   <translation>Berichte</translation>
+  </message>
+  <message>
    <source>Reproduce the complaint (bump, steering, wet) while a reading is watched, or check the ring and the live speed.</source>
    <translation>Die Beanstandung nachstellen (holprig, lenken, nass) und dabei einen Wert beobachten, oder Ring und Geschwindigkeit prüfen.</translation>
   </message>
@@ -2898,8 +2942,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Mehrere Plätze teilen ihre Aufträge in einer PostgreSQL-Datenbank. Jeder Platz hat seine eigene Kopie und arbeitet ohne Netz weiter; was inzwischen geschah, wird nachgetragen, sobald es geht. Von zwei Ständen eines Auftrags wird der spätere gezeigt, der andere bleibt behalten.</translation>
   </message>
   <message>
-   <source>Several minutes at 90 to 100 km/h where lawful, read the codes</source>
-   <translation>Einige Minuten bei 90 bis 100 km/h, wo erlaubt, Codes lesen</translation>
+   <source>Several minutes at {} where lawful, read the codes</source>
+   <translation>Mehrere Minuten mit {}, wo erlaubt, Fehlercodes lesen</translation>
   </message>
   <message>
    <source>Shake and tap {}.</source>
@@ -2910,8 +2954,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Rütteln und den Wert beobachten: {}</translation>
   </message>
   <message>
-   <source>Shop, for reports</source>
-   <translation>Werkstatt, für Berichte</translation>
+   <source>Shop</source>
+   <translation>Werkstatt</translation>
   </message>
   <message>
    <source>Shown against this one: </source>
@@ -2982,12 +3026,16 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Geschwindigkeit</translation>
   </message>
   <message>
+   <source>Speed and temperature</source>
+   <translation>Geschwindigkeit und Temperatur</translation>
+  </message>
+  <message>
    <source>Speeds from a log</source>
    <translation>Geschwindigkeiten aus einem Protokoll</translation>
   </message>
   <message>
-   <source>Spin the wheel by hand, about {:.0f} km/h.</source>
-   <translation>Rad von Hand drehen, etwa {:.0f} km/h.</translation>
+   <source>Spin the wheel by hand, about {}.</source>
+   <translation>Das Rad von Hand drehen, etwa {}.</translation>
   </message>
   <message>
    <source>Spin the wheel, read the codes</source>
@@ -3126,6 +3174,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Tab, Umschalt+Tab</translation>
   </message>
   <message>
+   <source>Take a photo</source>
+   <translation>Foto aufnehmen</translation>
+  </message>
+  <message>
    <source>Take back</source>
    <translation>Zurücknehmen</translation>
   </message>
@@ -3182,8 +3234,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Dieses Ergebnis zurücknehmen</translation>
   </message>
   <message>
-   <source>Technician, for reports</source>
-   <translation>Fachkraft, für Berichte</translation>
+   <source>Technician</source>
+   <translation>Techniker</translation>
   </message>
   <message>
    <source>Ten seconds of the signal saved in %1.</source>
@@ -3216,6 +3268,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>That is it: end the case</source>
    <translation>Das ist es: Fall beenden</translation>
+  </message>
+  <message>
+   <source>The camera begins...</source>
+   <translation>Die Kamera beginnt...</translation>
   </message>
   <message>
    <source>The capture was not read.</source>
@@ -3409,10 +3465,6 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <source>The plug was renewed on both sides</source>
    <translation>Der Stecker wurde auf beiden Seiten erneuert</translation>
   </message>
-  <message>
-   <source>The program aplay (Debian: alsa-utils) plays the tone</source>
-   <translation>Das Programm aplay (Debian: alsa-utils) spielt den Ton</translation>
-  </message>
   <message numerus="yes">
    <source>The program did not end by itself last time. Brought back: "%1" with %n readings, as it stood.</source>
    <translation>
@@ -3479,6 +3531,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>The shop's logbook, for all benches</source>
    <translation>Das Werkstattbuch für alle Plätze</translation>
+  </message>
+  <message>
+   <source>The shop's mark</source>
+   <translation>Das Zeichen der Werkstatt</translation>
   </message>
   <message>
    <source>The shown stretch of all wheels as CSV or WAV; may be dragged out</source>
@@ -3821,8 +3877,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Gut gewählt: nichts hätte für seine Minuten mehr gesagt.</translation>
   </message>
   <message>
-   <source>Wet it again, 30 s above 25 km/h, read the codes</source>
-   <translation>Wieder nass machen, 30 s über 25 km/h, Codes lesen</translation>
+   <source>Wet it again, 30 s above {}, read the codes</source>
+   <translation>Wieder nass machen, 30 s über {}, Fehlercodes lesen</translation>
   </message>
   <message>
    <source>Wet {} while the reading is watched</source>
@@ -3899,6 +3955,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>What the answer will mean</source>
    <translation>Was die Antwort bedeutet</translation>
+  </message>
+  <message>
+   <source>What the camera sees</source>
+   <translation>Was die Kamera sieht</translation>
   </message>
   <message>
    <source>What the meter is set to</source>
@@ -4399,6 +4459,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>as the desktop</source>
    <translation>wie die Arbeitsumgebung</translation>
+  </message>
+  <message>
+   <source>as the desktop's region</source>
+   <translation>wie die Region des Arbeitsplatzes</translation>
   </message>
   <message>
    <source>asked for a hint</source>
@@ -5085,8 +5149,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Zündung an</translation>
   </message>
   <message>
-   <source>km/h</source>
-   <translation>km/h</translation>
+   <source>km/h and °C</source>
+   <translation>km/h und °C</translation>
   </message>
   <message>
    <source>lamp</source>
@@ -5289,6 +5353,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>durch die Aufzeichnung</translation>
   </message>
   <message>
+   <source>mph and °C</source>
+   <translation>mph und °C</translation>
+  </message>
+  <message>
+   <source>mph and °F</source>
+   <translation>mph und °F</translation>
+  </message>
+  <message>
    <source>multimeter</source>
    <translation>Multimeter</translation>
   </message>
@@ -5339,6 +5411,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>no limit</source>
    <translation>kein Grenzwert</translation>
+  </message>
+  <message>
+   <source>no mark</source>
+   <translation>kein Zeichen</translation>
   </message>
   <message>
    <source>no sample</source>

@@ -26,8 +26,8 @@
    <translation> Omitidos: %1</translation>
   </message>
   <message>
-   <source> Lost below some {:.1f} km/h, the peer below {:.1f}.</source>
-   <translation> Se pierde por debajo de unos {:.1f} km/h, la otra por debajo de {:.1f}.</translation>
+   <source> Lost below some {}, the peer below {}.</source>
+   <translation> Se pierde por debajo de unos {}, el compañero por debajo de {}.</translation>
   </message>
   <message>
    <source> Spin the wheel whose sensor is used: </source>
@@ -86,12 +86,8 @@
    <translation> en el codo junto a la rueda</translation>
   </message>
   <message>
-   <source> at {:.0f} °C</source>
-   <translation> a {:.0f} °C</translation>
-  </message>
-  <message>
-   <source> at {:.3g} km/h</source>
-   <translation> a {:.3g} km/h</translation>
+   <source> at {}</source>
+   <translation> a {}</translation>
   </message>
   <message>
    <source> erratic or implausible</source>
@@ -194,10 +190,6 @@
    <translation> · {:.0f} % de {} a igual velocidad</translation>
   </message>
   <message>
-   <source> · {:.1f} to {:.1f} km/h</source>
-   <translation> · {:.1f} a {:.1f} km/h</translation>
-  </message>
-  <message>
    <source> · {:.{}f} mWb</source>
    <translation> · {:.{}f} mWb</translation>
   </message>
@@ -258,8 +250,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>%1 no tiene velocidad de %2.</translation>
   </message>
   <message>
-   <source>%1 in the log: %2 km/h, %3 dropouts</source>
-   <translation>%1 en el registro: %2 km/h, %3 cortes</translation>
+   <source>%1 in the log: %2, %3 dropouts</source>
+   <translation>%1 en el registro: %2, %3 cortes</translation>
   </message>
   <message>
    <source>%1 is gone or another job's; this is the job as the logbook kept it.</source>
@@ -334,8 +326,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>%1 de %2 mostrados</translation>
   </message>
   <message>
-   <source>%1 shows %2 km/h</source>
-   <translation>%1 muestra %2 km/h</translation>
+   <source>%1 shows %2</source>
+   <translation>%1 muestra %2</translation>
   </message>
   <message>
    <source>%1 speed</source>
@@ -408,6 +400,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>, black on </source>
    <translation>, negro en </translation>
+  </message>
+  <message>
+   <source>, coil at {}</source>
+   <translation>, bobina a {}</translation>
   </message>
   <message>
    <source>, cut back to bright copper, splice sealed and with slack, then repeat the reading that failed.</source>
@@ -534,8 +530,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>, {:.4g} Hz dados en {}</translation>
   </message>
   <message>
-   <source>, {} at {:.0f} °C</source>
-   <translation>, {} a {:.0f} °C</translation>
+   <source>, {} at {}</source>
+   <translation>, {} a {}</translation>
   </message>
   <message>
    <source>, {} unplugged</source>
@@ -700,6 +696,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>A multimeter does not read this kind of test.</source>
    <translation>Un multímetro no lee este tipo de prueba.</translation>
+  </message>
+  <message>
+   <source>A new job begins with</source>
+   <translation>Un trabajo nuevo empieza con</translation>
   </message>
   <message>
    <source>A new wheel sensor was chosen by the old one.</source>
@@ -1014,6 +1014,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>C, S, Supr, &lt; &gt;</translation>
   </message>
   <message>
+   <source>Camera</source>
+   <translation>Cámara</translation>
+  </message>
+  <message>
    <source>Cancel</source>
    <translation>Cancelar</translation>
   </message>
@@ -1056,6 +1060,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Choose a made-up vehicle and press Enter</source>
    <translation>Elija un vehículo inventado y pulse Intro</translation>
+  </message>
+  <message>
+   <source>Choose a picture...</source>
+   <translation>Elegir una imagen...</translation>
   </message>
   <message>
    <source>Choose the capture file</source>
@@ -1250,6 +1258,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Trabajo de ejemplo</translation>
   </message>
   <message>
+   <source>Describe another meter...</source>
+   <translation>Describir otro multímetro...</translation>
+  </message>
+  <message>
    <source>Disconnect</source>
    <translation>Desconectar</translation>
   </message>
@@ -1274,16 +1286,16 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Tome 7 y 14 mA por turno, {:.4g} veces por segundo, del cable a por la caja de carga.</translation>
   </message>
   <message>
-   <source>Drive above 25 km/h, read the codes</source>
-   <translation>Rodar a más de 25 km/h, leer los códigos</translation>
+   <source>Drive above {}, read the codes</source>
+   <translation>Conducir por encima de {}, leer los códigos</translation>
   </message>
   <message>
    <source>Drive at walking pace in a straight line, and stop gently.</source>
    <translation>Ruede a paso de hombre en línea recta y pare suave.</translation>
   </message>
   <message>
-   <source>Drive in a straight line at about {:.0f} km/h.</source>
-   <translation>Ruede en línea recta a unos {:.0f} km/h.</translation>
+   <source>Drive in a straight line at about {}.</source>
+   <translation>Conducir en línea recta a unos {}.</translation>
   </message>
   <message>
    <source>Drive it and read the codes again: what comes back made the module switch off.</source>
@@ -1662,6 +1674,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Guardar lo que salió</translation>
   </message>
   <message>
+   <source>Keep what it sees</source>
+   <translation>Guardar lo que ve</translation>
+  </message>
+  <message>
    <source>Kept as good, for the same</source>
    <translation>Guardado como bueno, para iguales</translation>
   </message>
@@ -1682,8 +1698,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Estados...</translation>
   </message>
   <message>
-   <source>Kept: %1 shows %2 km/h with %3 Hz fed in.</source>
-   <translation>Guardado: %1 muestra %2 km/h con %3 Hz.</translation>
+   <source>Kept: %1 shows %2 with %3 Hz fed in.</source>
+   <translation>Guardado: %1 muestra %2 con %3 Hz inyectados.</translation>
   </message>
   <message>
    <source>Kept: %1. Suspicion has moved.</source>
@@ -1922,6 +1938,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Marcar la foto</translation>
   </message>
   <message>
+   <source>Mark those that lie in this shop: a job offers them first. A scope is marked in the tool box.</source>
+   <translation>Marque los que hay en este taller: un trabajo los ofrece primero. Un osciloscopio se marca en la caja de herramientas.</translation>
+  </message>
+  <message>
+   <source>Mark, at the head</source>
+   <translation>Logotipo, en la cabecera</translation>
+  </message>
+  <message>
    <source>Measure a new sensor before fitting it, clean the seat, push it fully home, then repeat the reading that failed.</source>
    <translation>Mida un sensor nuevo antes de montarlo, limpie el asiento, empújelo a fondo y repita la lectura que falló.</translation>
   </message>
@@ -1974,10 +1998,6 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Menú</translation>
   </message>
   <message>
-   <source>Meter</source>
-   <translation>Aparato</translation>
-  </message>
-  <message>
    <source>Meter on AC volts, hertz shown beside them if it can.</source>
    <translation>Aparato en voltios AC, con los hercios al lado si puede.</translation>
   </message>
@@ -1996,6 +2016,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Meter on ohms, graph or bar on.</source>
    <translation>Aparato en ohmios, con gráfica o barra.</translation>
+  </message>
+  <message>
+   <source>Meters owned</source>
+   <translation>Multímetros propios</translation>
   </message>
   <message>
    <source>Milliamperes, in line</source>
@@ -2082,6 +2106,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Lo siguiente: %1</translation>
   </message>
   <message>
+   <source>No camera was found on this machine. Attach a photo from a file instead.</source>
+   <translation>No se encontró ninguna cámara en este equipo. Adjunte una foto desde un archivo.</translation>
+  </message>
+  <message>
    <source>No circuit</source>
    <translation>Ningún circuito</translation>
   </message>
@@ -2158,6 +2186,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Sin sonido aquí</translation>
   </message>
   <message>
+   <source>No sound output was found on this machine</source>
+   <translation>No se encontró salida de sonido en este equipo</translation>
+  </message>
+  <message>
    <source>No source connected</source>
    <translation>Ninguna fuente conectada</translation>
   </message>
@@ -2176,6 +2208,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Noise of {} rides on {}: a poor shield or contact.</source>
    <translation>Ruido de {} sobre {}: mala pantalla o mal contacto.</translation>
+  </message>
+  <message>
+   <source>None</source>
+   <translation>Ninguno</translation>
   </message>
   <message>
    <source>None were stored</source>
@@ -2448,6 +2484,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Picture of the line: %1</source>
    <translation>Dibujo de la línea: %1</translation>
+  </message>
+  <message>
+   <source>Pictures (*.png *.jpg *.jpeg *.bmp *.gif)</source>
+   <translation>Imágenes (*.png *.jpg *.jpeg *.bmp *.gif)</translation>
   </message>
   <message>
    <source>Pierced at </source>
@@ -2726,6 +2766,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Informe, como se imprimirá</translation>
   </message>
   <message>
+   <source>Reports</source>
+   <translation>Informes</translation>
+  </message>
+  <message>
    <source>Reproduce the complaint (bump, steering, wet) while a reading is watched, or check the ring and the live speed.</source>
    <translation>Reproduzca la queja (baches, dirección, mojado) mirando una lectura, o revise anillo y velocidad.</translation>
   </message>
@@ -2898,8 +2942,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Varios puestos comparten sus trabajos en una base de datos PostgreSQL. Cada puesto guarda su copia y sigue trabajando sin red; lo hecho entretanto se lleva en cuanto se puede. De dos estados de un trabajo se muestra el posterior y se guarda el otro.</translation>
   </message>
   <message>
-   <source>Several minutes at 90 to 100 km/h where lawful, read the codes</source>
-   <translation>Varios minutos a 90 o 100 km/h donde sea legal, leer los códigos</translation>
+   <source>Several minutes at {} where lawful, read the codes</source>
+   <translation>Varios minutos a {} donde esté permitido, leer los códigos</translation>
   </message>
   <message>
    <source>Shake and tap {}.</source>
@@ -2910,8 +2954,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Sacudir y mirar la lectura: {}</translation>
   </message>
   <message>
-   <source>Shop, for reports</source>
-   <translation>Taller, para informes</translation>
+   <source>Shop</source>
+   <translation>Taller</translation>
   </message>
   <message>
    <source>Shown against this one: </source>
@@ -2982,12 +3026,16 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Velocidad</translation>
   </message>
   <message>
+   <source>Speed and temperature</source>
+   <translation>Velocidad y temperatura</translation>
+  </message>
+  <message>
    <source>Speeds from a log</source>
    <translation>Velocidades de un registro</translation>
   </message>
   <message>
-   <source>Spin the wheel by hand, about {:.0f} km/h.</source>
-   <translation>Gire la rueda a mano, a unos {:.0f} km/h.</translation>
+   <source>Spin the wheel by hand, about {}.</source>
+   <translation>Girar la rueda a mano, unos {}.</translation>
   </message>
   <message>
    <source>Spin the wheel, read the codes</source>
@@ -3126,6 +3174,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Tab, Mayús+Tab</translation>
   </message>
   <message>
+   <source>Take a photo</source>
+   <translation>Tomar una foto</translation>
+  </message>
+  <message>
    <source>Take back</source>
    <translation>Retirar</translation>
   </message>
@@ -3182,8 +3234,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Retirar este resultado</translation>
   </message>
   <message>
-   <source>Technician, for reports</source>
-   <translation>Técnico, para informes</translation>
+   <source>Technician</source>
+   <translation>Técnico</translation>
   </message>
   <message>
    <source>Ten seconds of the signal saved in %1.</source>
@@ -3216,6 +3268,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>That is it: end the case</source>
    <translation>Eso es: terminar el caso</translation>
+  </message>
+  <message>
+   <source>The camera begins...</source>
+   <translation>La cámara se inicia...</translation>
   </message>
   <message>
    <source>The capture was not read.</source>
@@ -3409,10 +3465,6 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <source>The plug was renewed on both sides</source>
    <translation>Se renovó el conector por ambos lados</translation>
   </message>
-  <message>
-   <source>The program aplay (Debian: alsa-utils) plays the tone</source>
-   <translation>El programa aplay (Debian: alsa-utils) da el tono</translation>
-  </message>
   <message numerus="yes">
    <source>The program did not end by itself last time. Brought back: "%1" with %n readings, as it stood.</source>
    <translation>
@@ -3479,6 +3531,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>The shop's logbook, for all benches</source>
    <translation>El libro de taller para todos los puestos</translation>
+  </message>
+  <message>
+   <source>The shop's mark</source>
+   <translation>El logotipo del taller</translation>
   </message>
   <message>
    <source>The shown stretch of all wheels as CSV or WAV; may be dragged out</source>
@@ -3821,8 +3877,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Bien elegido: nada habría dicho más por sus minutos.</translation>
   </message>
   <message>
-   <source>Wet it again, 30 s above 25 km/h, read the codes</source>
-   <translation>Mojarlo de nuevo, 30 s a más de 25 km/h, leer los códigos</translation>
+   <source>Wet it again, 30 s above {}, read the codes</source>
+   <translation>Mojar de nuevo, 30 s por encima de {}, leer los códigos</translation>
   </message>
   <message>
    <source>Wet {} while the reading is watched</source>
@@ -3899,6 +3955,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>What the answer will mean</source>
    <translation>Qué significará la respuesta</translation>
+  </message>
+  <message>
+   <source>What the camera sees</source>
+   <translation>Lo que ve la cámara</translation>
   </message>
   <message>
    <source>What the meter is set to</source>
@@ -4399,6 +4459,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>as the desktop</source>
    <translation>como el escritorio</translation>
+  </message>
+  <message>
+   <source>as the desktop's region</source>
+   <translation>como la región del escritorio</translation>
   </message>
   <message>
    <source>asked for a hint</source>
@@ -5085,8 +5149,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>contacto dado</translation>
   </message>
   <message>
-   <source>km/h</source>
-   <translation>km/h</translation>
+   <source>km/h and °C</source>
+   <translation>km/h y °C</translation>
   </message>
   <message>
    <source>lamp</source>
@@ -5289,6 +5353,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>moverse por el registro</translation>
   </message>
   <message>
+   <source>mph and °C</source>
+   <translation>mph y °C</translation>
+  </message>
+  <message>
+   <source>mph and °F</source>
+   <translation>mph y °F</translation>
+  </message>
+  <message>
    <source>multimeter</source>
    <translation>multímetro</translation>
   </message>
@@ -5339,6 +5411,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>no limit</source>
    <translation>sin límite</translation>
+  </message>
+  <message>
+   <source>no mark</source>
+   <translation>sin logotipo</translation>
   </message>
   <message>
    <source>no sample</source>

@@ -159,6 +159,7 @@ int run(int argc, char** argv, int& shownLast) {
   useLanguage(options.isSet(language) ? languageFor(options.value(language))
               : pictures              ? QStringLiteral("en")
                                       : languageFor(programSettings().language));
+  useUnits(pictures ? UnitChoice::kmhCelsius : programSettings().units);
   logToolkitMessages();
   logLine(QStringLiteral("started, version ") + QStringLiteral(HAYBALE_VERSION));
   if (!haybale::render::loadFonts()) {

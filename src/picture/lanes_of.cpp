@@ -36,7 +36,8 @@ std::string subtitleOf(const trace::ChannelAnalysis& a) {
     text += " \xC2\xB7 " + units::format(a.frequencyHz->median, units::Unit::hertz);
   }
   if (a.speedKmh) {
-    text += sayf(" \xC2\xB7 {:.1f} to {:.1f} km/h", a.speedKmh->min, a.speedKmh->max);
+    text += " \xC2\xB7 " +
+            units::formatPlainBand(a.speedKmh->min, a.speedKmh->max, units::Unit::kmh, 1);
   }
   if (a.fluxSwingMwb) {
     text += sayf(" \xC2\xB7 {:.{}f} mWb", *a.fluxSwingMwb, *a.fluxSwingMwb < 10 ? 3 : 0);

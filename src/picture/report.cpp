@@ -133,11 +133,9 @@ void addLimits(Report& report, const job::Case& job) {
   table.widths = {0.34, 0.26, 0.40};
   for (const auto& limit : job.limits) {
     if (limit.min || limit.max) {
-      const std::string at = limit.atCelsius ? sayf(
-                                                   " at {:.0f} \xC2\xB0"
-                                                   "C",
-                                                   *limit.atCelsius)
-                                             : "";
+      const std::string at =
+          limit.atCelsius ? say(" at ") + units::formatPlain(*limit.atCelsius, units::Unit::celsius)
+                          : "";
       table.rows.push_back({{std::string(spoken(limit.quantity))},
                             {judging::limitText(limit) + at},
                             {std::string(judging::spoken(limit.provenance)) +
@@ -173,6 +171,9 @@ Report reportOf(const ReportInput& input, const Measure& measure) {
   const auto& assessment = *input.assessment;
   Report report;
   report.title = job.title.empty() ? say("Wheel speed sensor job") : job.title;
+  if (!input.mark.empty()) {
+    report.blocks.emplace_back(ShopMark{input.mark});
+  }
   report.blocks.emplace_back(Heading{1, report.title});
   std::string vehicle = job.vehicle;
   if (const auto circumference = job.rollingCircumferenceM();

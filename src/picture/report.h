@@ -46,7 +46,11 @@ struct Photo {
   std::string path;
   std::string caption;
 };
-using Block = std::variant<Heading, Paragraph, Bullets, Table, Figure, Caution, Photo>;
+/// The shop's own mark, small, at the right edge beside what follows.
+struct ShopMark {
+  std::string path;
+};
+using Block = std::variant<Heading, Paragraph, Bullets, Table, Figure, Caution, Photo, ShopMark>;
 
 struct Report {
   std::string title;
@@ -65,6 +69,7 @@ struct ReportInput {
   Reader reader = Reader::file;
   std::string shop = {};        ///< whose report it is; may be empty
   std::string technician = {};  ///< who made it; may be empty
+  std::string mark = {};        ///< a picture file for the head; may be empty
   std::string folder = {};      ///< where relative attachments start
 };
 [[nodiscard]] Report reportOf(const ReportInput& input, const Measure& measure);

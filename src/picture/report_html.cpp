@@ -13,6 +13,7 @@ h1{font-size:1.7em;margin-bottom:.1em}h2{font-size:1.2em;margin-top:1.6em;border
 table{border-collapse:collapse;width:100%;font-size:.86em}th,td{text-align:left;vertical-align:top;padding:.35em .5em;border-bottom:1px solid #d6cdb8}
 .faint{color:#625d52}.caution{background:#f8eccb;border:1px solid #b07a12;border-radius:5px;padding:.5em .8em;margin:.5em 0}
 figure{margin:1em 0}figcaption{color:#625d52;font-size:.9em}svg,img{max-width:100%;height:auto}
+.mark{float:right;max-height:60px;max-width:220px;margin-left:1em}
 @media print{body{background:#fff;margin:0}figure,tr,.caution{break-inside:avoid}}
 )";
 
@@ -65,6 +66,11 @@ class Html {
     const std::string picture =
         data.empty() ? "" : "<img alt=\"" + escaped(p.caption) + "\" src=\"" + data + "\">";
     out_ += "<figure>" + picture + "<figcaption>" + escaped(p.caption) + "</figcaption></figure>\n";
+  }
+
+  void operator()(const ShopMark& m) {
+    const std::string data = photos_ ? photos_(m.path) : std::string();
+    out_ += data.empty() ? "" : "<img class=\"mark\" alt=\"\" src=\"" + data + "\">\n";
   }
 
   explicit Html(const PhotoSource& photos) : photos_(photos) {}

@@ -74,7 +74,7 @@ class Setter {
   void operator()(const picture::Heading& h) {
     const double size = sizeOf(h);
     y_ += y_ > kMargin ? above(h) : 0;
-    y_ += text(h.text, kMargin, kWidth, size, true, Role::ink);
+    y_ += text(h.text, kMargin, kWidth - (h.level == 1 ? beside_ : 0), size, true, Role::ink);
     if (h.level > 1) {
       painter_.setPen(QPen(colour(Role::rule, Theme::day), 1));
       painter_.drawLine(QPointF(kMargin, y_ + 1), QPointF(kMargin + kWidth, y_ + 1));
@@ -140,6 +140,17 @@ class Setter {
     y_ += text(caption, kMargin, kWidth, 11.5, false, Role::faint) + 6;
   }
 
+  // Beside the title, which keeps clear of it.
+  void operator()(const picture::ShopMark& m) {
+    constexpr QSizeF kMost(200, 56);
+    const QImage mark = photoOf(m.path);
+    if (!mark.isNull()) {
+      const QSizeF size = QSizeF(mark.size()).scaled(kMost, Qt::KeepAspectRatio);
+      painter_.drawImage(QRectF(QPointF(kMargin + kWidth - size.width(), y_), size), mark);
+      beside_ = size.width() + 16;
+    }
+  }
+
   void operator()(const picture::Caution& c) {
     const double h = height(c.text, kWidth - 24, 13, false) + 12;
     need(h + 6);
@@ -173,6 +184,7 @@ class Setter {
         return f.scene.height * kWidth / f.scene.width + 26;
       }
       double operator()(const picture::Photo&) const { return kPhotoH + 26; }
+      double operator()(const picture::ShopMark&) const { return 0; }
       double operator()(const picture::Caution& c) const {
         return height(c.text, kWidth - 24, 13, false) + 18;
       }
@@ -241,6 +253,7 @@ class Setter {
   QPainter& painter_;
   std::function<void()> newPage_;
   double y_ = kMargin;
+  double beside_ = 0;  // taken by the shop's mark
 };
 
 // At the foot of every page: whose report, which page of how many.

@@ -18,6 +18,7 @@
 #include "app/help/help_pages.h"
 #include "app/help/help_window.h"
 #include "app/help/keys_dialog.h"
+#include "app/line/meter_dialog.h"
 #include "app/model/program_log.h"
 #include "app/model/running_mark.h"
 #include "app/parts/drag_out.h"
@@ -228,6 +229,99 @@ TEST_F(Desk, PreferencesOfTheProgramAreKeptAndADamagedFileIsPutAside) {
     return usual;
   }());
   EXPECT_EQ(test::read(file + ".damaged"), "[ hay");
+}
+
+// Where a desk reads miles, so do steps, entries and readings; the job keeps km/h.
+TEST_F(Desk, MilesAreShownAndTypedWhereTheDeskReadsThem) {
+  PreferencesDialog dialog(preferences(), programSettings(), window.get());
+  dialog.findChild<QComboBox*>(QStringLiteral("preferences.units"))->setCurrentIndex(3);
+  int fresh = 0;
+  QObject::connect(window.get(), &MainWindow::freshStartWanted, [&] { ++fresh; });
+  window->useSettings(dialog.program());
+  EXPECT_EQ(fresh, 1);
+  EXPECT_EQ(programSettings().units, UnitChoice::mphFahrenheit);
+  useUnits(programSettings().units);
+  MainWindow american;
+  american.openDemo();
+  american.showView(MainWindow::kSwap);
+  american.model().settle(true);
+  auto* fed = american.findChild<QDoubleSpinBox*>(QStringLiteral("inject.kmh"));
+  EXPECT_EQ(fed->suffix(), QStringLiteral(" mph"));
+  fed->setValue(20);
+  american.findChild<QDoubleSpinBox*>(QStringLiteral("inject.seen"))->setValue(20);
+  american.findChild<QPushButton*>(QStringLiteral("inject.keep"))->click();
+  const auto& kmh = american.model().job().evidence.back().reading.kmh;
+  ASSERT_EQ(kmh.size(), 1U);
+  EXPECT_NEAR(kmh[0].second, 32.187, 0.001);
+  useUnits(UnitChoice::kmhCelsius);
+}
+
+TEST_F(Desk, TheShopsMarkStandsOnItsReports) {
+  const QString from = QString::fromStdString(folder.file("barn.png"));
+  QImage mark(1500, 300, QImage::Format_RGB32);
+  mark.fill(QColor(200, 30, 160));
+  ASSERT_TRUE(mark.save(from));
+  PreferencesDialog dialog(preferences(), programSettings(), window.get());
+  nextOpen = QString::fromStdString(folder.file("state/none.png"));
+  click(dialog.findChild<QPushButton*>(QStringLiteral("preferences.mark.choose")));
+  auto* shown = dialog.findChild<QLabel*>(QStringLiteral("preferences.mark"));
+  EXPECT_TRUE(shown->text().contains(QStringLiteral("none.png"))) << "what cannot be read is said";
+  nextOpen = from;
+  click(dialog.findChild<QPushButton*>(QStringLiteral("preferences.mark.choose")));
+  EXPECT_FALSE(shown->pixmap().isNull());
+  ASSERT_HB_OK(keepPreferences(dialog.chosen()));
+  // It stays when what it was taken from goes.
+  ASSERT_TRUE(QFile::remove(from));
+  const QImage kept(preferences().mark);
+  EXPECT_EQ(kept.width(), 640);
+  window->openDemo();
+  settle();
+  window->showView(MainWindow::kClose);
+  click(find<QPushButton>("close.page.report"));
+  settle();
+  const QImage page = find<QLabel>("report.page1")->pixmap().toImage();
+  int pixels = 0;
+  for (int y = 0; y < page.height() / 6; ++y) {
+    for (int x = page.width() / 2; x < page.width(); ++x) {
+      pixels += QColor(page.pixel(x, y)).red() > 180 && QColor(page.pixel(x, y)).green() < 60;
+    }
+  }
+  EXPECT_GT(pixels, 4000) << "at the right of the head";
+  nextSave = QString::fromStdString(folder.file("r.html"));
+  click(find<QPushButton>("report.html"));
+  EXPECT_NE(test::read(folder.file("r.html")).find("<img class=\"mark\""), std::string::npos);
+  PreferencesDialog again(preferences(), programSettings(), window.get());
+  click(again.findChild<QPushButton*>(QStringLiteral("preferences.mark.none")));
+  ASSERT_HB_OK(keepPreferences(again.chosen()));
+  EXPECT_TRUE(preferences().mark.isEmpty());
+}
+
+TEST_F(Desk, TheMetersThatAreOwnedComeFirst) {
+  PreferencesDialog dialog(preferences(), programSettings(), window.get());
+  auto* list = dialog.findChild<QListWidget*>(QStringLiteral("preferences.meters"));
+  ASSERT_GE(list->count(), 3);
+  const QString last = list->item(list->count() - 1)->text();
+  list->item(list->count() - 1)->setCheckState(Qt::Checked);
+  auto* usual = dialog.findChild<QComboBox*>(QStringLiteral("preferences.meter"));
+  EXPECT_EQ(usual->count(), 2) << "the one in force and the one owned";
+  usual->setCurrentIndex(1);
+  // One more is described on the spot, and is owned.
+  click(dialog.findChild<QPushButton*>(QStringLiteral("preferences.meters.add")));
+  auto* describe = dialog.findChild<MeterDialog*>();
+  ASSERT_NE(describe, nullptr);
+  describe->findChild<QLineEdit*>(QStringLiteral("meter.name"))
+      ->setText(QStringLiteral("barn no 2"));
+  click(describe->findChild<QPushButton*>(QStringLiteral("meter.use")));
+  ASSERT_HB_OK(keepPreferences(dialog.chosen()));
+  const auto p = preferences();
+  EXPECT_EQ(p.ownedMeters, (std::vector<std::string>{last.toStdString(), "barn no 2"}));
+  EXPECT_EQ(p.meter.name, last.toStdString());
+  MeterDialog job(p.meter, window.get());
+  auto* choice = job.findChild<QComboBox*>(QStringLiteral("meter.choice"));
+  EXPECT_EQ(QSet<QString>({choice->itemText(1), choice->itemText(2)}),
+            QSet<QString>({last, QStringLiteral("barn no 2")}));
+  window->model().startNew();
+  EXPECT_EQ(window->model().job().meter.name, last.toStdString());
 }
 
 TEST_F(Desk, ThePageFromAfarSaysTheNextMoveLargeAndAloud) {

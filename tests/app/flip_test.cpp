@@ -5,7 +5,7 @@
 // Four flips in each file; HAYBALE_FLIPS says how many otherwise.
 #include <random>
 
-#include "app/line/meter_dialog.h"
+#include "app/model/known_meters.h"
 #include "app/model/preferences.h"
 #include "window_fixture.h"
 

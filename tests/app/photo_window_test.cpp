@@ -2,7 +2,11 @@
 #include <zip.h>
 
 #include <QTableWidget>
+#include <QVideoFrame>
+#include <QVideoSink>
+#include <cstring>
 
+#include "app/photo/camera_dialog.h"
 #include "app/photo/photo_dialog.h"
 #include "window_fixture.h"
 
@@ -74,6 +78,32 @@ TEST_F(Photos, AMarkedCopyIsKeptBesideTheOriginal) {
   // One step of undo takes the copy out of the job again.
   window->model().undoStack()->undo();
   EXPECT_EQ(job().evidence[2].attachments.size(), 1U);
+}
+
+// Frames put into the dialog's own sink stand in for a camera.
+TEST_F(Photos, APhotoIsTakenWithACameraAndAttached) {
+  find<QTableWidget>("readings")->selectRow(1);
+  click(find<QPushButton>("readings.camera"));
+  auto* dialog = window->findChild<CameraDialog*>();
+  ASSERT_NE(dialog, nullptr);
+  auto* take = dialog->findChild<QPushButton*>(QStringLiteral("camera.take"));
+  EXPECT_FALSE(take->isEnabled()) << "nothing is seen yet";
+  QVideoFrame frame(QVideoFrameFormat(QSize(320, 240), QVideoFrameFormat::Format_BGRX8888));
+  ASSERT_TRUE(frame.map(QVideoFrame::WriteOnly));
+  std::memset(frame.bits(0), 0x50, static_cast<std::size_t>(frame.mappedBytes(0)));
+  frame.unmap();
+  dialog->sink()->setVideoFrame(frame);
+  QApplication::processEvents();
+  ASSERT_TRUE(take->isEnabled());
+  click(take);
+  settle();
+  ASSERT_EQ(job().evidence[1].attachments.size(), 1U);
+  const QString file =
+      QDir(window->model().folder())
+          .absoluteFilePath(QString::fromStdString(job().evidence[1].attachments[0]));
+  const QImage taken(file);
+  ASSERT_EQ(taken.size(), QSize(320, 240)) << file.toStdString();
+  EXPECT_NEAR(taken.pixelColor(160, 120).green(), 0x50, 3);
 }
 
 TEST_F(Photos, TheReportShowsTheMarkedCopyAlone) {

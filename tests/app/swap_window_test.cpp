@@ -1,4 +1,5 @@
 // Swap, inject and the wiggle watch in the real window, at the instruments of the simulated yard.
+#include <QBuffer>
 #include <QComboBox>
 #include <QDialog>
 #include <QDoubleSpinBox>
@@ -7,6 +8,7 @@
 #include <cstring>
 #include <filesystem>
 
+#include "app/swap/sound_out.h"
 #include "app/swap/swap_view.h"
 #include "yard_fixture.h"
 
@@ -170,13 +172,16 @@ TEST_F(AtTheYard, WhyShowsHowSuspicionMovedAndWhatASupposedReadingWouldDo) {
   EXPECT_EQ(job().evidence.size(), before);
 }
 
-// A player that writes down what it is given stands in for the sound card.
+// A card that writes down what it is given stands in for the machine's.
 TEST_F(AtTheYard, ThePassiveSignalGoesToTheSoundCardWithinItsLimit) {
-  const std::string heard = folder.file("heard.raw");
-  test::write(folder.file("aplay"), "#!/bin/sh\ncat > " + heard + "\n");
-  std::filesystem::permissions(folder.file("aplay"), std::filesystem::perms::owner_all);
-  const QByteArray path = qgetenv("PATH");
-  qputenv("PATH", QByteArray::fromStdString(folder.path()) + ':' + path);
+  QByteArray heard;
+  const SoundCard real = soundCard();
+  soundCard() = {[] { return true; },
+                 [&heard](int, QObject* parent) -> QIODevice* {
+                   auto* buffer = new QBuffer(&heard, parent);
+                   buffer->open(QIODevice::WriteOnly);
+                   return buffer;
+                 }};
   window->showView(MainWindow::kSwap);
   click(find<QPushButton>("swap.page.inject"));
   auto* sound = find<QPushButton>("inject.sound");
@@ -189,11 +194,10 @@ TEST_F(AtTheYard, ThePassiveSignalGoesToTheSoundCardWithinItsLimit) {
   ASSERT_TRUE(sound->isChecked());
   QTest::qWait(900);
   click(sound);
-  qputenv("PATH", path);
-  const std::string bytes = test::read(heard);
-  ASSERT_GT(bytes.size(), 2U * signal::AudioWave::kRate / 2);
-  std::vector<std::int16_t> samples(bytes.size() / 2);
-  std::memcpy(samples.data(), bytes.data(), samples.size() * 2);
+  soundCard() = real;
+  ASSERT_GT(heard.size(), signal::AudioWave::kRate);
+  std::vector<std::int16_t> samples(static_cast<std::size_t>(heard.size()) / 2);
+  std::memcpy(samples.data(), heard.constData(), samples.size() * 2);
   int top = 0;
   int rising = 0;
   const std::size_t from = samples.size() / 3;

@@ -10,7 +10,16 @@ trap 'rm -rf "$here"' EXIT
 root=$here/root
 
 fail() {
-  echo "package: $*" >&2
+  # The source archive is the same bytes every time; a tree without its history has none.
+if git -C "$source" rev-parse --verify -q HEAD > /dev/null 2>&1; then
+  mkdir "$here/one" "$here/other"
+  one=$("$source/packaging/make-source" HEAD "$here/one")
+  sleep 1
+  other=$(TZ=Asia/Tokyo LC_ALL=C "$source/packaging/make-source" HEAD "$here/other")
+  cmp "$one" "$other" || fail "two source archives of one commit differ"
+  tar -tzf "$one" | grep -q '/CMakeLists.txt$' || fail "the source archive lacks the build"
+fi
+echo "package: $*" >&2
   exit 1
 }
 
@@ -24,6 +33,7 @@ for file in usr/bin/haybale usr/bin/haybale-cli usr/share/applications/haybale.d
   usr/share/haybale/practice/ usr/share/haybale/sheets/ usr/share/doc/haybale/copyright; do
   grep -q " \./$file" "$here/list" || fail "$file is missing"
 done
+lintian --fail-on error "$deb" > "$here/lintian.log" 2>&1 || fail "$(cat "$here/lintian.log")"
 desktop-file-validate "$source/packaging/desktop/haybale.desktop" || fail "the desktop file"
 
 # A root of its own, so that nothing of this machine is touched.

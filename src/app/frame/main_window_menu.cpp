@@ -256,7 +256,8 @@ void MainWindow::useSettings(const ProgramSettings& settings) {
   if (settings.scalePercent != before.scalePercent) {
     say(tr("Everything at %1 %: the window opens anew.").arg(settings.scalePercent), false);
   }
-  if (settings.scalePercent != before.scalePercent || settings.language != before.language) {
+  if (settings.scalePercent != before.scalePercent || settings.language != before.language ||
+      settings.units != before.units) {
     hub_.closeYard();  // a made-up vehicle does not outlive it; the real job does
     model_.keepForNextStart();
     emit freshStartWanted();

@@ -12,9 +12,12 @@
 #include <QUrl>
 #include <QVBoxLayout>
 
+#include "app/model/autosave.h"
 #include "app/parts/dialogs.h"
 #include "app/parts/when_seen.h"
+#include "app/photo/camera_dialog.h"
 #include "app/photo/photo_dialog.h"
+#include "app/style/flow_layout.h"
 #include "app/style/theme.h"
 #include "app/style/words.h"
 #include "core/base/say.h"
@@ -101,8 +104,8 @@ void EvidenceList::addKeys() {
   retype_->setPlaceholderText(tr("a value, or any word of its line"));
   connect(retype_, &QLineEdit::returnPressed, this, &EvidenceList::correct);
   row->addWidget(retype_, 1);
-  auto* below = new QHBoxLayout;
-  below->addStretch();
+  auto* keys = new QWidget(this);
+  auto* below = new FlowLayout(keys, 8);
   const auto key = [&](const QString& text, const char* name, const std::function<void()>& run) {
     auto* button = new QPushButton(text, this);
     button->setObjectName(QLatin1String(name));
@@ -119,10 +122,11 @@ void EvidenceList::addKeys() {
   });
   key(tr("Remove"), "readings.remove", [this] { model_.removeEvidence(chosen()); });
   key(tr("Attach a file"), "readings.attach", [this] { attach(); });
+  key(tr("Take a photo"), "readings.camera", [this] { takePhoto(); });
   photo_ = key(tr("Mark the photo"), "readings.photo", [this] { markPhoto(); });
   auto* column = static_cast<QVBoxLayout*>(layout());
   column->addLayout(row);
-  column->addLayout(below);
+  column->addWidget(keys);
 }
 
 QString EvidenceList::chosen() const {
@@ -168,6 +172,18 @@ void EvidenceList::markPhoto() {
   connect(dialog, &PhotoDialog::said, &model_, &JobModel::said);
   connect(dialog, &QDialog::accepted, this,
           [this, dialog, id] { model_.attach(id, dialog->kept()); });
+  dialog->open();
+}
+
+// Beside the job; before it has a file, where the program keeps its own.
+void EvidenceList::takePhoto() {
+  const QString folder =
+      model_.path().isEmpty() ? stateFolder() + QStringLiteral("/photos") : model_.folder();
+  auto* dialog = new CameraDialog(folder, this);
+  dialog->setAttribute(Qt::WA_DeleteOnClose);
+  connect(dialog, &CameraDialog::said, &model_, &JobModel::said);
+  connect(dialog, &QDialog::accepted, this,
+          [this, dialog, id = chosen()] { model_.attach(id, dialog->taken()); });
   dialog->open();
 }
 

@@ -26,6 +26,7 @@ class EvidenceList : public QWidget {
   void correct();
   void attach();
   void markPhoto();
+  void takePhoto();
   [[nodiscard]] QString photoOf(const job::Evidence* e) const;
   [[nodiscard]] QString chosen() const;
 

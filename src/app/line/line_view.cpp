@@ -13,6 +13,7 @@
 #include "app/line/meter_dialog.h"
 #include "app/line/meter_strip.h"
 #include "app/line/usual_lines.h"
+#include "app/model/known_meters.h"
 #include "app/parts/dialogs.h"
 #include "app/parts/drag_out.h"
 #include "app/style/pages.h"

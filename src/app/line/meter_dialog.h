@@ -12,11 +12,6 @@ class QLineEdit;
 
 namespace haybale::app {
 
-/// The generic meters, then the user's own, kept in the state folder as meters.json.
-[[nodiscard]] std::vector<circuit::Meter> knownMeters();
-/// Adds to the user's own; one of the same name is replaced.
-Status keepMeter(const circuit::Meter& meter);
-
 class MeterDialog : public QDialog {
   Q_OBJECT
 

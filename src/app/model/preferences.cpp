@@ -1,7 +1,10 @@
 #include "app/model/preferences.h"
 
+#include <QBuffer>
 #include <QDir>
 #include <QFile>
+#include <QFileInfo>
+#include <QImageReader>
 
 #include "app/model/autosave.h"
 #include "app/model/put_aside.h"
@@ -28,6 +31,12 @@ Result<Preferences> parse(const std::string& text, const std::string& name) {
   Preferences p;
   p.shop = QString::fromStdString(in.text("shop"));
   p.technician = QString::fromStdString(in.text("technician"));
+  p.mark = QString::fromStdString(in.text("mark"));
+  for (const auto& meter : json->value("meters", Json::array())) {
+    if (meter.is_string()) {
+      p.ownedMeters.push_back(meter);
+    }
+  }
   const Json* like = in.object("job");
   if (!like && !in.error()) {
     in.fail("job", "is missing", "a case with the shop's tools, prices and meter");
@@ -45,6 +54,33 @@ Result<Preferences> parse(const std::string& text, const std::string& name) {
   p.meter = c->meter;
   p.school = c->repair.school;
   return p;
+}
+
+// Where the mark is kept, made there if it is not; so that it survives whatever it was taken from.
+Result<QString> keptMark(const QString& from) {
+  const QString to = stateFolder() + QStringLiteral("/shop-mark.png");
+  if (from.isEmpty() || QFileInfo(from) == QFileInfo(to)) {
+    return from;
+  }
+  constexpr QSize kMost(640, 240);
+  QImageReader reader(from);
+  reader.setAutoTransform(true);
+  QImage image = reader.read();
+  if (image.isNull()) {
+    return Error{from.toStdString(), std::nullopt, "is no picture that can be read",
+                 "a PNG, JPEG, BMP or GIF"};
+  }
+  if (image.width() > kMost.width() || image.height() > kMost.height()) {
+    image = image.scaled(kMost, Qt::KeepAspectRatio, Qt::SmoothTransformation);
+  }
+  QByteArray bytes;
+  QBuffer buffer(&bytes);
+  buffer.open(QIODevice::WriteOnly);
+  image.save(&buffer, "PNG");
+  const auto kept = job::writeFileAtomically(
+      to.toStdString(),
+      std::string_view(bytes.constData(), static_cast<std::size_t>(bytes.size())));
+  return kept ? Result<QString>(to) : Result<QString>(kept.error());
 }
 
 }  // namespace
@@ -73,10 +109,13 @@ Status keepPreferences(const Preferences& p) {
   job::Case like = job::newCase();
   applyTo(like, p);
   QDir().mkpath(stateFolder());
-  const Json out{{"format", "haybale-preferences"},
-                 {"version", 1},
-                 {"shop", p.shop.toStdString()},
-                 {"technician", p.technician.toStdString()},
+  const auto mark = keptMark(p.mark);
+  if (!mark) {
+    return mark.error();
+  }
+  const Json out{{"format", "haybale-preferences"}, {"version", 1},
+                 {"shop", p.shop.toStdString()},    {"technician", p.technician.toStdString()},
+                 {"mark", mark->toStdString()},     {"meters", p.ownedMeters},
                  {"job", job::toJson(like)}};
   return job::writeFileAtomically(file().toStdString(),
                                   out.dump(1, ' ', false, Json::error_handler_t::replace));

@@ -1,6 +1,7 @@
 #include "app/model/program_settings.h"
 
 #include <QDir>
+#include <QLocale>
 #include <algorithm>
 #include <array>
 
@@ -8,12 +9,15 @@
 #include "app/model/put_aside.h"
 #include "core/base/atomic_file.h"
 #include "core/base/json.h"
+#include "core/units/quantity.h"
 
 namespace haybale::app {
 
 namespace {
 
 constexpr std::array<std::string_view, 3> kThemes{"system", "day", "night"};
+constexpr std::array<std::string_view, 4> kUnits{"system", "kmh-celsius", "mph-celsius",
+                                                 "mph-fahrenheit"};
 
 QString settingsFile() {
   return stateFolder() + QStringLiteral("/program.json");
@@ -40,9 +44,14 @@ ProgramSettings programSettings() {
     putAside(settingsFile());
     return out;
   }
-  const auto named = json->find("theme");
-  const std::string name = named != json->end() && named->is_string() ? *named : "";
-  const auto theme = std::find(kThemes.begin(), kThemes.end(), name);
+  const auto named = [&](const char* key, const auto& names, auto& choice) {
+    const auto at = json->find(key);
+    const std::string name = at != json->end() && at->is_string() ? *at : "";
+    const auto found = std::find(names.begin(), names.end(), name);
+    if (found != names.end()) {
+      choice = static_cast<std::remove_reference_t<decltype(choice)>>(found - names.begin());
+    }
+  };
   const auto flag = [&](const char* key, bool usual) {
     const auto at = json->find(key);
     return at != json->end() && at->is_boolean() ? at->get<bool>() : usual;
@@ -50,9 +59,8 @@ ProgramSettings programSettings() {
   if (const auto at = json->find("scale_percent"); at != json->end() && at->is_number_integer()) {
     out.scalePercent = std::clamp(at->get<int>(), kLeastScale, kMostScale);
   }
-  if (theme != kThemes.end()) {
-    out.theme = static_cast<ThemeChoice>(theme - kThemes.begin());
-  }
+  named("theme", kThemes, out.theme);
+  named("units", kUnits, out.units);
   out.sound = flag("sound", out.sound);
   out.voice = flag("voice", out.voice);
   if (const auto at = json->find("language"); at != json->end() && at->is_string()) {
@@ -68,9 +76,20 @@ Status keepProgramSettings(const ProgramSettings& s) {
                  {"scale_percent", s.scalePercent},
                  {"theme", kThemes[static_cast<std::size_t>(s.theme)]},
                  {"sound", s.sound},
+                 {"units", kUnits[static_cast<std::size_t>(s.units)]},
                  {"voice", s.voice},
                  {"language", s.language.toStdString()}};
   return job::writeFileAtomically(settingsFile().toStdString(), out.dump(1), false);
+}
+
+void useUnits(UnitChoice choice) {
+  if (choice == UnitChoice::system) {
+    const auto region = QLocale::system().measurementSystem();
+    choice = region == QLocale::ImperialUSSystem   ? UnitChoice::mphFahrenheit
+             : region == QLocale::ImperialUKSystem ? UnitChoice::mphCelsius
+                                                   : UnitChoice::kmhCelsius;
+  }
+  units::setShownUnits(choice != UnitChoice::kmhCelsius, choice == UnitChoice::mphFahrenheit);
 }
 
 void applyScale(int percent) {

@@ -7,6 +7,7 @@
 #include <QCoreApplication>
 #include <QDir>
 #include <QFile>
+#include <cstdio>
 
 #include "app/model/autosave.h"
 
@@ -37,10 +38,13 @@ RunningMark::RunningMark() {
     }
   }
   path_ = folder + QStringLiteral("/%1").arg(QCoreApplication::applicationPid());
-  file_ =
-      ::open(QFile::encodeName(path_).constData(), O_RDWR | O_CREAT | O_CLOEXEC | O_NOFOLLOW, 0600);
+  // Held before it is seen: a start beside this one must not take it for one that was left.
+  const QByteArray unseen =
+      QFile::encodeName(folder + QStringLiteral("/.%1").arg(QCoreApplication::applicationPid()));
+  file_ = ::open(unseen.constData(), O_RDWR | O_CREAT | O_CLOEXEC | O_NOFOLLOW, 0600);
   if (file_ >= 0) {
     (void)::flock(file_, LOCK_EX | LOCK_NB);
+    (void)std::rename(unseen.constData(), QFile::encodeName(path_).constData());
   }
 }
 

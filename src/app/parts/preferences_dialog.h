@@ -9,7 +9,9 @@
 class QCheckBox;
 class QComboBox;
 class QDoubleSpinBox;
+class QLabel;
 class QLineEdit;
+class QListWidget;
 
 namespace haybale::app {
 
@@ -24,11 +26,21 @@ class PreferencesDialog : public QDialog {
 
  private:
   QWidget* jobPage();
+  QWidget* reportPage();
+  QWidget* meterPage();
   QWidget* programPage(const ProgramSettings& now);
+
+  void showMark(const QString& file);
+  [[nodiscard]] std::vector<std::string> owned() const;
+  void fillMeters();
+  void fillUsualMeter();
+  void describeMeter();
 
   Preferences now_;
   QLineEdit* shop_;
   QLineEdit* technician_;
+  QLabel* markShown_;
+  QListWidget* meters_;
   QList<QCheckBox*> tools_;
   QList<QCheckBox*> allowed_;
   QList<QDoubleSpinBox*> prices_;
@@ -37,6 +49,7 @@ class PreferencesDialog : public QDialog {
   QComboBox* theme_;
   QComboBox* scale_;
   QComboBox* language_;
+  QComboBox* units_;
   QCheckBox* sound_;
   QCheckBox* voice_;
 };

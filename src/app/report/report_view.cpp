@@ -76,6 +76,7 @@ picture::Report ReportView::report() {
   const auto shop = preferences();
   input.shop = shop.shop.toStdString();
   input.technician = shop.technician.toStdString();
+  input.mark = shop.mark.toStdString();
   input.folder = model_.folder().toStdString();
   input.reader = owner_->isChecked() ? picture::Reader::owner : picture::Reader::file;
   return picture::reportOf(input, render::measure());

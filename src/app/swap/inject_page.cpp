@@ -21,6 +21,7 @@
 #include "core/physics/tyre.h"
 #include "core/signal/load_box.h"
 #include "core/signal/substitute.h"
+#include "core/units/quantity.h"
 #include "picture/signal_preview.h"
 
 namespace haybale::app {
@@ -40,6 +41,10 @@ QDoubleSpinBox* number(QWidget* parent, const char* name, double low, double hig
   return box;
 }
 
+QString speedText(double kmh) {
+  return q(units::formatPlain(kmh, units::Unit::kmh, 1));
+}
+
 }  // namespace
 
 InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
@@ -48,7 +53,7 @@ InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
       hub_(hub),
       sweeper_(new QTimer(this)),
       feeder_(new QTimer(this)),
-      player_(new SoundPipe(signal::AudioWave::kRate, this)) {
+      player_(new SoundOut(signal::AudioWave::kRate, this)) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(6);
@@ -72,7 +77,8 @@ InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
   };
   place_ = new QComboBox(this);
   place_->setObjectName(QStringLiteral("inject.place"));
-  kmh_ = number(this, "inject.kmh", 1, 250, 20, 1, tr("km/h"));
+  const QString speedUnit = q(units::shownSymbol(units::Unit::kmh));
+  kmh_ = number(this, "inject.kmh", 1, 250, 20, 1, speedUnit);
   volts_ = number(this, "inject.volts", 0.1, 5, 2, 2, tr("V p-p"));
   supply_ = number(this, "inject.supply", 4, 16, 12, 1, tr("V unplugged"));
   sense_ = number(this, "inject.sense", 0, 1000, 100, 0, tr("\u03a9 sense"));
@@ -133,7 +139,7 @@ InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
   steps_ = textLabel(this, nullptr, {}, QStringLiteral("inject.steps"));
   cautions_ = textLabel(this, "caution", {}, QStringLiteral("inject.cautions"));
   observed_ = textLabel(this, "head", {}, QStringLiteral("inject.observed"));
-  seen_ = number(this, "inject.seen", 0, 400, 0, 1, tr("km/h"));
+  seen_ = number(this, "inject.seen", 0, 400, 0, 1, speedUnit);
   auto* row = new QHBoxLayout;
   auto* ask = new QLabel(tr("The module shows"), this);
   auto* keepButton = new QPushButton(tr("Keep"), this);
@@ -189,9 +195,9 @@ InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
   connect(&hub_, &InstrumentHub::speedsChanged, this, [this] {
     const auto live = hub_.speeds().constFind(q(model_.job().suspect));
     if (isVisible() && live != hub_.speeds().constEnd()) {
-      observed_->setText(tr("%1 shows %2 km/h").arg(live.key()).arg(live.value(), 0, 'f', 1));
+      observed_->setText(tr("%1 shows %2").arg(live.key(), speedText(live.value())));
       if (!seen_->hasFocus() && running_) {
-        seen_->setValue(live.value());
+        seen_->setValue(units::shown(live.value(), units::Unit::kmh));
       }
     }
   });
@@ -219,10 +225,14 @@ double InjectPage::circumference() const {
   return model_.job().rollingCircumferenceM().value_or(circuit::kUsualCircumferenceM);
 }
 
+double InjectPage::fedKmh() const {
+  return units::fromShown(kmh_->value(), units::Unit::kmh);
+}
+
 double InjectPage::hz() const {
   const auto* c = model_.job().suspectCircuit();
   const int teeth = c ? c->sensor.teeth.value_or(circuit::kUsualTeeth) : circuit::kUsualTeeth;
-  return physics::toothHz(kmh_->value(), teeth, circumference());
+  return physics::toothHz(fedKmh(), teeth, circumference());
 }
 
 // Every plug on its module half, and the module's own pins.
@@ -296,7 +306,8 @@ void InjectPage::refresh() {
   start_->setText(running_ ? tr("Stop the signal")
                   : live   ? tr("Start the signal")
                            : tr("No source connected"));
-  const bool plays = coil && SoundPipe::available();
+  // Looking for devices takes a moment: not before the page is seen.
+  const bool plays = coil && (!isVisible() || soundCard().present());
   sound_->setEnabled(plays);
   sound_->setText(!coil                 ? tr("Needs the load box")
                   : !plays              ? tr("No sound here")
@@ -338,7 +349,7 @@ signal::Substitute InjectPage::wantedSignal() const {
   const auto* c = model_.job().suspectCircuit();
   signal::Substitute wanted;
   wanted.kind = isCoil() ? circuit::SensorKind::passive : c->sensor.kind;
-  const double kmh = kmh_->value();
+  const double kmh = fedKmh();
   wanted.kmh = [kmh](double) { return kmh; };
   wanted.topKmh = kmh;
   wanted.teeth = c->sensor.teeth.value_or(circuit::kUsualTeeth);
@@ -411,10 +422,9 @@ void InjectPage::readLog() {
     emit said(tr("%1 holds no speed of %2.").arg(path, q(model_.job().suspect)), true);
     return;
   }
-  seen_->setValue(own->second.medianKmh);
-  observed_->setText(tr("%1 in the log: %2 km/h, %3 dropouts")
-                         .arg(q(own->first))
-                         .arg(own->second.medianKmh, 0, 'f', 1)
+  seen_->setValue(units::shown(own->second.medianKmh, units::Unit::kmh));
+  observed_->setText(tr("%1 in the log: %2, %3 dropouts")
+                         .arg(q(own->first), speedText(own->second.medianKmh))
                          .arg(own->second.dropouts));
 }
 
@@ -451,14 +461,14 @@ void InjectPage::saveSignal() {
 
 void InjectPage::keep() {
   job::Reading reading;
-  reading.kmh.emplace_back(model_.job().suspect, seen_->value());
+  const double seenKmh = units::fromShown(seen_->value(), units::Unit::kmh);
+  reading.kmh.emplace_back(model_.job().suspect, seenKmh);
   const bool bus = hub_.connected(Instrument::bus);
   model_.enterSeen(
       test(), reading,
       bus ? std::optional(hub_.originOf(Instrument::bus, "live speed")) : std::nullopt);
-  emit said(tr("Kept: %1 shows %2 km/h with %3 Hz fed in.")
-                .arg(q(model_.job().suspect))
-                .arg(seen_->value(), 0, 'f', 1)
+  emit said(tr("Kept: %1 shows %2 with %3 Hz fed in.")
+                .arg(q(model_.job().suspect), speedText(seenKmh))
                 .arg(hz(), 0, 'f', 1),
             false);
 }

@@ -6,7 +6,7 @@
 #include <QWidget>
 
 #include "app/live/instrument_hub.h"
-#include "app/swap/sound_pipe.h"
+#include "app/swap/sound_out.h"
 #include "app/swap/swap_page.h"
 #include "core/signal/audio_wave.h"
 
@@ -45,6 +45,7 @@ class InjectPage : public QWidget {
   void drawPreview();
   [[nodiscard]] signal::Substitute wantedSignal() const;
   [[nodiscard]] bool isCoil() const;
+  [[nodiscard]] double fedKmh() const;
   [[nodiscard]] double hz() const;
   [[nodiscard]] double circumference() const;
 
@@ -71,7 +72,7 @@ class InjectPage : public QWidget {
   SceneWidget* preview_ = nullptr;
   QTimer* sweeper_;
   QTimer* feeder_;  // of the sound output
-  SoundPipe* player_;
+  SoundOut* player_;
   signal::AudioWave wave_;
   double nowHz_ = 0;  // while it sweeps
   double sweepShare_ = 0;

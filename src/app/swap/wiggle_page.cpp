@@ -31,7 +31,7 @@ QString inUnit(double value, circuit::TestKind kind) {
 }  // namespace
 
 WigglePage::WigglePage(JobModel& model, InstrumentHub& hub, QWidget* parent)
-    : QWidget(parent), model_(model), hub_(hub), player_(new SoundPipe(signal::Tone::kRate, this)) {
+    : QWidget(parent), model_(model), hub_(hub), player_(new SoundOut(signal::Tone::kRate, this)) {
   setFocusPolicy(Qt::StrongFocus);
   setAccessibleName(tr("Wiggle watch"));
   auto* column = new QVBoxLayout(this);
@@ -219,16 +219,16 @@ void WigglePage::take(double s, double value) {
   refresh();
 }
 
-// Samples go to whatever player of the system takes them; without one there is no sound.
+// Without a sound output there is no tone.
 void WigglePage::play(double value, bool dropout) {
   if (!sound_->isChecked()) {
     return;
   }
-  if (!SoundPipe::available()) {
+  if (!soundCard().present()) {
     sound_->setChecked(false);
     sound_->setEnabled(false);
     sound_->setText(tr("No sound here"));
-    sound_->setToolTip(tr("The program aplay (Debian: alsa-utils) plays the tone"));
+    sound_->setToolTip(tr("No sound output was found on this machine"));
     return;
   }
   const auto samples =

@@ -8,7 +8,7 @@
 #include "app/live/instrument_hub.h"
 #include "app/model/job_model.h"
 #include "app/style/scene_widget.h"
-#include "app/swap/sound_pipe.h"
+#include "app/swap/sound_out.h"
 #include "core/watch/tone.h"
 #include "core/watch/wiggle_watch.h"
 #include "picture/watch_strip.h"
@@ -54,7 +54,7 @@ class WigglePage : public QWidget {
   std::vector<std::pair<double, double>> readings_;
   QString leg_;
   signal::Tone tone_;
-  SoundPipe* player_;
+  SoundOut* player_;
   QComboBox* what_;
   QLabel* big_;
   QLabel* count_;

@@ -102,7 +102,7 @@ std::string stateText(const CarState& state) {
   if (state.wheel != WheelMotion::still) {
     text += sayf(", wheel {}", sayName(kWheelMotionNames[static_cast<std::size_t>(state.wheel)]));
     if (state.speedKmh) {
-      text += sayf(" at {:.3g} km/h", *state.speedKmh);
+      text += sayf(" at {}", units::format(*state.speedKmh, units::Unit::kmh, 2));
     }
   }
   return text;

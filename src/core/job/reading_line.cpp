@@ -6,6 +6,7 @@
 #include <set>
 
 #include "core/base/json.h"
+#include "core/base/say.h"
 #include "core/base/text.h"
 #include "core/job/test_json.h"
 
@@ -332,10 +333,7 @@ std::string readsAs(const TypedReading& typed) {
     text += " at " + units::format(*typed.reading.hz, units::Unit::hertz);
   }
   if (typed.reading.celsius) {
-    text += fmt::format(
-        ", coil at {:.0f} \xC2\xB0"
-        "C",
-        *typed.reading.celsius);
+    text += sayf(", coil at {}", units::formatPlain(*typed.reading.celsius, units::Unit::celsius));
   }
   return text + ", " + circuit::stateText(t.state);
 }

@@ -165,6 +165,7 @@ std::string proofTitle(const circuit::Circuit& circuit, const Test& test) {
   if (test.kind != TestKind::codes) {
     return titleFor(circuit, test);
   }
+  const std::string quick = units::formatPlain(25, units::Unit::kmh);
   if (!rolling) {
     return s.wheel == WheelMotion::still ? say("Clear, cycle the key, read the codes")
                                          : say("Spin the wheel, read the codes");
@@ -176,15 +177,16 @@ std::string proofTitle(const circuit::Circuit& circuit, const Test& test) {
       case DisturbKind::shake:
         return say("Over the same bump, read the codes");
       case DisturbKind::wet:
-        return say("Wet it again, 30 s above 25 km/h, read the codes");
+        return sayf("Wet it again, 30 s above {}, read the codes", quick);
       case DisturbKind::pull:
         break;
       case DisturbKind::heat:
         return say("Drive it warm, read the codes");
     }
   }
-  return s.speedKmh ? say("Several minutes at 90 to 100 km/h where lawful, read the codes")
-                    : say("Drive above 25 km/h, read the codes");
+  return s.speedKmh ? sayf("Several minutes at {} where lawful, read the codes",
+                           units::formatPlainBand(90, 100, units::Unit::kmh))
+                    : sayf("Drive above {}, read the codes", quick);
 }
 
 class Chooser {

@@ -182,11 +182,13 @@ class Writer {
       disturb(say("the whole loom, from the module to the wheel"));
     }
     if (test_.state.wheel == WheelMotion::spun) {
-      put(sayf("Spin the wheel by hand, about {:.0f} km/h.", circuit::wheelKmh(test_.state)));
+      put(sayf("Spin the wheel by hand, about {}.",
+               units::formatPlain(circuit::wheelKmh(test_.state), units::Unit::kmh)));
     } else if (test_.state.wheel == WheelMotion::driven) {
       const double kmh = circuit::wheelKmh(test_.state);
       put(kmh <= kSlowKmh ? say("Drive at walking pace in a straight line, and stop gently.")
-                          : sayf("Drive in a straight line at about {:.0f} km/h.", kmh));
+                          : sayf("Drive in a straight line at about {}.",
+                                 units::formatPlain(kmh, units::Unit::kmh)));
     }
     if (test_.kind == TestKind::inspect) {
       put(sayf("Look at {} without moving it first: crust, chafe, breaks, dirt, seat.",

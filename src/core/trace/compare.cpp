@@ -97,8 +97,9 @@ void applyComparison(const Comparison& comparison, ChannelAnalysis& a, ChannelAn
     finding.text +=
         sayf(" By the gap alone: {:.2f} of a tooth pitch wider.", gapDifferenceInPitches(ratio));
     if (weak.lostBelowKmh && strong.lostBelowKmh) {
-      finding.text += sayf(" Lost below some {:.1f} km/h, the peer below {:.1f}.",
-                           *weak.lostBelowKmh, *strong.lostBelowKmh);
+      finding.text += sayf(" Lost below some {}, the peer below {}.",
+                           units::formatPlain(*weak.lostBelowKmh, units::Unit::kmh, 1),
+                           units::formatPlain(*strong.lostBelowKmh, units::Unit::kmh, 1));
     }
   }
   weak.findings.push_back(finding);

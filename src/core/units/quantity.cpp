@@ -5,6 +5,7 @@
 
 #include <algorithm>
 #include <array>
+#include <atomic>
 #include <cmath>
 #include <limits>
 
@@ -15,10 +16,34 @@ namespace haybale::units {
 
 namespace {
 
+// In the unit's own base: (typed - zero) * per.
 struct UnitName {
   std::string_view text;
   Unit unit;
+  double per = 1;
+  double zero = 0;
 };
+
+constexpr double kKmhOfMph = 1.609344;  // the international mile
+constexpr double kCelsiusOfF = 5.0 / 9.0;
+constexpr double kFreezingF = 32;
+
+std::atomic<bool> milesShown = false;
+std::atomic<bool> fahrenheitShown = false;
+
+// How a quantity is shown here: in its base unit, or in the desk's.
+UnitName shownAs(Unit unit) {
+  if (unit == Unit::kmh && milesShown) {
+    return {"mph", unit, kKmhOfMph};
+  }
+  if (unit == Unit::celsius && fahrenheitShown) {
+    return {
+        "\xC2\xB0"
+        "F",
+        unit, kCelsiusOfF, kFreezingF};
+  }
+  return {"", unit};
+}
 
 // Longest first, so that "ohms" is not read as "ohm" with an s left over.
 constexpr std::array kUnitNames{
@@ -28,6 +53,7 @@ constexpr std::array kUnitNames{
     UnitName{"km/h", Unit::kmh},
     UnitName{"kmh", Unit::kmh},
     UnitName{"kph", Unit::kmh},
+    UnitName{"mph", Unit::kmh, kKmhOfMph},
     UnitName{"volt", Unit::volt},
     UnitName{"ohm", Unit::ohm},
     UnitName{"vdc", Unit::volt},
@@ -41,11 +67,15 @@ constexpr std::array kUnitNames{
     UnitName{"\xC2\xB0"
              "c",
              Unit::celsius},
+    UnitName{"\xC2\xB0"
+             "f",
+             Unit::celsius, kCelsiusOfF, kFreezingF},
     UnitName{"v", Unit::volt},
     UnitName{"a", Unit::ampere},
     UnitName{"s", Unit::second},
     UnitName{"r", Unit::ohm},
     UnitName{"c", Unit::celsius},
+    UnitName{"f", Unit::celsius, kCelsiusOfF, kFreezingF},
     UnitName{"%", Unit::percent},
 };
 
@@ -160,11 +190,11 @@ Digits takeNumber(std::string_view text) {
   return out;
 }
 
-std::optional<Unit> unitNamed(std::string_view text) {
+std::optional<UnitName> unitNamed(std::string_view text) {
   const std::string word = text::lower(text);
   for (const auto& name : kUnitNames) {
     if (word == name.text) {
-      return name.unit;
+      return name;
     }
   }
   return std::nullopt;
@@ -176,7 +206,7 @@ struct Tail {
   bool prefixed = false;
   bool prefixIsBareM = false;
   std::string fraction;
-  std::optional<Unit> unit;
+  std::optional<UnitName> unit;
 };
 
 std::optional<Tail> readTail(std::string_view rest, bool allowFraction) {
@@ -193,7 +223,7 @@ std::optional<Tail> readTail(std::string_view rest, bool allowFraction) {
   if (allowFraction && (rest[0] == 'R' || rest[0] == 'r') && rest.size() > 1 &&
       std::all_of(rest.begin() + 1, rest.end(), isDigit)) {
     tail.fraction = rest.substr(1);
-    tail.unit = Unit::ohm;
+    tail.unit = UnitName{"r", Unit::ohm};
     return tail;
   }
   for (const auto& prefix : kPrefixes) {
@@ -277,6 +307,26 @@ std::string_view symbol(Unit unit) {
   return "";
 }
 
+void setShownUnits(bool milesPerHour, bool fahrenheit) {
+  milesShown = milesPerHour;
+  fahrenheitShown = fahrenheit;
+}
+
+double shown(double value, Unit unit) {
+  const UnitName as = shownAs(unit);
+  return value / as.per + as.zero;
+}
+
+double fromShown(double number, Unit unit) {
+  const UnitName as = shownAs(unit);
+  return (number - as.zero) * as.per;
+}
+
+std::string_view shownSymbol(Unit unit) {
+  const std::string_view own = shownAs(unit).text;
+  return own.empty() ? symbol(unit) : own;
+}
+
 Result<Entry> parseEntry(std::string_view typed, Unit implied) {
   const std::string_view text = text::trimmed(typed);
   Entry entry;
@@ -303,13 +353,14 @@ Result<Entry> parseEntry(std::string_view typed, Unit implied) {
                                       text::shortened(digits.rest, 20)),
                implied);
   }
-  if (tail->unit && implied != Unit::none && *tail->unit != implied) {
+  const UnitName named = tail->unit.value_or(shownAs(implied));
+  if (implied != Unit::none && named.unit != implied) {
     return bad(text,
-               fmt::format("is in {}, but {} is what is measured here", symbol(*tail->unit),
+               fmt::format("is in {}, but {} is what is measured here", symbol(named.unit),
                            symbol(implied)),
                implied);
   }
-  entry.unit = tail->unit.value_or(implied);
+  entry.unit = named.unit;
   entry.unitTyped = tail->unit.has_value();
   if (tail->prefixIsBareM && entry.unit == Unit::ohm) {
     Error error = bad(text, "could be milliohm or megohm", implied);
@@ -329,8 +380,8 @@ Result<Entry> parseEntry(std::string_view typed, Unit implied) {
       !std::isfinite(value * scale)) {
     return bad(text, "is not a number a meter can show", implied);
   }
-  entry.value = value * scale;
-  entry.resolution = lastDigit(number) * scale;
+  entry.value = (value * scale - named.zero) * named.per;
+  entry.resolution = lastDigit(number) * scale * named.per;
   // IEEE 488.2 / SCPI-99 (vol. 1, 7.2.1.4-5): how an instrument writes "beyond the range" and "no
   // number".
   if (entry.value == 9.9e37) {
@@ -385,7 +436,7 @@ int decimalsFor(double scaled, int digits) {
 }
 
 std::string withUnit(const std::string& number, std::string_view prefix, Unit unit) {
-  const std::string tail = std::string(prefix) + std::string(symbol(unit));
+  const std::string tail = std::string(prefix) + std::string(shownSymbol(unit));
   return tail.empty() ? number : number + " " + tail;
 }
 
@@ -411,8 +462,18 @@ std::string format(double value, Unit unit, int digits) {
     return "OL";
   }
   const Scaled step = takesPrefix(unit) ? prefixFor(std::abs(value)) : Scaled{0, ""};
-  const double scaled = value / std::pow(10.0, step.exponent);
+  const double scaled = shown(value, unit) / std::pow(10.0, step.exponent);
   return withUnit(printed(scaled, decimalsFor(scaled, digits)), step.prefix, unit);
+}
+
+std::string formatPlain(double value, Unit unit, int decimals) {
+  return withUnit(printed(shown(value, unit), decimals), "", unit);
+}
+
+std::string formatPlainBand(double low, double high, Unit unit, int decimals) {
+  return withUnit(
+      sayf("{} to {}", printed(shown(low, unit), decimals), printed(shown(high, unit), decimals)),
+      "", unit);
 }
 
 std::string format(const Entry& entry) {
@@ -424,19 +485,22 @@ std::string format(const Entry& entry) {
   }
   const Scaled step = takesPrefix(entry.unit) ? prefixFor(std::abs(entry.value)) : Scaled{0, ""};
   const double scale = std::pow(10.0, step.exponent);
-  const int decimals =
-      std::clamp(static_cast<int>(std::lround(-std::log10(entry.resolution / scale))), 0, 9);
-  return withUnit(printed(entry.value / scale, decimals), step.prefix, entry.unit);
+  const double lastStep = entry.resolution / shownAs(entry.unit).per / scale;
+  const int decimals = std::clamp(static_cast<int>(std::lround(-std::log10(lastStep))), 0, 9);
+  return withUnit(printed(shown(entry.value, entry.unit) / scale, decimals), step.prefix,
+                  entry.unit);
 }
 
 std::string formatBand(double low, double high, Unit unit, int digits) {
   if (!std::isfinite(low) || !std::isfinite(high)) {
     return sayf("{} to {}", format(low, unit, digits), format(high, unit, digits));
   }
-  const Scaled step =
-      takesPrefix(unit) ? prefixFor(std::max(std::abs(low), std::abs(high))) : Scaled{0, ""};
+  low = shown(low, unit);
+  high = shown(high, unit);
+  const double most = std::max(std::abs(low), std::abs(high));
+  const Scaled step = takesPrefix(unit) ? prefixFor(most) : Scaled{0, ""};
   const double scale = std::pow(10.0, step.exponent);
-  const int decimals = decimalsFor(std::max(std::abs(low), std::abs(high)) / scale, digits);
+  const int decimals = decimalsFor(most / scale, digits);
   return withUnit(sayf("{} to {}", printed(low / scale, decimals), printed(high / scale, decimals)),
                   step.prefix, unit);
 }

@@ -14,6 +14,15 @@ enum class Unit { ohm, volt, ampere, hertz, second, metre, kmh, celsius, percent
 /// The sign printed after a number: "Ω", "V", ...
 [[nodiscard]] std::string_view symbol(Unit unit);
 
+/// Speeds and temperatures as this desk reads them: shown by format() in mph and degrees
+/// Fahrenheit, and taken for such where a number is typed without its unit. Values, files and the
+/// command line stay in km/h and degrees Celsius. Set before anything is shown; metric at first.
+void setShownUnits(bool milesPerHour, bool fahrenheit);
+/// A value of its base unit as a number in the unit shown, and back: 80.47 km/h is 50 (mph).
+[[nodiscard]] double shown(double value, Unit unit);
+[[nodiscard]] double fromShown(double number, Unit unit);
+[[nodiscard]] std::string_view shownSymbol(Unit unit);
+
 /// What was read off a display.
 struct Entry {
   bool operator==(const Entry&) const = default;
@@ -47,6 +56,11 @@ inline constexpr double kLeastOhm = -2;
 /// either, files have the point. Engineering notation with `digits` significant digits: 1.12
 /// kΩ, 4.98 V, 63.0 Ω. NaN prints "–", infinity "OL". REQUIRES: 1 <= digits <= 9.
 [[nodiscard]] std::string format(double value, Unit unit, int digits = 3);
+
+/// With a fixed number of decimals and no prefix: 20 km/h, 12 mph, 68 °F.
+[[nodiscard]] std::string formatPlain(double value, Unit unit, int decimals = 0);
+/// "2.5 to 6.1 km/h".
+[[nodiscard]] std::string formatPlainBand(double low, double high, Unit unit, int decimals = 0);
 
 /// As read: just the digits the meter showed, in engineering notation; "OL" for an overload.
 [[nodiscard]] std::string format(const Entry& entry);

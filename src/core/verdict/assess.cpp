@@ -53,10 +53,8 @@ Check judgeLimit(const judging::Limit& limit, const job::Evidence& e, const circ
     const double factor = physics::copperOhmAt(1, *e.reading.celsius, *limit.atCelsius);
     value *= factor;
     u *= factor;
-    at = sayf(
-        ", {} at {:.0f} \xC2\xB0"
-        "C",
-        units::format(value, entry.unit, 4), *limit.atCelsius);
+    at = sayf(", {} at {}", units::format(value, entry.unit, 4),
+              units::formatPlain(*limit.atCelsius, units::Unit::celsius));
   }
   const auto judgement = judging::judge(value, u, limit.min, limit.max);
   Check check;
@@ -169,10 +167,7 @@ Comparable comparable(const job::Evidence& e, const circuit::Meter& meter, bool 
   if (circuit::unitOf(e.test.kind) == units::Unit::ohm && e.reading.celsius && bothWarm) {
     constexpr double kAt = 20;
     out.value = physics::copperOhmAt(out.value, *e.reading.celsius, kAt);
-    out.shown += sayf(
-        " at {:.0f} \xC2\xB0"
-        "C",
-        *e.reading.celsius);
+    out.shown += say(" at ") + units::formatPlain(*e.reading.celsius, units::Unit::celsius);
   }
   if (e.test.kind == TestKind::acVoltage && e.reading.hz && *e.reading.hz > 0) {
     out.value /= *e.reading.hz;

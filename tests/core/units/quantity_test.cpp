@@ -86,5 +86,50 @@ TEST(Quantity, EngineeringNotationRoundsIntoTheNextPrefix) {
   EXPECT_EQ(formatBand(800, 2500, Unit::ohm), "0.80 to 2.50 kΩ");
 }
 
+// The desk's units, for as long as it lives.
+struct Shown {
+  Shown(bool miles, bool fahrenheit) { setShownUnits(miles, fahrenheit); }
+  ~Shown() { setShownUnits(false, false); }
+};
+
+// NIST SP 811 (2008), appendix B.8: mile 1.609 344 km, degree Fahrenheit (f - 32) / 1.8. 98.6 and
+// 37, -40 and -40 are the pairs everybody knows.
+TEST(ShownUnits, MilesAndFahrenheitAreTypedAlwaysAndShownWhereWanted) {
+  EXPECT_NEAR(parseEntry("50 mph", Unit::kmh)->value, 80.4672, 1e-9);
+  EXPECT_NEAR(parseEntry("98.6F", Unit::celsius)->value, 37, 1e-9);
+  EXPECT_NEAR(parseEntry("-40 \xC2\xB0"
+                         "F",
+                         Unit::celsius)
+                  ->value,
+              -40, 1e-9);
+  EXPECT_EQ(parseEntry("50", Unit::kmh)->value, 50);
+  EXPECT_EQ(format(80.4672, Unit::kmh), "80.5 km/h");
+  const Shown american(true, true);
+  EXPECT_NEAR(parseEntry("50", Unit::kmh)->value, 80.4672, 1e-9) << "the desk's own unit";
+  EXPECT_EQ(parseEntry("80 km/h", Unit::kmh)->value, 80) << "a unit that was typed is taken";
+  EXPECT_NEAR(parseEntry("98.6", Unit::celsius)->value, 37, 1e-9);
+  EXPECT_EQ(format(80.4672, Unit::kmh), "50.0 mph");
+  EXPECT_EQ(formatPlain(20, Unit::celsius), "68 \u00b0F");
+  EXPECT_EQ(formatBand(90, 100, Unit::kmh, 2), "56 to 62 mph");
+  EXPECT_EQ(formatPlainBand(8, 16, Unit::kmh, 1), "5.0 to 9.9 mph");
+  EXPECT_EQ(shownSymbol(Unit::kmh), "mph");
+  // What was typed is shown as it was typed, digit for digit.
+  EXPECT_EQ(format(*parseEntry("12.5", Unit::kmh)), "12.5 mph");
+  EXPECT_EQ(format(4.98, Unit::volt), "4.98 V") << "other units are the same everywhere";
+}
+
+TEST(ShownUnits, ANumberGoesThereAndBack) {
+  for (const bool miles : {false, true}) {
+    for (const bool fahrenheit : {false, true}) {
+      const Shown desk(miles, fahrenheit);
+      for (const double value : {-40.0, 0.0, 0.3, 25.0, 250.0}) {
+        EXPECT_NEAR(fromShown(shown(value, Unit::kmh), Unit::kmh), value, 1e-9);
+        EXPECT_NEAR(fromShown(shown(value, Unit::celsius), Unit::celsius), value, 1e-9);
+        EXPECT_EQ(shown(value, Unit::ohm), value);
+      }
+    }
+  }
+}
+
 }  // namespace
 }  // namespace haybale::units
