@@ -58,6 +58,10 @@
    <translation> und </translation>
   </message>
   <message>
+   <source> and an element that can have it</source>
+   <translation> und ein Teil, das ihn haben kann</translation>
+  </message>
+  <message>
    <source> and that cured it</source>
    <translation> und das behob es</translation>
   </message>
@@ -90,12 +94,24 @@
    <translation> bei {}</translation>
   </message>
   <message>
+   <source> does not start at a module</source>
+   <translation> beginnt nicht an einem Steuergerät</translation>
+  </message>
+  <message>
    <source> erratic or implausible</source>
    <translation> sprunghaft, unplausibel</translation>
   </message>
   <message>
    <source> follows</source>
    <translation> folgt</translation>
+  </message>
+  <message>
+   <source> has </source>
+   <translation> hat </translation>
+  </message>
+  <message>
+   <source> has no value</source>
+   <translation> hat keinen Wert</translation>
   </message>
   <message>
    <source> in </source>
@@ -120,6 +136,10 @@
   <message>
    <source> of </source>
    <translation> von </translation>
+  </message>
+  <message>
+   <source> of {}</source>
+   <translation> von {}</translation>
   </message>
   <message>
    <source> open</source>
@@ -182,6 +202,10 @@
    <translation> bis </translation>
   </message>
   <message>
+   <source> without a unit: volts were taken</source>
+   <translation> ohne Einheit: Volt wurden angenommen</translation>
+  </message>
+  <message>
    <source> yet</source>
    <translation> noch</translation>
   </message>
@@ -196,6 +220,130 @@
   <message>
    <source> – it reacts here</source>
    <translation> – hier reagiert es</translation>
+  </message>
+  <message>
+   <source>" cannot name an element</source>
+   <translation>" kann kein Teil benennen</translation>
+  </message>
+  <message>
+   <source>" does not fit here</source>
+   <translation>" passt hier nicht</translation>
+  </message>
+  <message>
+   <source>" is no accuracy</source>
+   <translation>" ist keine Genauigkeit</translation>
+  </message>
+  <message>
+   <source>" is no count</source>
+   <translation>" ist keine Anzahl</translation>
+  </message>
+  <message>
+   <source>" is no name of a job</source>
+   <translation>" ist kein Name eines Auftrags</translation>
+  </message>
+  <message>
+   <source>" is no number</source>
+   <translation>" ist keine Zahl</translation>
+  </message>
+  <message>
+   <source>" is no number of teeth</source>
+   <translation>" ist keine Zähnezahl</translation>
+  </message>
+  <message>
+   <source>" is no price</source>
+   <translation>" ist kein Preis</translation>
+  </message>
+  <message>
+   <source>" is no provenance</source>
+   <translation>" ist keine Herkunft</translation>
+  </message>
+  <message>
+   <source>" is no quantity of a limit</source>
+   <translation>" ist keine Größe eines Grenzwerts</translation>
+  </message>
+  <message>
+   <source>" is no speed</source>
+   <translation>" ist keine Geschwindigkeit</translation>
+  </message>
+  <message>
+   <source>" is no time</source>
+   <translation>" ist keine Zeit</translation>
+  </message>
+  <message>
+   <source>" is no timescale</source>
+   <translation>" ist keine Zeitteilung</translation>
+  </message>
+  <message>
+   <source>" is not a name here</source>
+   <translation>" ist hier kein Name</translation>
+  </message>
+  <message>
+   <source>" is not a number</source>
+   <translation>" ist keine Zahl</translation>
+  </message>
+  <message>
+   <source>" is not a reading</source>
+   <translation>" ist keine Messung</translation>
+  </message>
+  <message>
+   <source>" is not known here</source>
+   <translation>" ist hier nicht bekannt</translation>
+  </message>
+  <message>
+   <source>" is not on the line of </source>
+   <translation>" liegt nicht auf der Leitung von </translation>
+  </message>
+  <message>
+   <source>" is not one of the circuits</source>
+   <translation>" ist keiner der Kreise</translation>
+  </message>
+  <message>
+   <source>" is taken</source>
+   <translation>" ist vergeben</translation>
+  </message>
+  <message>
+   <source>" is the name of two circuits</source>
+   <translation>" ist der Name zweier Kreise</translation>
+  </message>
+  <message>
+   <source>" stands in the path twice</source>
+   <translation>" steht zweimal im Weg</translation>
+  </message>
+  <message>
+   <source>" was not declared</source>
+   <translation>" wurde nicht erklärt</translation>
+  </message>
+  <message>
+   <source>"{}" is no wire section</source>
+   <translation>"{}" ist kein Drahtquerschnitt</translation>
+  </message>
+  <message>
+   <source>"{}" is not a tyre size</source>
+   <translation>"{}" ist keine Reifengröße</translation>
+  </message>
+  <message>
+   <source>"{}"{} cannot be on this line</source>
+   <translation>"{}"{} kann auf dieser Leitung nicht sein</translation>
+  </message>
+  <message>
+   <source># and a whole number</source>
+   <translation># und eine ganze Zahl</translation>
+  </message>
+  <message>
+   <source># and a whole number below 2^63</source>
+   <translation># und eine ganze Zahl unter 2^63</translation>
+  </message>
+  <message>
+   <source># and the number of digits of its length</source>
+   <translation># und die Zahl der Ziffern seiner Länge</translation>
+  </message>
+  <message>
+   <source>$end behind it</source>
+   <translation>$end dahinter</translation>
+  </message>
+  <message>
+   <source>$enddefinitions $end before the first</source>
+   <translation>$enddefinitions $end vor der ersten</translation>
   </message>
   <message>
    <source>%1
@@ -542,8 +690,24 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>, {} {:g}-mal</translation>
   </message>
   <message>
+   <source>0 to {}</source>
+   <translation>0 bis {}</translation>
+  </message>
+  <message>
+   <source>0.5 to 5 V peak to peak</source>
+   <translation>0,5 bis 5 V Spitze-Spitze</translation>
+  </message>
+  <message>
    <source>1 dropout</source>
    <translation>1 Aussetzer</translation>
+  </message>
+  <message>
+   <source>1 to 8</source>
+   <translation>1 bis 8</translation>
+  </message>
+  <message>
+   <source>1, 10 or 100 and s, ms, us, ns, ps or fs</source>
+   <translation>1, 10 oder 100 und s, ms, us, ns, ps oder fs</translation>
   </message>
   <message>
    <source>1. What do you do next?</source>
@@ -562,8 +726,16 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>21 W</translation>
   </message>
   <message>
+   <source>3-wire, pull-up on the signal</source>
+   <translation>3-Draht, Pull-up am Signal</translation>
+  </message>
+  <message>
    <source>7 and 14 mA in turn, {:.1f} times a second</source>
    <translation>abwechselnd 7 und 14 mA, {:.1f}-mal je Sekunde</translation>
+  </message>
+  <message>
+   <source>8, 16, 24, 32 or 64 bits a sample</source>
+   <translation>8, 16, 24, 32 oder 64 Bit je Abtastwert</translation>
   </message>
   <message>
    <source>95 % of good parts, 95 % sure</source>
@@ -654,12 +826,24 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Ein Fall aus einer Datei...</translation>
   </message>
   <message>
+   <source>A circuit has two wires: the return is tested from battery plus.</source>
+   <translation>Ein Kreis hat zwei Drähte: die Rückleitung wird von Batterie-Plus aus geprüft.</translation>
+  </message>
+  <message>
+   <source>A coded sensor tells of its gap long before it is lost: read the widths.</source>
+   <translation>Ein codierter Sensor meldet seinen Luftspalt lange bevor er verloren geht: die Breiten lesen.</translation>
+  </message>
+  <message>
    <source>A coil makes no voltage while the wheel stands: spin it.</source>
    <translation>Eine Spule gibt keine Spannung, solange das Rad steht: drehen.</translation>
   </message>
   <message>
    <source>A coil that swings under a steel tool is alive; it may still be weak.</source>
    <translation>Eine Spule, die unter Stahl schwingt, lebt; schwach kann sie noch sein.</translation>
+  </message>
+  <message>
+   <source>A few ohms where the other wheel has a thousand is no good contact, it is a shorted coil.</source>
+   <translation>Ein paar Ohm, wo das andere Rad tausend hat, sind kein guter Kontakt, sondern eine kurzgeschlossene Spule.</translation>
   </message>
   <message>
    <source>A file...</source>
@@ -670,8 +854,16 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Eine Geisterspannung zwischen nichts und Versorgung: eher Unterbrechung mit Ableitung als Kurzschluss; unter Last fällt sie auf nichts.</translation>
   </message>
   <message>
+   <source>A good sensor in its place</source>
+   <translation>Ein guter Sensor an seiner Stelle</translation>
+  </message>
+  <message>
    <source>A hot coil reads higher, 0.39 % a kelvin: give its temperature.</source>
    <translation>Eine warme Spule zeigt mehr, 0,39 % je Kelvin: ihre Temperatur angeben.</translation>
+  </message>
+  <message>
+   <source>A leak no ohmmeter sees</source>
+   <translation>Ein Kriechstrom, den kein Ohmmeter sieht</translation>
   </message>
   <message>
    <source>A look costs little and misses what is under the rubber.</source>
@@ -702,6 +894,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Ein neuer Auftrag beginnt mit</translation>
   </message>
   <message>
+   <source>A new part is a part that nobody has measured yet.</source>
+   <translation>Ein neues Teil ist ein Teil, das noch niemand gemessen hat.</translation>
+  </message>
+  <message>
    <source>A new wheel sensor was chosen by the old one.</source>
    <translation>Ein neuer Radsensor wurde nach dem alten ausgesucht.</translation>
   </message>
@@ -710,12 +906,20 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Ein vergeblich erneuertes Teil zählt weniger. Was nach einer Arbeit begann, sitzt, wo gearbeitet wurde: zwei vertauschte Adern, eine Nabe mit anderer Zähnezahl, ein Lager verkehrt herum, ein Reifen anderer Größe.</translation>
   </message>
   <message>
+   <source>A plug that was never home conducts on one wire only: feel it, pull it, look at the catch.</source>
+   <translation>Ein Stecker, der nie gerastet war, leitet nur auf einem Draht: fühlen, ziehen, die Rastnase ansehen.</translation>
+  </message>
+  <message>
    <source>A pulse is</source>
    <translation>Ein Impuls ist</translation>
   </message>
   <message>
    <source>A repair lead costs</source>
    <translation>Ein Reparaturkabel kostet</translation>
+  </message>
+  <message>
+   <source>A ring from another shelf</source>
+   <translation>Ein Ring aus einem anderen Regal</translation>
   </message>
   <message>
    <source>A ring or bearing costs</source>
@@ -738,8 +942,36 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Eine gesunde Leitung zeigt OL</translation>
   </message>
   <message>
+   <source>A spare wheel</source>
+   <translation>Ein Ersatzrad</translation>
+  </message>
+  <message>
+   <source>A thousand ohms, warm</source>
+   <translation>Tausend Ohm, warm</translation>
+  </message>
+  <message>
+   <source>A tired magnet</source>
+   <translation>Ein müder Magnet</translation>
+  </message>
+  <message>
    <source>A to B: %1, %2</source>
    <translation>A bis B: %1, %2</translation>
+  </message>
+  <message>
+   <source>A voltmeter draws nothing: one strand passes full volts. Load it and it falls.</source>
+   <translation>Ein Voltmeter zieht nichts: eine Litze lässt volle Spannung durch. Belastet bricht sie ein.</translation>
+  </message>
+  <message>
+   <source>A weak signal and a sound coil: look at the tip before you buy a sensor.</source>
+   <translation>Ein schwaches Signal und eine gute Spule: die Spitze ansehen, bevor ein Sensor gekauft wird.</translation>
+  </message>
+  <message>
+   <source>A wire that is not there</source>
+   <translation>Ein Draht, der nicht da ist</translation>
+  </message>
+  <message>
+   <source>A word, not a wave</source>
+   <translation>Ein Wort, keine Welle</translation>
   </message>
   <message>
    <source>ABS and ESC may be off during tests: drive accordingly, where it is lawful; a second person watches the instrument.</source>
@@ -826,6 +1058,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Adresse des Werkstattbuchs</translation>
   </message>
   <message>
+   <source>After a repair measure the whole line again: an old wagon rarely has one fault.</source>
+   <translation>Nach einer Reparatur die ganze Leitung nachmessen: ein alter Wagen hat selten nur einen Fehler.</translation>
+  </message>
+  <message>
+   <source>After a short the module may leave the input off until it is told to forget.</source>
+   <translation>Nach einem Schluss kann das Steuergerät den Eingang abgeschaltet lassen, bis man es vergessen heißt.</translation>
+  </message>
+  <message>
    <source>After the first turn</source>
    <translation>Nach der ersten Umdrehung</translation>
   </message>
@@ -836,6 +1076,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>All files (*)</source>
    <translation>Alle Dateien (*)</translation>
+  </message>
+  <message>
+   <source>All four at once</source>
+   <translation>Alle vier auf einmal</translation>
+  </message>
+  <message>
+   <source>All four wheels travel the same road: one that turns faster is smaller.</source>
+   <translation>Alle vier Räder fahren dieselbe Straße: eines, das sich schneller dreht, ist kleiner.</translation>
   </message>
   <message>
    <source>All is brought over to %1.</source>
@@ -866,8 +1114,16 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Ein Strommesser an einer Versorgung ist ein Kurzschluss: in Reihe legen, über die Hälften eines offenen Steckers.</translation>
   </message>
   <message>
+   <source>An amplitude that swells once a turn is a ring that does not run true.</source>
+   <translation>Eine Höhe, die einmal je Umdrehung anschwillt, ist ein Ring, der nicht rund läuft.</translation>
+  </message>
+  <message>
    <source>An answer of an instrument came after another job was opened: it is written nowhere.</source>
    <translation>Die Antwort eines Messgeräts kam, nachdem ein anderer Auftrag geöffnet war: sie wird nirgends eingetragen.</translation>
+  </message>
+  <message>
+   <source>An encoder pressed in with its magnets inward never passes the sensor: a look, a film, a fresh bearing.</source>
+   <translation>Ein Encoder, der mit den Magneten nach innen eingepresst ist, läuft nie am Sensor vorbei: ein Blick, eine Prüffolie, ein neues Lager.</translation>
   </message>
   <message>
    <source>An hour costs</source>
@@ -950,6 +1206,22 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Zurück (F11)</translation>
   </message>
   <message>
+   <source>Bale lorry, black</source>
+   <translation>Ballenlaster, schwarz</translation>
+  </message>
+  <message>
+   <source>Bale lorry, grey</source>
+   <translation>Ballenlaster, grau</translation>
+  </message>
+  <message>
+   <source>Baler tractor</source>
+   <translation>Pressentraktor</translation>
+  </message>
+  <message>
+   <source>Beet lorry</source>
+   <translation>Rübenlaster</translation>
+  </message>
+  <message>
    <source>Before a module is changed: fuses, protection relay, power and ground of the module under load.</source>
    <translation>Bevor ein Steuergerät getauscht wird: Sicherungen, Schutzrelais, Plus und Masse des Steuergeräts unter Last.</translation>
   </message>
@@ -1006,6 +1278,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Bremshydraulik, wo es am Aggregat sitzt: Herstellervorgabe und Entlüften.</translation>
   </message>
   <message>
+   <source>Broken where it bends</source>
+   <translation>Gebrochen, wo es sich biegt</translation>
+  </message>
+  <message>
    <source>By sound card</source>
    <translation>Mit Soundkarte</translation>
   </message>
@@ -1032,6 +1308,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Car standing, wheels still.</source>
    <translation>Fahrzeug steht, Räder still.</translation>
+  </message>
+  <message>
+   <source>Cattle lorry</source>
+   <translation>Viehlaster</translation>
   </message>
   <message>
    <source>Chalk the tyre at the first pulse and look at tooth {} through the opening, {:.0f}° forward from the mark.</source>
@@ -1134,6 +1414,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Eine Stelle auf der Leitung anklicken.</translation>
   </message>
   <message>
+   <source>Clicked, but not home</source>
+   <translation>Geklickt, aber nicht gerastet</translation>
+  </message>
+  <message>
    <source>Close</source>
    <translation>Schließen</translation>
   </message>
@@ -1166,12 +1450,20 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Farben</translation>
   </message>
   <message>
+   <source>Combine carrier</source>
+   <translation>Mähdreschertransporter</translation>
+  </message>
+  <message>
    <source>Common practice; the maker's procedure, local rules and a licensed technician's judgement come first.</source>
    <translation>Übliche Praxis; Herstellervorgabe, örtliche Regeln und das Urteil der Fachkraft gehen vor.</translation>
   </message>
   <message>
    <source>Compare size and pressure of the tyres with the other axle and with what is on the door.</source>
    <translation>Größe und Druck der Reifen mit der anderen Achse und der Angabe an der Tür vergleichen.</translation>
+  </message>
+  <message>
+   <source>Concrete mixer of the building yard</source>
+   <translation>Betonmischer vom Bauhof</translation>
   </message>
   <message>
    <source>Connect</source>
@@ -1188,6 +1480,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Contradictory: no single fault explains every reading</source>
    <translation>Widersprüchlich: kein einzelner Fehler erklärt alle Messwerte</translation>
+  </message>
+  <message>
+   <source>Copper gains four in a thousand for every degree: compare at one temperature, or with the other wheel.</source>
+   <translation>Kupfer gewinnt vier Promille je Grad: bei einer Temperatur vergleichen, oder mit dem anderen Rad.</translation>
   </message>
   <message>
    <source>Copy the readings as text</source>
@@ -1208,6 +1504,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Count the teeth of the new ring against the old one.</source>
    <translation>Zähne des neuen Rings gegen den alten zählen.</translation>
+  </message>
+  <message>
+   <source>Count the teeth: one wheel that is always a twelfth too slow has a ring from another shelf.</source>
+   <translation>Die Zähne zählen: ein Rad, das immer um ein Zwölftel zu langsam ist, hat einen Ring aus einem anderen Regal.</translation>
+  </message>
+  <message>
+   <source>Cracked on the shaft</source>
+   <translation>Auf der Welle gerissen</translation>
   </message>
   <message>
    <source>Creep to a stop, watching the live speeds for a dropout</source>
@@ -1232,6 +1536,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Day / night</source>
    <translation>Tag / Nacht</translation>
+  </message>
+  <message>
+   <source>Dealer's show tractor</source>
+   <translation>Vorführtraktor des Händlers</translation>
   </message>
   <message>
    <source>Decided: </source>
@@ -1272,6 +1580,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Do the work</source>
    <translation>Die Arbeit tun</translation>
+  </message>
+  <message>
+   <source>Do what the complaint says while you watch.</source>
+   <translation>Tun, was die Beanstandung sagt, und dabei hinsehen.</translation>
   </message>
   <message>
    <source>Done already</source>
@@ -1326,6 +1638,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Leitung bearbeiten</translation>
   </message>
   <message>
+   <source>Eight volts on purpose</source>
+   <translation>Acht Volt mit Absicht</translation>
+  </message>
+  <message>
    <source>Encoder in the bearing seal: the right way round, away from magnets; a bad one means a new bearing.</source>
    <translation>Impulsrad in der Lagerdichtung: richtig herum, fern von Magneten; ein schlechtes heißt neues Lager.</translation>
   </message>
@@ -1364,6 +1680,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Feed a signal in</source>
    <translation>Signal einspeisen</translation>
+  </message>
+  <message>
+   <source>Filings from the brake</source>
+   <translation>Abrieb von der Bremse</translation>
   </message>
   <message>
    <source>Find a job</source>
@@ -1406,6 +1726,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Biegen und den Wert beobachten: {}</translation>
   </message>
   <message>
+   <source>Forage wagon</source>
+   <translation>Ladewagen</translation>
+  </message>
+  <message>
+   <source>Four wheels do not die on one day: look for what they share.</source>
+   <translation>Vier Räder sterben nicht an einem Tag: suchen, was sie gemeinsam haben.</translation>
+  </message>
+  <message>
    <source>From a log</source>
    <translation>Aus Protokoll</translation>
   </message>
@@ -1422,8 +1750,20 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Von nun an wird dieser Auftrag an den guten Teilen gemessen; Rückgängig nimmt es zurück.</translation>
   </message>
   <message>
+   <source>Full volts and no current</source>
+   <translation>Volle Spannung und kein Strom</translation>
+  </message>
+  <message>
    <source>Fuse, power or ground of the module is bad: mend that first, then read again.</source>
    <translation>Sicherung, Versorgung oder Masse des Steuergeräts ist schlecht: das zuerst richten, dann neu messen.</translation>
+  </message>
+  <message>
+   <source>Gap right, tip clean, ohms right and yet half the flux of the other wheel: the magnet.</source>
+   <translation>Luftspalt richtig, Spitze sauber, Ohm richtig und doch der halbe Fluss des anderen Rads: der Magnet.</translation>
+  </message>
+  <message>
+   <source>Garden machine carrier</source>
+   <translation>Gartengerätetransporter</translation>
   </message>
   <message>
    <source>Give slack where it flexes, hold it on both sides of the joint, and steer from lock to lock: nothing may pull.</source>
@@ -1458,8 +1798,52 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Guter Sensor an der fraglichen Leitung</translation>
   </message>
   <message>
+   <source>Grain lorry</source>
+   <translation>Getreidelaster</translation>
+  </message>
+  <message>
+   <source>Green copper in a plug under the floor is a resistor that looks like a plug.</source>
+   <translation>Grünes Kupfer in einem Stecker unter dem Boden ist ein Widerstand, der wie ein Stecker aussieht.</translation>
+  </message>
+  <message>
+   <source>Halve it by minutes, not by metres.</source>
+   <translation>Nach Minuten halbieren, nicht nach Metern.</translation>
+  </message>
+  <message>
+   <source>Harrow carrier</source>
+   <translation>Eggentransporter</translation>
+  </message>
+  <message>
    <source>Hay Bale %1</source>
    <translation>Hay Bale %1</translation>
+  </message>
+  <message>
+   <source>Hay rake carrier</source>
+   <translation>Schwadertransporter</translation>
+  </message>
+  <message>
+   <source>Hay wagon of the yard's fleet</source>
+   <translation>Heuwagen aus dem Fuhrpark des Hofs</translation>
+  </message>
+  <message>
+   <source>Hay wagon, blue</source>
+   <translation>Heuwagen, blau</translation>
+  </message>
+  <message>
+   <source>Hay wagon, green</source>
+   <translation>Heuwagen, grün</translation>
+  </message>
+  <message>
+   <source>Hay wagon, old</source>
+   <translation>Heuwagen, alt</translation>
+  </message>
+  <message>
+   <source>Hay wagon, oldest</source>
+   <translation>Heuwagen, der älteste</translation>
+  </message>
+  <message>
+   <source>Hay wagon, white</source>
+   <translation>Heuwagen, weiß</translation>
   </message>
   <message>
    <source>Height</source>
@@ -1496,6 +1880,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Home, End</source>
    <translation>Pos1, Ende</translation>
+  </message>
+  <message>
+   <source>Horse box</source>
+   <translation>Pferdetransporter</translation>
   </message>
   <message>
    <source>How %1 is read</source>
@@ -1602,12 +1990,20 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Noch nicht lesbar: sie %1.</translation>
   </message>
   <message>
+   <source>It fits, it has a coil, and it is not the one: compare with the other side.</source>
+   <translation>Er passt, er hat eine Spule, und er ist nicht der richtige: mit der anderen Seite vergleichen.</translation>
+  </message>
+  <message>
    <source>It follows: module and line up to here are good.</source>
    <translation>Es folgt: Steuergerät und Leitung bis hierher sind gut.</translation>
   </message>
   <message>
    <source>It is %1</source>
    <translation>Er ist %1</translation>
+  </message>
+  <message>
+   <source>It only wants waking</source>
+   <translation>Er will nur geweckt werden</translation>
   </message>
   <message>
    <source>It was looked for what had made the control unit switch the sensor off.</source>
@@ -1806,6 +2202,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Fall verlassen</translation>
   </message>
   <message>
+   <source>Left for right</source>
+   <translation>Links für rechts</translation>
+  </message>
+  <message>
    <source>Let the owner decide</source>
    <translation>Den Halter entscheiden lassen</translation>
   </message>
@@ -1820,6 +2220,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Licence of the font</source>
    <translation>Lizenz der Schrift</translation>
+  </message>
+  <message>
+   <source>Lime spreader</source>
+   <translation>Kalkstreuer</translation>
   </message>
   <message>
    <source>Limits used</source>
@@ -1846,8 +2250,20 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Lastkasten</translation>
   </message>
   <message>
+   <source>Loader, red</source>
+   <translation>Lader, rot</translation>
+  </message>
+  <message>
+   <source>Loader, yellow</source>
+   <translation>Lader, gelb</translation>
+  </message>
+  <message>
    <source>Local rules, the maker's procedure and a licensed technician's judgement come first.</source>
    <translation>Örtliche Regeln, Herstellervorgabe und das Urteil der Fachkraft gehen vor.</translation>
+  </message>
+  <message>
+   <source>Log trailer tractor</source>
+   <translation>Traktor vom Holzanhänger</translation>
   </message>
   <message>
    <source>Logbook</source>
@@ -1994,6 +2410,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Versorgung des Steuergeräts richten: Sicherung, Relais oder Masse</translation>
   </message>
   <message>
+   <source>Mended, and crossed</source>
+   <translation>Geflickt, und gekreuzt</translation>
+  </message>
+  <message>
    <source>Menu</source>
    <translation>Menü</translation>
   </message>
@@ -2022,8 +2442,16 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Eigene Messgeräte</translation>
   </message>
   <message>
+   <source>Milk van of the lower yard</source>
+   <translation>Milchwagen vom unteren Hof</translation>
+  </message>
+  <message>
    <source>Milliamperes, in line</source>
    <translation>Milliampere, in Reihe</translation>
+  </message>
+  <message>
+   <source>Mixed, level {}</source>
+   <translation>Gemischt, Stufe {}</translation>
   </message>
   <message>
    <source>Module</source>
@@ -2044,6 +2472,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Move the loom by hand only, engine off or clear of belts and fans; nothing of an airbag and nothing orange.</source>
    <translation>Kabelbaum nur von Hand bewegen, Motor aus oder fern von Riemen und Lüftern; nichts vom Airbag, nichts Oranges.</translation>
+  </message>
+  <message>
+   <source>Muck spreader tractor</source>
+   <translation>Miststreuertraktor</translation>
   </message>
   <message>
    <source>Multimeter</source>
@@ -2080,6 +2512,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Never with the sensor connected, never above the pin's limit, never while the vehicle is driven.</source>
    <translation>Nie mit angeschlossenem Sensor, nie über der Grenze des Pins, nie am fahrenden Fahrzeug.</translation>
+  </message>
+  <message>
+   <source>New from the box</source>
+   <translation>Neu aus der Schachtel</translation>
+  </message>
+  <message>
+   <source>New hay lorry</source>
+   <translation>Neuer Heulaster</translation>
   </message>
   <message>
    <source>New job</source>
@@ -2158,8 +2598,16 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Keine Seite hat alle diese Wörter. Weniger versuchen, oder einen Wortanfang.</translation>
   </message>
   <message>
+   <source>No peer stands beside it: the maker's limits, the line against itself, both ends.</source>
+   <translation>Kein Nachbar steht daneben: die Grenzwerte des Herstellers, die Leitung gegen sich selbst, beide Enden.</translation>
+  </message>
+  <message>
    <source>No pulse now</source>
    <translation>Jetzt kein Impuls</translation>
+  </message>
+  <message>
+   <source>No pulse, but power</source>
+   <translation>Kein Impuls, aber Strom</translation>
   </message>
   <message>
    <source>No pulses in {}: the line stays flat at {}: {}.</source>
@@ -2194,6 +2642,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Keine Quelle verbunden</translation>
   </message>
   <message>
+   <source>No supply for one wheel</source>
+   <translation>Keine Versorgung für ein Rad</translation>
+  </message>
+  <message>
    <source>No supply from the module: it may only be latched off</source>
    <translation>Keine Versorgung vom Steuergerät: vielleicht nur abgeschaltet</translation>
   </message>
@@ -2204,6 +2656,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>No trace yet</source>
    <translation>Noch keine Aufzeichnung</translation>
+  </message>
+  <message>
+   <source>No volts at the module's own pins with the plug on: the wire is not to blame.</source>
+   <translation>Keine Spannung an den Pins des Steuergeräts bei gestecktem Stecker: der Draht ist nicht schuld.</translation>
   </message>
   <message>
    <source>Noise of {} rides on {}: a poor shield or contact.</source>
@@ -2310,8 +2766,20 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Hin und wieder</translation>
   </message>
   <message>
+   <source>OL is no limit</source>
+   <translation>OL ist kein Grenzwert</translation>
+  </message>
+  <message>
+   <source>OL on a small range</source>
+   <translation>OL im kleinen Bereich</translation>
+  </message>
+  <message>
    <source>OL on auto range: set the highest range, {}, by hand before believing it.</source>
    <translation>OL im automatischen Bereich: den höchsten Bereich, {}, von Hand stellen, bevor Sie es glauben.</translation>
+  </message>
+  <message>
+   <source>OL says beyond this range. Ask for the highest range before you say open.</source>
+   <translation>OL heißt: außerhalb dieses Bereichs. Erst den höchsten Bereich fragen, dann offen sagen.</translation>
   </message>
   <message>
    <source>OL, as an open circuit should read.</source>
@@ -2332,6 +2800,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Ohms against battery plus: the battery drives the meter. Take the battery off, or measure volts.</source>
    <translation>Ohm gegen Batterie plus: die Batterie treibt das Messgerät. Batterie abklemmen oder Volt messen.</translation>
+  </message>
+  <message>
+   <source>Ohms from the wire to bare metal find in one minute what the pair of wires hides.</source>
+   <translation>Ohm vom Draht zum blanken Metall finden in einer Minute, was das Aderpaar verbirgt.</translation>
   </message>
   <message>
    <source>Ohms of </source>
@@ -2374,6 +2846,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Ohm, von Hand bis </translation>
   </message>
   <message>
+   <source>Old tipper with three channels</source>
+   <translation>Alter Kipper mit drei Kanälen</translation>
+  </message>
+  <message>
    <source>On a sound line it is {}</source>
    <translation>An einer gesunden Leitung ist sie {}</translation>
   </message>
@@ -2390,8 +2866,16 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>An diesem Platz</translation>
   </message>
   <message>
+   <source>One digit off</source>
+   <translation>Um eine Ziffer daneben</translation>
+  </message>
+  <message>
    <source>One gap is {:.0f} % wider, the rest even: behind {}: the ring has cracked and opened.</source>
    <translation>Eine Lücke ist {:.0f} % weiter, der Rest gleichmäßig: hinter {}: der Ring ist gerissen und klafft.</translation>
+  </message>
+  <message>
+   <source>One gap wider and the rest even: the ring has cracked and opened.</source>
+   <translation>Eine Lücke breiter und die anderen gleich: der Ring ist gerissen und hat sich geöffnet.</translation>
   </message>
   <message>
    <source>One kind of test speaks against it. Before a part is bought, see it by a test of another kind.</source>
@@ -2400,6 +2884,34 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>One page for the owner</source>
    <translation>Eine Seite für den Halter</translation>
+  </message>
+  <message>
+   <source>One sensor for the axle</source>
+   <translation>Ein Sensor für die Achse</translation>
+  </message>
+  <message>
+   <source>One strand in the rubber</source>
+   <translation>Eine Litze im Gummi</translation>
+  </message>
+  <message>
+   <source>One tooth in forty-eight</source>
+   <translation>Ein Zahn von achtundvierzig</translation>
+  </message>
+  <message>
+   <source>One wheel turning and three that stand is what the module must call wrong. Drive it.</source>
+   <translation>Ein Rad, das dreht, und drei, die stehen, muss das Steuergerät falsch nennen. Fahren.</translation>
+  </message>
+  <message>
+   <source>Only after rain</source>
+   <translation>Nur nach Regen</translation>
+  </message>
+  <message>
+   <source>Only on the stands</source>
+   <translation>Nur auf den Böcken</translation>
+  </message>
+  <message>
+   <source>Only when steering</source>
+   <translation>Nur beim Lenken</translation>
   </message>
   <message>
    <source>Only where the maker allows a shorted input. Fuse the lead; take it off again at once.</source>
@@ -2498,6 +3010,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Anstechen: nichts Geschirmtes oder Sicherheitskritisches, wo der Hersteller es verbietet; das Loch notieren und versiegeln, sonst ist es der nächste Grünspan.</translation>
   </message>
   <message>
+   <source>Potato lorry</source>
+   <translation>Kartoffellaster</translation>
+  </message>
+  <message>
    <source>Practice</source>
    <translation>Übung</translation>
   </message>
@@ -2590,6 +3106,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Ziehen und den Wert beobachten: {}</translation>
   </message>
   <message>
+   <source>Pump tanker</source>
+   <translation>Pumptankwagen</translation>
+  </message>
+  <message>
+   <source>Put a known good sensor on the suspect's line: if the input is still silent it is the input.</source>
+   <translation>Einen bekannt guten Sensor an die verdächtige Leitung setzen: schweigt der Eingang weiter, ist es der Eingang.</translation>
+  </message>
+  <message>
    <source>Put exchanged wires back</source>
    <translation>Vertauschte Adern zurücktauschen</translation>
   </message>
@@ -2620,6 +3144,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Rated stands on sound points, chocked; nothing of you under it on a jack alone.</source>
    <translation>Zugelassene Böcke an tragenden Stellen, verkeilt; nichts von Ihnen darunter auf dem Wagenheber allein.</translation>
+  </message>
+  <message>
+   <source>Read codes, clear, read again: a mended short leaves a sleeping input behind.</source>
+   <translation>Codes lesen, löschen, wieder lesen: ein behobener Schluss lässt einen schlafenden Eingang zurück.</translation>
   </message>
   <message>
    <source>Read from afar</source>
@@ -2770,6 +3298,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Berichte</translation>
   </message>
   <message>
+   <source>Reproduce it before you unplug it: one pull dries it for a day.</source>
+   <translation>Erst nachstellen, dann abstecken: einmal ziehen trocknet es für einen Tag.</translation>
+  </message>
+  <message>
    <source>Reproduce the complaint (bump, steering, wet) while a reading is watched, or check the ring and the live speed.</source>
    <translation>Die Beanstandung nachstellen (holprig, lenken, nass) und dabei einen Wert beobachten, oder Ring und Geschwindigkeit prüfen.</translation>
   </message>
@@ -2790,12 +3322,28 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Geschwindigkeit</translation>
   </message>
   <message>
+   <source>Round baler tractor</source>
+   <translation>Rundballenpressentraktor</translation>
+  </message>
+  <message>
+   <source>Round, but not round</source>
+   <translation>Rund, und doch nicht rund</translation>
+  </message>
+  <message>
+   <source>Rubbed through</source>
+   <translation>Durchgescheuert</translation>
+  </message>
+  <message>
    <source>Run two jumper leads from the sensor of {} to the harness plug of {}{}.</source>
    <translation>Zwei Brückenkabel vom Sensor {} zum Kabelbaumstecker {}{}.</translation>
   </message>
   <message>
    <source>SIGNAL ON: %1 Hz, %2 V peak to peak, %3</source>
    <translation>SIGNAL AN: %1 Hz, %2 V Spitze-Spitze, %3</translation>
+  </message>
+  <message>
+   <source>Salt water conducts when the module pushes. Measure the bias, and wet it.</source>
+   <translation>Salzwasser leitet, wenn das Steuergerät drückt. Die Vorspannung messen, und nass machen.</translation>
   </message>
   <message>
    <source>Salt water only on loom and plugs, never into a module or on anything orange; rinse it off afterwards.</source>
@@ -2926,6 +3474,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Einstichlöcher versiegeln</translation>
   </message>
   <message>
+   <source>Seed drill carrier</source>
+   <translation>Drillmaschinentransporter</translation>
+  </message>
+  <message>
+   <source>Seed lorry</source>
+   <translation>Saatgutlaster</translation>
+  </message>
+  <message>
    <source>Seen only on a lift or stands: nothing wrong is {:g} times as likely, until it returns on the road.</source>
    <translation>Nur auf der Bühne gesehen: dass nichts falsch ist, ist {:g}-mal so wahrscheinlich, bis es auf der Straße wiederkommt.</translation>
   </message>
@@ -2982,6 +3538,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Signalquelle</translation>
   </message>
   <message>
+   <source>Silage wagon</source>
+   <translation>Silagewagen</translation>
+  </message>
+  <message>
    <source>Sine of {:.4g} Hz, {:.2g} V peak to peak, from an isolated source across wires a and b, through a resistor like the coil's (about 1 kohm).</source>
    <translation>Sinus von {:.4g} Hz, {:.2g} V Spitze-Spitze, aus einer getrennten Quelle an die Adern a und b, über einen Widerstand wie die Spule (etwa 1 kΩ).</translation>
   </message>
@@ -2990,8 +3550,16 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Einzelne Teilungen streuen um {:.2g} % an {}, um {:.2g} % an {}.</translation>
   </message>
   <message>
+   <source>Six metres of line</source>
+   <translation>Sechs Meter Leitung</translation>
+  </message>
+  <message>
    <source>Size of everything</source>
    <translation>Größe von allem</translation>
+  </message>
+  <message>
+   <source>Slurry tanker</source>
+   <translation>Güllefass</translation>
   </message>
   <message>
    <source>Small screw, low torque: the maker's figure.</source>
@@ -3034,6 +3602,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Geschwindigkeiten aus einem Protokoll</translation>
   </message>
   <message>
+   <source>Spin one wheel and see which one the module believes.</source>
+   <translation>Ein Rad drehen und sehen, welches das Steuergerät glaubt.</translation>
+  </message>
+  <message>
    <source>Spin the wheel by hand, about {}.</source>
    <translation>Das Rad von Hand drehen, etwa {}.</translation>
   </message>
@@ -3058,8 +3630,20 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Salzwasser sprühen auf: {}.</translation>
   </message>
   <message>
+   <source>Sprayer</source>
+   <translation>Feldspritze</translation>
+  </message>
+  <message>
+   <source>Square baler tractor</source>
+   <translation>Quaderballenpressentraktor</translation>
+  </message>
+  <message>
    <source>Stagger the two joints, keep the twist of the pair, put the joint inside the body or out of the wheelhouse.</source>
    <translation>Die zwei Verbindungen versetzen, Verdrillung des Paars erhalten, Verbindung ins Innere oder aus dem Radhaus legen.</translation>
+  </message>
+  <message>
+   <source>Standing still it still speaks: a data word every so often, or it is dead.</source>
+   <translation>Auch im Stand spricht er: ab und zu ein Datenwort, oder er ist tot.</translation>
   </message>
   <message>
    <source>Start</source>
@@ -3134,6 +3718,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Gespeicherter Code ({}) „{}“ von {}: zu {:.0f} % geglaubt.</translation>
   </message>
   <message>
+   <source>Straw carrier, number 4</source>
+   <translation>Strohtransporter, Nummer 4</translation>
+  </message>
+  <message>
+   <source>Straw trailer, three axles</source>
+   <translation>Strohanhänger, drei Achsen</translation>
+  </message>
+  <message>
    <source>Substitute signal at </source>
    <translation>Ersatzsignal: </translation>
   </message>
@@ -3148,6 +3740,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Supply</source>
    <translation>Versorgung</translation>
+  </message>
+  <message>
+   <source>Supply at the plug and no pulses behind it: the sensor, and only then.</source>
+   <translation>Versorgung am Stecker und keine Impulse dahinter: der Sensor, und erst dann.</translation>
   </message>
   <message>
    <source>Suppose a reading of the next move; nothing is kept.</source>
@@ -3238,6 +3834,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Techniker</translation>
   </message>
   <message>
+   <source>Tedder tractor, number 3</source>
+   <translation>Zettwendertraktor, Nummer 3</translation>
+  </message>
+  <message>
    <source>Ten seconds of the signal saved in %1.</source>
    <translation>Zehn Sekunden des Signals gespeichert in %1.</translation>
   </message>
@@ -3270,6 +3870,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Das ist es: Fall beenden</translation>
   </message>
   <message>
+   <source>The bias as a lamp</source>
+   <translation>Die Vorspannung als Lampe</translation>
+  </message>
+  <message>
    <source>The camera begins...</source>
    <translation>Die Kamera beginnt...</translation>
   </message>
@@ -3288,6 +3892,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>The circuits</source>
    <translation>Die Kreise</translation>
+  </message>
+  <message>
+   <source>The coil was open at the sensor's own plug and right behind it: measure at the module first, then at the wheel, and the break lies between the two.</source>
+   <translation>Die Spule war am Stecker des Sensors und gleich dahinter offen: zuerst am Steuergerät messen, dann am Rad, und der Bruch liegt dazwischen.</translation>
   </message>
   <message>
    <source>The complaint</source>
@@ -3338,6 +3946,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Das gute Rad, </translation>
   </message>
   <message>
+   <source>The green plug</source>
+   <translation>Der grüne Stecker</translation>
+  </message>
+  <message>
    <source>The job and all its files are in %1.</source>
    <translation>Der Auftrag mit allen Dateien steht in %1.</translation>
   </message>
@@ -3354,8 +3966,264 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Die Brücke schließt einen Eingang des Steuergeräts kurz: nur wo der Hersteller es erlaubt.</translation>
   </message>
   <message>
+   <source>The lamp and three codes came together</source>
+   <translation>Die Lampe und drei Codes kamen zusammen</translation>
+  </message>
+  <message>
+   <source>The lamp and three codes came together.</source>
+   <translation>Die Lampe und drei Codes kamen zusammen.</translation>
+  </message>
+  <message>
+   <source>The lamp came on after the ruts at the ford and stays on</source>
+   <translation>Die Lampe kam nach den Spurrillen an der Furt und bleibt an</translation>
+  </message>
+  <message>
+   <source>The lamp came on after the ruts at the ford and stays on.</source>
+   <translation>Die Lampe kam nach den Spurrillen an der Furt und bleibt an.</translation>
+  </message>
+  <message>
+   <source>The lamp came on at the gate and stays on</source>
+   <translation>Die Lampe kam am Tor und bleibt an</translation>
+  </message>
+  <message>
+   <source>The lamp came on at the gate and stays on.</source>
+   <translation>Die Lampe kam am Tor und bleibt an.</translation>
+  </message>
+  <message>
+   <source>The lamp came on on the way home from another workshop</source>
+   <translation>Die Lampe kam auf dem Heimweg von einer anderen Werkstatt</translation>
+  </message>
+  <message>
+   <source>The lamp came on on the way home from another workshop.</source>
+   <translation>Die Lampe kam auf dem Heimweg von einer anderen Werkstatt.</translation>
+  </message>
+  <message>
+   <source>The lamp came on while it ran on the lift; on the road it is out</source>
+   <translation>Die Lampe kam, als er auf der Bühne lief; auf der Straße ist sie aus</translation>
+  </message>
+  <message>
+   <source>The lamp came on while it ran on the lift; on the road it is out.</source>
+   <translation>Die Lampe kam, als er auf der Bühne lief; auf der Straße ist sie aus.</translation>
+  </message>
+  <message>
+   <source>The lamp comes after rain and goes when it dries</source>
+   <translation>Die Lampe kommt nach Regen und geht, wenn es trocknet</translation>
+  </message>
+  <message>
+   <source>The lamp comes after rain and goes when it dries.</source>
+   <translation>Die Lampe kommt nach Regen und geht, wenn es trocknet.</translation>
+  </message>
+  <message>
+   <source>The lamp comes and goes on the track to the upper meadow.</source>
+   <translation>Die Lampe kommt und geht auf dem Weg zur oberen Wiese.</translation>
+  </message>
+  <message>
+   <source>The lamp comes and goes over bumps</source>
+   <translation>Die Lampe kommt und geht bei Bodenwellen</translation>
+  </message>
+  <message>
+   <source>The lamp comes and goes over bumps.</source>
+   <translation>Die Lampe kommt und geht bei Bodenwellen.</translation>
+  </message>
+  <message>
+   <source>The lamp comes now and then at walking pace</source>
+   <translation>Die Lampe kommt ab und zu im Schritttempo</translation>
+  </message>
+  <message>
+   <source>The lamp comes now and then at walking pace.</source>
+   <translation>Die Lampe kommt ab und zu im Schritttempo.</translation>
+  </message>
+  <message>
+   <source>The lamp comes on after some minutes of road since the wheels were changed</source>
+   <translation>Die Lampe kommt nach einigen Minuten Straße, seit die Räder gewechselt wurden</translation>
+  </message>
+  <message>
+   <source>The lamp comes on after some minutes of road since the wheels were changed.</source>
+   <translation>Die Lampe kommt nach einigen Minuten Straße, seit die Räder gewechselt wurden.</translation>
+  </message>
+  <message>
+   <source>The lamp comes on after the first turn</source>
+   <translation>Die Lampe kommt nach der ersten Umdrehung</translation>
+  </message>
+  <message>
+   <source>The lamp comes on after the first turn since a sensor was fitted</source>
+   <translation>Die Lampe kommt nach der ersten Umdrehung, seit ein Sensor eingebaut wurde</translation>
+  </message>
+  <message>
+   <source>The lamp comes on after the first turn since a sensor was fitted.</source>
+   <translation>Die Lampe kommt nach der ersten Umdrehung, seit ein Sensor eingebaut wurde.</translation>
+  </message>
+  <message>
+   <source>The lamp comes on after the first turn since the bearing was renewed</source>
+   <translation>Die Lampe kommt nach der ersten Umdrehung, seit das Lager erneuert wurde</translation>
+  </message>
+  <message>
+   <source>The lamp comes on after the first turn since the bearing was renewed.</source>
+   <translation>Die Lampe kommt nach der ersten Umdrehung, seit das Lager erneuert wurde.</translation>
+  </message>
+  <message>
+   <source>The lamp comes on after the first turn.</source>
+   <translation>Die Lampe kommt nach der ersten Umdrehung.</translation>
+  </message>
+  <message>
+   <source>The lamp comes on after the mountain and stays on</source>
+   <translation>Die Lampe kommt nach dem Berg und bleibt an</translation>
+  </message>
+  <message>
+   <source>The lamp comes on after the mountain and stays on.</source>
+   <translation>Die Lampe kommt nach dem Berg und bleibt an.</translation>
+  </message>
+  <message>
+   <source>The lamp comes on in the wet</source>
+   <translation>Die Lampe kommt bei Nässe</translation>
+  </message>
+  <message>
+   <source>The lamp comes on in the wet.</source>
+   <translation>Die Lampe kommt bei Nässe.</translation>
+  </message>
+  <message>
+   <source>The lamp comes when steering to the lock</source>
+   <translation>Die Lampe kommt beim Lenken bis zum Anschlag</translation>
+  </message>
+  <message>
+   <source>The lamp comes when steering to the lock.</source>
+   <translation>Die Lampe kommt beim Lenken bis zum Anschlag.</translation>
+  </message>
+  <message>
    <source>The lamp is {}, {} ({}).</source>
    <translation>Die Lampe ist {}, {} ({}).</translation>
+  </message>
+  <message>
+   <source>The lamp stays on</source>
+   <translation>Die Lampe bleibt an</translation>
+  </message>
+  <message>
+   <source>The lamp stays on since a lamp was fitted to the bed</source>
+   <translation>Die Lampe bleibt an, seit an der Ladefläche eine Leuchte angebaut wurde</translation>
+  </message>
+  <message>
+   <source>The lamp stays on since a lamp was fitted to the bed.</source>
+   <translation>Die Lampe bleibt an, seit an der Ladefläche eine Leuchte angebaut wurde.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on since a stone hit the floor</source>
+   <translation>Die Lampe bleibt an, seit ein Stein den Boden traf</translation>
+  </message>
+  <message>
+   <source>The lamp stays on since a stone hit the floor.</source>
+   <translation>Die Lampe bleibt an, seit ein Stein den Boden traf.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on since the spring was renewed</source>
+   <translation>Die Lampe bleibt an, seit die Feder erneuert wurde</translation>
+  </message>
+  <message>
+   <source>The lamp stays on since the spring was renewed.</source>
+   <translation>Die Lampe bleibt an, seit die Feder erneuert wurde.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on since the wash</source>
+   <translation>Die Lampe bleibt seit der Wäsche an</translation>
+  </message>
+  <message>
+   <source>The lamp stays on since the wash.</source>
+   <translation>Die Lampe bleibt seit der Wäsche an.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on since the winter</source>
+   <translation>Die Lampe bleibt seit dem Winter an</translation>
+  </message>
+  <message>
+   <source>The lamp stays on since the winter.</source>
+   <translation>Die Lampe bleibt seit dem Winter an.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on since the wires were joined under the floor</source>
+   <translation>Die Lampe bleibt an, seit unter dem Boden die Drähte verbunden wurden</translation>
+  </message>
+  <message>
+   <source>The lamp stays on since the wires were joined under the floor.</source>
+   <translation>Die Lampe bleibt an, seit unter dem Boden die Drähte verbunden wurden.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on, yet everything is new and right</source>
+   <translation>Die Lampe bleibt an, dabei ist alles neu und richtig</translation>
+  </message>
+  <message>
+   <source>The lamp stays on, yet everything is new and right.</source>
+   <translation>Die Lampe bleibt an, dabei ist alles neu und richtig.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on.</source>
+   <translation>Die Lampe bleibt an.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; a chafed wire was mended last week</source>
+   <translation>Die Lampe bleibt an; letzte Woche wurde ein durchgescheuerter Draht repariert</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; a chafed wire was mended last week.</source>
+   <translation>Die Lampe bleibt an; letzte Woche wurde ein durchgescheuerter Draht repariert.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; a little voltage is on the wire</source>
+   <translation>Die Lampe bleibt an; auf dem Draht liegt ein wenig Spannung</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; a little voltage is on the wire.</source>
+   <translation>Die Lampe bleibt an; auf dem Draht liegt ein wenig Spannung.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; at the wheel plug there is full voltage</source>
+   <translation>Die Lampe bleibt an; am Radstecker liegt volle Spannung</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; at the wheel plug there is full voltage.</source>
+   <translation>Die Lampe bleibt an; am Radstecker liegt volle Spannung.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; it stood two winters behind the barn</source>
+   <translation>Die Lampe bleibt an; er stand zwei Winter hinter der Scheune</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; it stood two winters behind the barn.</source>
+   <translation>Die Lampe bleibt an; er stand zwei Winter hinter der Scheune.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; it was parked overnight by the barn.</source>
+   <translation>Die Lampe bleibt an; er stand über Nacht an der Scheune.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; the feed is sound</source>
+   <translation>Die Lampe bleibt an; die Zuleitung ist gut</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; the feed is sound.</source>
+   <translation>Die Lampe bleibt an; die Zuleitung ist gut.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; the sensor gets less than battery volts</source>
+   <translation>Die Lampe bleibt an; der Sensor bekommt weniger als Batteriespannung</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; the sensor gets less than battery volts.</source>
+   <translation>Die Lampe bleibt an; der Sensor bekommt weniger als Batteriespannung.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; the sensor is new</source>
+   <translation>Die Lampe bleibt an; der Sensor ist neu</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; the sensor is new.</source>
+   <translation>Die Lampe bleibt an; der Sensor ist neu.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; wires and sensor have been measured three times</source>
+   <translation>Die Lampe bleibt an; Drähte und Sensor wurden dreimal gemessen</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; wires and sensor have been measured three times.</source>
+   <translation>Die Lampe bleibt an; Drähte und Sensor wurden dreimal gemessen.</translation>
   </message>
   <message>
    <source>The leads alone are about {}: touch the tips, subtract what they read.</source>
@@ -3406,6 +4274,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Das Werkstattbuch war beschädigt. %1 Stände kamen in ein neues%2; die beschädigte Datei ist %3.</translation>
   </message>
   <message>
+   <source>The magnet side</source>
+   <translation>Die Magnetseite</translation>
+  </message>
+  <message>
    <source>The maker's procedure, local rules and licensed practice come first.</source>
    <translation>Herstellervorgabe, örtliche Regeln und fachliche Praxis gehen vor.</translation>
   </message>
@@ -3424,6 +4296,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>The module shows</source>
    <translation>Das Steuergerät zeigt</translation>
+  </message>
+  <message>
+   <source>The module's own bias is a test signal that is always there: where it ends the break is.</source>
+   <translation>Die Vorspannung des Steuergeräts ist ein Prüfsignal, das immer da ist: wo sie endet, ist der Bruch.</translation>
   </message>
   <message>
    <source>The module's own inputs lie in parallel: unplug it, or expect less than the line alone.</source>
@@ -3452,6 +4328,58 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>The password is taken from ~/.pgpass or PGPASSWORD; written into the address it is used until the program ends and never kept. Beyond this machine the connection is encrypted. How to set up a shop's server: packaging/shop-server.md.</source>
    <translation>Das Passwort kommt aus ~/.pgpass oder PGPASSWORD; in die Adresse geschrieben gilt es bis zum Programmende und wird nie behalten. Über diesen Rechner hinaus ist die Verbindung verschlüsselt. Wie ein Server eingerichtet wird: packaging/shop-server.md.</translation>
+  </message>
+  <message>
+   <source>The pedal pulses at the last metre</source>
+   <translation>Das Pedal pulsiert auf dem letzten Meter</translation>
+  </message>
+  <message>
+   <source>The pedal pulses at the last metre.</source>
+   <translation>Das Pedal pulsiert auf dem letzten Meter.</translation>
+  </message>
+  <message>
+   <source>The pedal pulses at walking pace</source>
+   <translation>Das Pedal pulsiert im Schritttempo</translation>
+  </message>
+  <message>
+   <source>The pedal pulses at walking pace.</source>
+   <translation>Das Pedal pulsiert im Schritttempo.</translation>
+  </message>
+  <message>
+   <source>The pedal pulses at walking pace; the bearing was pressed in last week</source>
+   <translation>Das Pedal pulsiert im Schritttempo; letzte Woche wurde das Lager eingepresst</translation>
+  </message>
+  <message>
+   <source>The pedal pulses at walking pace; the bearing was pressed in last week.</source>
+   <translation>Das Pedal pulsiert im Schritttempo; letzte Woche wurde das Lager eingepresst.</translation>
+  </message>
+  <message>
+   <source>The pedal pulses in bends since the axle was out</source>
+   <translation>Das Pedal pulsiert in Kurven, seit die Achse draußen war</translation>
+  </message>
+  <message>
+   <source>The pedal pulses in bends since the axle was out.</source>
+   <translation>Das Pedal pulsiert in Kurven, seit die Achse draußen war.</translation>
+  </message>
+  <message>
+   <source>The pedal pulses just before it stands</source>
+   <translation>Das Pedal pulsiert kurz vor dem Stillstand</translation>
+  </message>
+  <message>
+   <source>The pedal pulses just before it stands.</source>
+   <translation>Das Pedal pulsiert kurz vor dem Stillstand.</translation>
+  </message>
+  <message>
+   <source>The pedal pulses just before the wagon stands.</source>
+   <translation>Das Pedal pulsiert, kurz bevor der Wagen steht.</translation>
+  </message>
+  <message>
+   <source>The pedal pulses once a turn at walking pace</source>
+   <translation>Das Pedal pulsiert im Schritttempo einmal je Umdrehung</translation>
+  </message>
+  <message>
+   <source>The pedal pulses once a turn at walking pace.</source>
+   <translation>Das Pedal pulsiert im Schritttempo einmal je Umdrehung.</translation>
   </message>
   <message>
    <source>The photo</source>
@@ -3493,6 +4421,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Die Reparatur wurde noch nicht erprobt.</translation>
   </message>
   <message>
+   <source>The reserve is used up</source>
+   <translation>Die Reserve ist aufgebraucht</translation>
+  </message>
+  <message>
    <source>The rest level goes from {} to {} and stays there, while no wheel turns: a contact or strand has let go or touches.</source>
    <translation>Die Ruhelage geht von {} auf {} und bleibt dort, ohne dass ein Rad dreht: ein Kontakt oder eine Litze ließ los oder berührt.</translation>
   </message>
@@ -3521,6 +4453,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Dieselbe Prüfung zeigte vorher {}: an anderer Stelle gefasst wiederholen, vielleicht traf die Spitze nicht; wandert es weiter, lässt der Kontakt selbst los.</translation>
   </message>
   <message>
+   <source>The second behind the first</source>
+   <translation>Der zweite hinter dem ersten</translation>
+  </message>
+  <message>
    <source>The sensor </source>
    <translation>Der Sensor </translation>
   </message>
@@ -3535,6 +4471,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>The shop's mark</source>
    <translation>Das Zeichen der Werkstatt</translation>
+  </message>
+  <message>
+   <source>The short that is gone</source>
+   <translation>Der Schluss, der weg ist</translation>
   </message>
   <message>
    <source>The shown stretch of all wheels as CSV or WAV; may be dragged out</source>
@@ -3557,8 +4497,20 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Das verdorbene Stück Leitung wurde herausgeschnitten</translation>
   </message>
   <message>
+   <source>The tedder tractor that never had a lamp before</source>
+   <translation>Der Zettwendertraktor, der noch nie eine Lampe hatte</translation>
+  </message>
+  <message>
    <source>The tool box</source>
    <translation>Das Werkzeug</translation>
+  </message>
+  <message>
+   <source>The trailer's lamp stays on</source>
+   <translation>Die Lampe des Anhängers bleibt an</translation>
+  </message>
+  <message>
+   <source>The trailer's lamp stays on.</source>
+   <translation>Die Lampe des Anhängers bleibt an.</translation>
   </message>
   <message>
    <source>The vehicle</source>
@@ -3567,6 +4519,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>The vehicle's own service information overrides common practice.</source>
    <translation>Die Herstellerangabe des Fahrzeugs geht üblicher Praxis vor.</translation>
+  </message>
+  <message>
+   <source>The way back</source>
+   <translation>Der Weg zurück</translation>
   </message>
   <message>
    <source>The wheel sensor was fitted, on a clean seat.</source>
@@ -3579,6 +4535,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>The whole signal is weak, {} of flux swing: a gap too wide, a sensor not home, or metal on its tip.</source>
    <translation>Das ganze Signal ist schwach, {} Flussschwung: Luftspalt zu groß, Sensor nicht am Anschlag oder Metall an der Spitze.</translation>
+  </message>
+  <message>
+   <source>The wire parts where it moves: the last half metre before the wheel.</source>
+   <translation>Der Draht reißt, wo er sich bewegt: auf dem letzten halben Meter vor dem Rad.</translation>
   </message>
   <message>
    <source>The wires of two wheels were put back in their own places.</source>
@@ -3653,8 +4613,16 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Zeitspalte</translation>
   </message>
   <message>
+   <source>Tipper</source>
+   <translation>Kipper</translation>
+  </message>
+  <message>
    <source>To begin: which wheel, and what was said. The rest may stay empty.</source>
    <translation>Zum Anfang: welches Rad, und was gesagt wurde. Der Rest darf leer bleiben.</translation>
+  </message>
+  <message>
+   <source>Too good a reading</source>
+   <translation>Eine zu gute Messung</translation>
   </message>
   <message>
    <source>Tool box</source>
@@ -3701,6 +4669,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Zwei Fehler zugleich würden alle Messwerte erklären ({:.0f} %): {}, und {} ({:.0f} %).</translation>
   </message>
   <message>
+   <source>Two hands, two speeds</source>
+   <translation>Zwei Hände, zwei Geschwindigkeiten</translation>
+  </message>
+  <message>
    <source>Two long leads from the sensor half of {} at {} to the harness half at {}: wire a to {}, wire b to {}.</source>
    <translation>Zwei lange Leitungen von der Sensorhälfte von {} an {} zur Kabelbaumhälfte an {}: Ader a an {}, Ader b an {}.</translation>
   </message>
@@ -3711,6 +4683,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Two wires that had been exchanged were put back</source>
    <translation>Zwei vertauschte Adern wurden zurückgetauscht</translation>
+  </message>
+  <message>
+   <source>Two wires that met</source>
+   <translation>Zwei Drähte, die sich trafen</translation>
+  </message>
+  <message>
+   <source>Two wires, two ways to join them. An active sensor knows which is which.</source>
+   <translation>Zwei Drähte, zwei Arten, sie zu verbinden. Ein aktiver Sensor weiß, welcher welcher ist.</translation>
   </message>
   <message>
    <source>Type a reading</source>
@@ -3743,6 +4723,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Unpacked into %1.</source>
    <translation>Ausgepackt nach %1.</translation>
+  </message>
+  <message>
+   <source>Unplug the sensor: what is left of the ohms is the two wires touching.</source>
+   <translation>Den Sensor abstecken: was an Ohm bleibt, sind die beiden Drähte, die sich berühren.</translation>
   </message>
   <message>
    <source>Unplug the sensors of {} and {}.</source>
@@ -3797,6 +4781,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>V getrennt</translation>
   </message>
   <message>
+   <source>V, mV, A or mA</source>
+   <translation>V, mV, A oder mA</translation>
+  </message>
+  <message>
    <source>Vehicle</source>
    <translation>Fahrzeug</translation>
   </message>
@@ -3807,6 +4795,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Vehicle not named.</source>
    <translation>Fahrzeug nicht genannt.</translation>
+  </message>
+  <message>
+   <source>Vet's car</source>
+   <translation>Auto der Tierärztin</translation>
   </message>
   <message>
    <source>Voice</source>
@@ -3821,12 +4813,24 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Volt über dem Paar: </translation>
   </message>
   <message>
+   <source>Volts from next door</source>
+   <translation>Spannung von nebenan</translation>
+  </message>
+  <message>
+   <source>Volts from two spins compare two hands. Volts per hertz compare two sensors.</source>
+   <translation>Volt aus zwei Drehungen vergleichen zwei Hände. Volt je Hertz vergleichen zwei Sensoren.</translation>
+  </message>
+  <message>
    <source>Volts of </source>
    <translation>Volt an </translation>
   </message>
   <message>
    <source>Volts of a spun wheel follow the hand that spins it: compare by volts per hertz, or turn both alike.</source>
    <translation>Volt eines gedrehten Rads folgen der Hand, die es dreht: nach Volt je Hertz vergleichen oder beide gleich drehen.</translation>
+  </message>
+  <message>
+   <source>Volts on a parted wire are a ghost of its neighbours. A lamp does not light on ghosts.</source>
+   <translation>Spannung auf einem getrennten Draht ist ein Geist seiner Nachbarn. Eine Lampe leuchtet nicht auf Geister.</translation>
   </message>
   <message>
    <source>Volts on an open plug draw no current: one strand shows them in full. The same probe with everything plugged in, or a lamp, would see a bad wire.</source>
@@ -3857,6 +4861,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Beobachten</translation>
   </message>
   <message>
+   <source>Watch and bend, inch by inch; the meter's bar or its beep is faster than its digits.</source>
+   <translation>Hinsehen und biegen, Stück für Stück; Balken oder Piepser des Messgeräts sind schneller als seine Ziffern.</translation>
+  </message>
+  <message>
    <source>Watch the live speeds while the wheel is spun.</source>
    <translation>Geschwindigkeiten beobachten, während das Rad gedreht wird.</translation>
   </message>
@@ -3885,12 +4893,20 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Nass machen und den Wert beobachten: {}</translation>
   </message>
   <message>
+   <source>What a good wheel has is right, whatever the chart says.</source>
+   <translation>Was ein gutes Rad hat, ist richtig, was immer die Tabelle sagt.</translation>
+  </message>
+  <message>
    <source>What a new job begins with; each job may differ.</source>
    <translation>Womit ein neuer Auftrag beginnt; jeder darf anders sein.</translation>
   </message>
   <message>
    <source>What can be done</source>
    <translation>Was getan werden kann</translation>
+  </message>
+  <message>
+   <source>What comes once a turn, every turn, at one place is iron, not copper.</source>
+   <translation>Was einmal je Umdrehung kommt, jede Umdrehung, an einer Stelle, ist Eisen, nicht Kupfer.</translation>
   </message>
   <message>
    <source>What did not react was perhaps not moved where it is broken.</source>
@@ -3963,6 +4979,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>What the meter is set to</source>
    <translation>Worauf das Messgerät steht</translation>
+  </message>
+  <message>
+   <source>What the readings had in common was more than any one of them said.</source>
+   <translation>Was die Messungen gemeinsam hatten, war mehr, als jede einzelne sagte.</translation>
   </message>
   <message>
    <source>What the sound output gives at full scale, at its volume as it stands: measure it once</source>
@@ -4085,6 +5105,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Wackelwache</translation>
   </message>
   <message>
+   <source>Windrower</source>
+   <translation>Schwadmäher</translation>
+  </message>
+  <message>
    <source>Wipe metal fuzz off the tip with a rag or soft brush, never a wire brush; much of it on a differential means gear trouble.</source>
    <translation>Metallflaum mit Lappen oder weicher Bürste von der Spitze wischen, nie Drahtbürste; viel davon am Differential heißt Getriebeschaden.</translation>
   </message>
@@ -4107,6 +5131,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>With the lamp on drive gently, above all on wet and loose ground, and have it seen to soon.</source>
    <translation>Mit der Leuchte an sanft fahren, vor allem auf nassem und losem Grund, und bald nachsehen lassen.</translation>
+  </message>
+  <message>
+   <source>With the line unplugged at both ends there is nobody left to put volts on it but the neighbour.</source>
+   <translation>Ist die Leitung an beiden Enden abgesteckt, kann nur noch der Nachbar Spannung darauf legen.</translation>
   </message>
   <message>
    <source>Withdraw</source>
@@ -4137,6 +5165,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Der Nachweis wird ausgearbeitet ...</translation>
   </message>
   <message>
+   <source>Workshop loan car</source>
+   <translation>Leihwagen der Werkstatt</translation>
+  </message>
+  <message>
    <source>Write down what is stored, then clear the codes and cycle the ignition.</source>
    <translation>Aufschreiben, was gespeichert ist, dann Codes löschen, Zündung aus und an.</translation>
   </message>
@@ -4147,6 +5179,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Write the stored codes down</source>
    <translation>Gespeicherte Codes aufschreiben</translation>
+  </message>
+  <message>
+   <source>Yard shunter</source>
+   <translation>Hofschlepper</translation>
   </message>
   <message>
    <source>You decided: </source>
@@ -4165,6 +5201,18 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Ihr Weg, und was mehr gesagt hätte</translation>
   </message>
   <message>
+   <source>a JSON object with "format": "haybale-case"</source>
+   <translation>ein JSON-Objekt mit "format": "haybale-case"</translation>
+  </message>
+  <message>
+   <source>a PNG, JPEG, BMP or GIF</source>
+   <translation>ein PNG, JPEG, BMP oder GIF</translation>
+  </message>
+  <message>
+   <source>a WAV with at least one</source>
+   <translation>eine WAV mit mindestens einem</translation>
+  </message>
+  <message>
    <source>a bad contact</source>
    <translation>ein schlechter Kontakt</translation>
   </message>
@@ -4173,8 +5221,56 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>eine schlechte Sicherung, ein Relais oder eine Masse des Steuergeräts</translation>
   </message>
   <message>
+   <source>a block of data begins with "</source>
+   <translation>ein Datenblock beginnt mit "</translation>
+  </message>
+  <message>
+   <source>a block of {} bytes ends after {}</source>
+   <translation>ein Block von {} Byte endet nach {}</translation>
+  </message>
+  <message>
    <source>a broken coil</source>
    <translation>eine gebrochene Spule</translation>
+  </message>
+  <message>
+   <source>a bundle saved by this program</source>
+   <translation>ein von diesem Programm gespeichertes Bündel</translation>
+  </message>
+  <message>
+   <source>a bundle saved by this program; nothing was unpacked</source>
+   <translation>ein von diesem Programm gespeichertes Bündel; nichts wurde ausgepackt</translation>
+  </message>
+  <message>
+   <source>a capture as CSV in UTF-8, or in UTF-16 with its byte order mark</source>
+   <translation>eine Aufzeichnung als CSV in UTF-8, oder in UTF-16 mit Bytefolgemarke</translation>
+  </message>
+  <message>
+   <source>a capture needs at least two samples</source>
+   <translation>eine Aufzeichnung braucht mindestens zwei Abtastwerte</translation>
+  </message>
+  <message>
+   <source>a capture that is written to its end</source>
+   <translation>eine Aufzeichnung, die bis zum Ende geschrieben ist</translation>
+  </message>
+  <message>
+   <source>a capture, not a folder or a device</source>
+   <translation>eine Aufzeichnung, kein Ordner und kein Gerät</translation>
+  </message>
+  <message>
+   <source>a case file as this program saves it</source>
+   <translation>eine Auftragsdatei, wie dieses Programm sie speichert</translation>
+  </message>
+  <message>
+   <source>a case file has some dozens</source>
+   <translation>eine Auftragsdatei hat einige Dutzend</translation>
+  </message>
+  <message>
+   <source>a case file needs about ten</source>
+   <translation>eine Auftragsdatei braucht etwa zehn</translation>
+  </message>
+  <message>
+   <source>a case with the shop's tools, prices and meter</source>
+   <translation>ein Auftrag mit Werkzeug, Preisen und Messgerät der Werkstatt</translation>
   </message>
   <message>
    <source>a chafed wire that touches another one under voltage</source>
@@ -4185,12 +5281,40 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>eine gescheuerte Ader, die die Karosserie berührt</translation>
   </message>
   <message>
+   <source>a circuit has no name</source>
+   <translation>ein Kreis hat keinen Namen</translation>
+  </message>
+  <message>
+   <source>a circuit needs a name</source>
+   <translation>ein Kreis braucht einen Namen</translation>
+  </message>
+  <message>
+   <source>a code named by $var</source>
+   <translation>ein mit $var benannter Code</translation>
+  </message>
+  <message>
+   <source>a coil, a bias, an output, a trace of a passive sensor</source>
+   <translation>eine Spule, eine Vorspannung, eine Ausgabe, ein Signalbild eines passiven Sensors</translation>
+  </message>
+  <message>
+   <source>a column of voltages or currents beside the time</source>
+   <translation>eine Spalte mit Spannungen oder Strömen neben der Zeit</translation>
+  </message>
+  <message>
+   <source>a comma, a semicolon or a tab</source>
+   <translation>ein Komma, ein Semikolon oder ein Tabulator</translation>
+  </message>
+  <message>
    <source>a control unit that does not feed the wheel sensor</source>
    <translation>ein Steuergerät, das den Radsensor nicht versorgt</translation>
   </message>
   <message>
    <source>a control unit that had switched the wheel sensor off until its memory is cleared</source>
    <translation>ein Steuergerät, das den Radsensor abgeschaltet hatte, bis sein Speicher gelöscht ist</translation>
+  </message>
+  <message>
+   <source>a control unit that has nothing else to do; try again</source>
+   <translation>ein Steuergerät, das nichts anderes zu tun hat; erneut versuchen</translation>
   </message>
   <message>
    <source>a control unit that no longer reads the wheel sensor</source>
@@ -4205,6 +5329,42 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>ein beschädigter Zahn des Rings, den der Radsensor liest</translation>
   </message>
   <message>
+   <source>a file on a disk</source>
+   <translation>eine Datei auf einem Datenträger</translation>
+  </message>
+  <message>
+   <source>a file, not a folder, a device or a pipe</source>
+   <translation>eine Datei, kein Ordner, kein Gerät, keine Pipe</translation>
+  </message>
+  <message>
+   <source>a folder that may be written to</source>
+   <translation>ein Ordner, in den geschrieben werden darf</translation>
+  </message>
+  <message>
+   <source>a gateway of ISO 13400-2</source>
+   <translation>ein Gateway nach ISO 13400-2</translation>
+  </message>
+  <message>
+   <source>a gateway that stays awake: the key on, the plug seated</source>
+   <translation>ein Gateway, das wach bleibt: Zündung ein, Stecker gerastet</translation>
+  </message>
+  <message>
+   <source>a head time_s,RL,RR and rows of numbers</source>
+   <translation>ein Kopf time_s,RL,RR und Zeilen mit Zahlen</translation>
+  </message>
+  <message>
+   <source>a header row with quantity, min, max and source</source>
+   <translation>eine Kopfzeile mit quantity, min, max und source</translation>
+  </message>
+  <message>
+   <source>a height of nothing is no signal</source>
+   <translation>eine Höhe von nichts ist kein Signal</translation>
+  </message>
+  <message>
+   <source>a higher supply, or less ohms in series</source>
+   <translation>eine höhere Versorgung, oder weniger Ohm in Reihe</translation>
+  </message>
+  <message>
    <source>a job without a title</source>
    <translation>ein Auftrag ohne Titel</translation>
   </message>
@@ -4213,20 +5373,80 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>gute Masse</translation>
   </message>
   <message>
+   <source>a lamp has no number</source>
+   <translation>eine Lampe hat keine Zahl</translation>
+  </message>
+  <message>
    <source>a leak</source>
    <translation>eine Ableitung</translation>
+  </message>
+  <message>
+   <source>a line that was measured is edited part by part</source>
+   <translation>eine gemessene Leitung wird Teil für Teil geändert</translation>
+  </message>
+  <message>
+   <source>a list of {circuit, type}, empty when none came back</source>
+   <translation>eine Liste von {circuit, type}, leer, wenn keiner zurückkam</translation>
   </message>
   <message>
    <source>a little weak</source>
    <translation>etwas schwach</translation>
   </message>
   <message>
+   <source>a logbook of this program, in a folder that can be written, with room on the disk</source>
+   <translation>ein Auftragsbuch dieses Programms, in einem beschreibbaren Ordner, mit Platz auf dem Datenträger</translation>
+  </message>
+  <message>
+   <source>a map of this control unit</source>
+   <translation>eine Karte dieses Steuergeräts</translation>
+  </message>
+  <message>
+   <source>a name of data/priors.json and a number that is not negative</source>
+   <translation>ein Name aus data/priors.json und eine Zahl, die nicht negativ ist</translation>
+  </message>
+  <message>
+   <source>a name that ends in .pdf or .html</source>
+   <translation>ein Name, der auf .pdf oder .html endet</translation>
+  </message>
+  <message>
+   <source>a name that ends in .svg or .png</source>
+   <translation>ein Name, der auf .svg oder .png endet</translation>
+  </message>
+  <message>
+   <source>a number from 0 to 1</source>
+   <translation>eine Zahl von 0 bis 1</translation>
+  </message>
+  <message>
+   <source>a number such as 1.25E+01</source>
+   <translation>eine Zahl wie 1.25E+01</translation>
+  </message>
+  <message>
+   <source>a number, as 60</source>
+   <translation>eine Zahl, etwa 60</translation>
+  </message>
+  <message>
    <source>a pin of the control unit's plug without contact</source>
    <translation>ein Pin im Stecker des Steuergeräts ohne Kontakt</translation>
   </message>
   <message>
+   <source>a plain number, or "OL"</source>
+   <translation>eine einfache Zahl, oder "OL"</translation>
+  </message>
+  <message>
+   <source>a point or a comma</source>
+   <translation>ein Punkt oder ein Komma</translation>
+  </message>
+  <message>
+   <source>a reading hangs on it</source>
+   <translation>eine Messung hängt daran</translation>
+  </message>
+  <message>
    <source>a reading that might come, such as 1.1k or OL</source>
    <translation>ein möglicher Messwert, etwa 1,1k oder OL</translation>
+  </message>
+  <message>
+   <source>a record of at least two</source>
+   <translation>eine Aufzeichnung von mindestens zwei</translation>
   </message>
   <message>
    <source>a ring or bearing that belongs to another vehicle</source>
@@ -4237,8 +5457,36 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>ein Ring oder Radlager, das nicht rund läuft</translation>
   </message>
   <message>
+   <source>a second module in one path</source>
+   <translation>ein zweites Steuergerät in einem Weg</translation>
+  </message>
+  <message>
+   <source>a server that runs, a user and a password it knows</source>
+   <translation>ein laufender Server, ein Benutzer und ein Kennwort, die er kennt</translation>
+  </message>
+  <message>
+   <source>a service, identifier and state of the car that it allows</source>
+   <translation>ein Dienst, eine Kennung und ein Zustand des Fahrzeugs, die es zulässt</translation>
+  </message>
+  <message>
+   <source>a sheet is for one vehicle</source>
+   <translation>ein Blatt gilt für ein Fahrzeug</translation>
+  </message>
+  <message>
    <source>a short</source>
    <translation>ein Kurzschluss</translation>
+  </message>
+  <message>
+   <source>a short name of its own, as RR</source>
+   <translation>ein kurzer eigener Name, etwa RR</translation>
+  </message>
+  <message>
+   <source>a shorter record</source>
+   <translation>eine kürzere Aufzeichnung</translation>
+  </message>
+  <message>
+   <source>a smaller height, or an amplifier that is measured</source>
+   <translation>eine kleinere Höhe, oder ein ausgemessener Verstärker</translation>
   </message>
   <message>
    <source>a to b</source>
@@ -4277,6 +5525,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>ein Wert, oder ein Wort seiner Zeile</translation>
   </message>
   <message>
+   <source>a variable is declared behind $enddefinitions</source>
+   <translation>eine Variable ist hinter $enddefinitions erklärt</translation>
+  </message>
+  <message>
    <source>a weak sensor</source>
    <translation>ein schwacher Sensor</translation>
   </message>
@@ -4301,6 +5553,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>ein Radsensor, der zu weit von seinem Ring sitzt</translation>
   </message>
   <message>
+   <source>a whole number, usually 29 to 100</source>
+   <translation>eine ganze Zahl, meist 29 bis 100</translation>
+  </message>
+  <message>
    <source>a wire hanging by a strand</source>
    <translation>eine Ader an der letzten Litze</translation>
   </message>
@@ -4319,6 +5575,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>a wire that touches metal now and then</source>
    <translation>eine Ader, die hin und wieder Metall berührt</translation>
+  </message>
+  <message>
+   <source>a word without blanks, dots or @, and neither ground nor battery</source>
+   <translation>ein Wort ohne Leerzeichen, Punkte oder @, und weder ground noch battery</translation>
   </message>
   <message>
    <source>about </source>
@@ -4365,12 +5625,24 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>getane Arbeit hinzufügen</translation>
   </message>
   <message>
+   <source>add it to the reading anew, or copy it beside the job</source>
+   <translation>neu an die Messung anhängen, oder neben den Auftrag kopieren</translation>
+  </message>
+  <message>
    <source>after each step</source>
    <translation>nach jedem Schritt</translation>
   </message>
   <message>
    <source>after first turn</source>
    <translation>nach 1. Umdrehung</translation>
+  </message>
+  <message>
+   <source>all of $var before it</source>
+   <translation>alle $var davor</translation>
+  </message>
+  <message>
+   <source>all of it</source>
+   <translation>alles davon</translation>
   </message>
   <message>
    <source>all of the table</source>
@@ -4393,8 +5665,24 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>ein Impulsrad verkehrt herum</translation>
   </message>
   <message>
+   <source>an even sample rate in whole hertz, or CSV</source>
+   <translation>eine gleichmäßige Abtastrate in ganzen Hertz, oder CSV</translation>
+  </message>
+  <message>
    <source>an hour</source>
    <translation>eine Stunde</translation>
+  </message>
+  <message>
+   <source>an id of "practice list", or a file</source>
+   <translation>eine Kennung aus "practice list", oder eine Datei</translation>
+  </message>
+  <message>
+   <source>an instrument that knows this SCPI command</source>
+   <translation>ein Gerät, das diesen SCPI-Befehl kennt</translation>
+  </message>
+  <message>
+   <source>an object with circuit, element, wire and fault</source>
+   <translation>ein Objekt mit circuit, element, wire und fault</translation>
   </message>
   <message>
    <source>an open wire</source>
@@ -4405,16 +5693,48 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>und %1 weitere</translation>
   </message>
   <message>
+   <source>and {} more broken places, kept as gaps</source>
+   <translation>und {} weitere beschädigte Stellen, als Lücken behalten</translation>
+  </message>
+  <message>
    <source>and {} more, under Readings</source>
    <translation>und {} weitere, unter Messwerte</translation>
+  </message>
+  <message>
+   <source>announces a frame of {} bytes</source>
+   <translation>kündigt einen Rahmen von {} Byte an</translation>
   </message>
   <message>
    <source>another count of teeth</source>
    <translation>eine andere Zähnezahl</translation>
   </message>
   <message>
+   <source>another first row or separator</source>
+   <translation>eine andere erste Zeile oder ein anderes Trennzeichen</translation>
+  </message>
+  <message>
+   <source>another name for it, or none</source>
+   <translation>ein anderer Name dafür, oder keiner</translation>
+  </message>
+  <message>
    <source>another one each time, of this level</source>
    <translation>jedes Mal ein anderer, dieser Stufe</translation>
+  </message>
+  <message>
+   <source>another one, or a PDF</source>
+   <translation>einen anderen, oder ein PDF</translation>
+  </message>
+  <message>
+   <source>another photo</source>
+   <translation>ein anderes Foto</translation>
+  </message>
+  <message>
+   <source>another port, or 0 for any</source>
+   <translation>ein anderer Port, oder 0 für irgendeinen</translation>
+  </message>
+  <message>
+   <source>another window took this job over</source>
+   <translation>ein anderes Fenster hat diesen Auftrag übernommen</translation>
   </message>
   <message>
    <source>answer the next move</source>
@@ -4437,8 +5757,24 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>jeder Bereich</translation>
   </message>
   <message>
+   <source>are {}</source>
+   <translation>sind {}</translation>
+  </message>
+  <message>
    <source>arrows</source>
    <translation>Pfeile</translation>
+  </message>
+  <message>
+   <source>as $timescale 1 us $end</source>
+   <translation>wie $timescale 1 us $end</translation>
+  </message>
+  <message>
+   <source>as $var wire 1 ! RR $end</source>
+   <translation>wie $var wire 1 ! RR $end</translation>
+  </message>
+  <message>
+   <source>as 800 or 20M</source>
+   <translation>etwa 800 oder 20M</translation>
   </message>
   <message>
    <source>as it is</source>
@@ -4465,6 +5801,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>wie die Region des Arbeitsplatzes</translation>
   </message>
   <message>
+   <source>as the program keeps a job</source>
+   <translation>wie das Programm einen Auftrag aufbewahrt</translation>
+  </message>
+  <message>
+   <source>as the program saves a logbook</source>
+   <translation>wie das Programm ein Auftragsbuch speichert</translation>
+  </message>
+  <message>
    <source>asked for a hint</source>
    <translation>um einen Hinweis gebeten</translation>
   </message>
@@ -4477,12 +5821,28 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>mindestens </translation>
   </message>
   <message>
+   <source>at least 50000</source>
+   <translation>mindestens 50000</translation>
+  </message>
+  <message>
+   <source>at least one entry in "signals"</source>
+   <translation>mindestens ein Eintrag in "signals"</translation>
+  </message>
+  <message>
    <source>at most</source>
    <translation>höchstens</translation>
   </message>
   <message>
    <source>at most </source>
    <translation>höchstens </translation>
+  </message>
+  <message>
+   <source>at most 1 MB</source>
+   <translation>höchstens 1 MB</translation>
+  </message>
+  <message>
+   <source>at most {}</source>
+   <translation>höchstens {}</translation>
   </message>
   <message>
    <source>at speed</source>
@@ -4541,6 +5901,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>bevor es begann</translation>
   </message>
   <message>
+   <source>begin with an element of kind module</source>
+   <translation>mit einem Teil der Art module beginnen</translation>
+  </message>
+  <message>
    <source>begins a reading at the place that is chosen</source>
    <translation>beginnt einen Messwert an der gewählten Stelle</translation>
   </message>
@@ -4563,6 +5927,18 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>best</source>
    <translation>beste</translation>
+  </message>
+  <message>
+   <source>between 2 and 400 million samples</source>
+   <translation>zwischen 2 und 400 Millionen Abtastwerte</translation>
+  </message>
+  <message>
+   <source>bias on a, b to ground</source>
+   <translation>Vorspannung auf a, b an Masse</translation>
+  </message>
+  <message>
+   <source>bias on both wires</source>
+   <translation>Vorspannung auf beiden Drähten</translation>
   </message>
   <message>
    <source>bias, unplugged</source>
@@ -4609,6 +5985,58 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>kam wieder</translation>
   </message>
   <message>
+   <source>cannot be opened</source>
+   <translation>lässt sich nicht öffnen</translation>
+  </message>
+  <message>
+   <source>cannot be opened as a logbook (</source>
+   <translation>lässt sich nicht als Auftragsbuch öffnen (</translation>
+  </message>
+  <message>
+   <source>cannot be reached (</source>
+   <translation>ist nicht erreichbar (</translation>
+  </message>
+  <message>
+   <source>cannot be reached: the database driver is not installed</source>
+   <translation>ist nicht erreichbar: der Datenbanktreiber ist nicht installiert</translation>
+  </message>
+  <message>
+   <source>cannot be read</source>
+   <translation>lässt sich nicht lesen</translation>
+  </message>
+  <message>
+   <source>cannot be read as WAV</source>
+   <translation>lässt sich nicht als WAV lesen</translation>
+  </message>
+  <message>
+   <source>cannot be read: </source>
+   <translation>lässt sich nicht lesen: </translation>
+  </message>
+  <message>
+   <source>cannot be replaced</source>
+   <translation>lässt sich nicht ersetzen</translation>
+  </message>
+  <message>
+   <source>cannot be taken away</source>
+   <translation>lässt sich nicht entfernen</translation>
+  </message>
+  <message>
+   <source>cannot be written</source>
+   <translation>lässt sich nicht schreiben</translation>
+  </message>
+  <message>
+   <source>cannot be written as WAV</source>
+   <translation>lässt sich nicht als WAV schreiben</translation>
+  </message>
+  <message>
+   <source>cannot drive the high current through the sense resistor</source>
+   <translation>kann den hohen Strom nicht durch den Messwiderstand treiben</translation>
+  </message>
+  <message>
+   <source>cannot go further</source>
+   <translation>kommt nicht weiter</translation>
+  </message>
+  <message>
    <source>cannot tell</source>
    <translation>nicht zu sagen</translation>
   </message>
@@ -4625,8 +6053,28 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>wiedergebrachte Änderungen</translation>
   </message>
   <message>
+   <source>check the folder, its rights and the free space</source>
+   <translation>den Ordner, seine Rechte und den freien Platz prüfen</translation>
+  </message>
+  <message>
    <source>choices</source>
    <translation>Auswahl</translation>
+  </message>
+  <message>
+   <source>choose a circuit of the job</source>
+   <translation>einen Kreis des Auftrags wählen</translation>
+  </message>
+  <message>
+   <source>choose a folder that is new</source>
+   <translation>einen neuen Ordner wählen</translation>
+  </message>
+  <message>
+   <source>choose a logbook that was saved</source>
+   <translation>ein gespeichertes Auftragsbuch wählen</translation>
+  </message>
+  <message>
+   <source>choose a part before the sensor</source>
+   <translation>ein Teil vor dem Sensor wählen</translation>
   </message>
   <message>
    <source>choose and open a job</source>
@@ -4637,8 +6085,24 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Fall wählen und beginnen</translation>
   </message>
   <message>
+   <source>choose another job</source>
+   <translation>einen anderen Auftrag wählen</translation>
+  </message>
+  <message>
+   <source>choose another place</source>
+   <translation>einen anderen Ort wählen</translation>
+  </message>
+  <message>
+   <source>choose one first</source>
+   <translation>zuerst einen wählen</translation>
+  </message>
+  <message>
    <source>choose one of the works with its price at Repair</source>
    <translation>unter Reparatur eine der Arbeiten mit ihrem Preis wählen</translation>
+  </message>
+  <message>
+   <source>choose one of them</source>
+   <translation>eine davon wählen</translation>
   </message>
   <message>
    <source>circuit</source>
@@ -4653,6 +6117,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Kreise vertauscht</translation>
   </message>
   <message>
+   <source>circuits[{}].name</source>
+   <translation>circuits[{}].name</translation>
+  </message>
+  <message>
    <source>cleaned</source>
    <translation>gereinigt</translation>
   </message>
@@ -4663,6 +6131,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>cleared</source>
    <translation>frei</translation>
+  </message>
+  <message>
+   <source>click a place on the line first</source>
+   <translation>zuerst auf eine Stelle der Leitung klicken</translation>
   </message>
   <message>
    <source>close the job</source>
@@ -4725,8 +6197,16 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>übliche Praxis</translation>
   </message>
   <message>
+   <source>comparison</source>
+   <translation>Vergleich</translation>
+  </message>
+  <message>
    <source>complaint</source>
    <translation>Beanstandung</translation>
+  </message>
+  <message>
+   <source>connect it again</source>
+   <translation>wieder verbinden</translation>
   </message>
   <message>
    <source>connecting</source>
@@ -4755,6 +6235,30 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>costs %1</source>
    <translation>kostet %1</translation>
+  </message>
+  <message>
+   <source>could be milliohm or megohm</source>
+   <translation>könnte Milliohm oder Megohm sein</translation>
+  </message>
+  <message>
+   <source>could not be copied among the good ones</source>
+   <translation>konnte nicht zu den guten kopiert werden</translation>
+  </message>
+  <message>
+   <source>could not be made from the photo</source>
+   <translation>konnte aus dem Foto nicht gemacht werden</translation>
+  </message>
+  <message>
+   <source>could not be written (</source>
+   <translation>konnte nicht geschrieben werden (</translation>
+  </message>
+  <message>
+   <source>could not be written ({})</source>
+   <translation>konnte nicht geschrieben werden ({})</translation>
+  </message>
+  <message>
+   <source>could not be written whole</source>
+   <translation>konnte nicht ganz geschrieben werden</translation>
   </message>
   <message>
    <source>count a reading again</source>
@@ -4801,12 +6305,48 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Schmutz</translation>
   </message>
   <message>
+   <source>describe it as a circuit of its own</source>
+   <translation>als eigenen Kreis beschreiben</translation>
+  </message>
+  <message>
+   <source>describe it with 200 at most</source>
+   <translation>mit höchstens 200 beschreiben</translation>
+  </message>
+  <message>
+   <source>details that are not shown here: not the same</source>
+   <translation>Einzelheiten, die hier nicht gezeigt werden: nicht gleich</translation>
+  </message>
+  <message>
    <source>did not cure it</source>
    <translation>behob es nicht</translation>
   </message>
   <message>
+   <source>digits only</source>
+   <translation>nur Ziffern</translation>
+  </message>
+  <message>
    <source>dim</source>
    <translation>schwach</translation>
+  </message>
+  <message>
+   <source>does not answer the routing activation</source>
+   <translation>beantwortet die Routing-Aktivierung nicht</translation>
+  </message>
+  <message>
+   <source>does not follow the row before</source>
+   <translation>folgt nicht auf die Zeile davor</translation>
+  </message>
+  <message>
+   <source>does not let the tester in: </source>
+   <translation>lässt den Tester nicht ein: </translation>
+  </message>
+  <message>
+   <source>does not speak DoIP: it sends </source>
+   <translation>spricht kein DoIP: es sendet </translation>
+  </message>
+  <message>
+   <source>does not take the message: </source>
+   <translation>nimmt die Nachricht nicht an: </translation>
   </message>
   <message>
    <source>done</source>
@@ -4817,12 +6357,24 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>gefahren</translation>
   </message>
   <message>
+   <source>drop the capture on one of its wheels</source>
+   <translation>die Aufzeichnung auf eines seiner Räder ziehen</translation>
+  </message>
+  <message>
    <source>drops out to ground</source>
    <translation>fällt auf Masse</translation>
   </message>
   <message>
    <source>drops out to the open level</source>
    <translation>fällt auf Leerlauf</translation>
+  </message>
+  <message>
+   <source>each piece of evidence has a test and its reading</source>
+   <translation>jeder Befund hat eine Prüfung und ihre Messung</translation>
+  </message>
+  <message>
+   <source>each row must be later than the one before</source>
+   <translation>jede Zeile muss später sein als die davor</translation>
   </message>
   <message>
    <source>earlier repair</source>
@@ -4845,6 +6397,22 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Impulsrad verkehrt herum</translation>
   </message>
   <message>
+   <source>ends in "{}", which is no unit</source>
+   <translation>endet auf "{}", das ist keine Einheit</translation>
+  </message>
+  <message>
+   <source>ends within $timescale</source>
+   <translation>endet innerhalb von $timescale</translation>
+  </message>
+  <message>
+   <source>ends within $var</source>
+   <translation>endet innerhalb von $var</translation>
+  </message>
+  <message>
+   <source>ends within a declaration</source>
+   <translation>endet innerhalb einer Erklärung</translation>
+  </message>
+  <message>
    <source>engine bay</source>
    <translation>Motorraum</translation>
   </message>
@@ -4859,6 +6427,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>everything larger, smaller, as it was</source>
    <translation>alles größer, kleiner, wie zuvor</translation>
+  </message>
+  <message>
+   <source>evidence</source>
+   <translation>Befunde</translation>
   </message>
   <message>
    <source>expected</source>
@@ -4917,6 +6489,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>wegen dieser Beanstandung</translation>
   </message>
   <message>
+   <source>free some space or choose another place</source>
+   <translation>Platz schaffen oder einen anderen Ort wählen</translation>
+  </message>
+  <message>
    <source>freeze values</source>
    <translation>Begleitwerte</translation>
   </message>
@@ -4933,12 +6509,24 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>von Feld zu Feld</translation>
   </message>
   <message>
+   <source>from {:g} to {:g}</source>
+   <translation>von {:g} bis {:g}</translation>
+  </message>
+  <message>
    <source>front left</source>
    <translation>vorn links</translation>
   </message>
   <message>
    <source>front right</source>
    <translation>vorn rechts</translation>
+  </message>
+  <message>
+   <source>front wheel, module under the bonnet</source>
+   <translation>Vorderrad, Steuergerät unter der Motorhaube</translation>
+  </message>
+  <message>
+   <source>full scale is not known and taken as 1; give it, or a side file FILE.json with full_scale</source>
+   <translation>der Vollausschlag ist nicht bekannt und wird als 1 genommen; ihn angeben, oder eine Beidatei FILE.json mit full_scale</translation>
   </message>
   <message>
    <source>fuses and relay</source>
@@ -4953,12 +6541,32 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Luftspalt zu groß</translation>
   </message>
   <message>
+   <source>give each element its own id</source>
+   <translation>jedem Teil eine eigene Kennung geben</translation>
+  </message>
+  <message>
+   <source>give it one, as "RR"</source>
+   <translation>einen geben, etwa "RR"</translation>
+  </message>
+  <message>
+   <source>give the rate, as --sample-rate 10000</source>
+   <translation>die Rate angeben, als --sample-rate 10000</translation>
+  </message>
+  <message>
+   <source>gives no record of a size that can be written</source>
+   <translation>ergibt keine Aufzeichnung von schreibbarer Größe</translation>
+  </message>
+  <message>
    <source>gives road speed from the teeth</source>
    <translation>gibt die Geschwindigkeit aus den Zähnen</translation>
   </message>
   <message>
    <source>good</source>
    <translation>gut</translation>
+  </message>
+  <message>
+   <source>good or bad</source>
+   <translation>good oder bad</translation>
   </message>
   <message>
    <source>ground</source>
@@ -4973,8 +6581,80 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Kabelsatz</translation>
   </message>
   <message>
+   <source>has a record of {} bytes, {} wants bytes {} to {}</source>
+   <translation>hat einen Satz von {} Byte, {} will die Bytes {} bis {}</translation>
+  </message>
+  <message>
+   <source>has a sample every {:g} s</source>
+   <translation>hat einen Abtastwert alle {:g} s</translation>
+  </message>
+  <message>
+   <source>has a time before its definitions end</source>
+   <translation>hat eine Zeit, bevor die Erklärungen enden</translation>
+  </message>
+  <message>
+   <source>has an object of more than {} members</source>
+   <translation>hat ein Objekt mit mehr als {} Gliedern</translation>
+  </message>
+  <message>
+   <source>has closed the connection</source>
+   <translation>hat die Verbindung geschlossen</translation>
+  </message>
+  <message>
+   <source>has fewer than two rows with a time</source>
+   <translation>hat weniger als zwei Zeilen mit einer Zeit</translation>
+  </message>
+  <message>
+   <source>has no $timescale before its first time</source>
+   <translation>hat kein $timescale vor der ersten Zeit</translation>
+  </message>
+  <message>
+   <source>has no column "quantity"</source>
+   <translation>hat keine Spalte "quantity"</translation>
+  </message>
+  <message>
+   <source>has no head that names the circuits</source>
+   <translation>hat keinen Kopf, der die Kreise nennt</translation>
+  </message>
+  <message>
+   <source>has no sound sample in any channel</source>
+   <translation>hat in keinem Kanal einen gültigen Abtastwert</translation>
+  </message>
+  <message>
+   <source>has no state that can be read</source>
+   <translation>hat keinen lesbaren Zustand</translation>
+  </message>
+  <message>
+   <source>has no table of numbers in its first 400 lines</source>
+   <translation>hat in den ersten 400 Zeilen keine Zahlentabelle</translation>
+  </message>
+  <message>
+   <source>has no time column and names no sample rate</source>
+   <translation>hat keine Zeitspalte und nennt keine Abtastrate</translation>
+  </message>
+  <message>
+   <source>has readings on its line</source>
+   <translation>hat Messungen auf seiner Leitung</translation>
+  </message>
+  <message>
+   <source>has samples of {} bits</source>
+   <translation>hat Abtastwerte von {} Bit</translation>
+  </message>
+  <message>
+   <source>has two decimal marks</source>
+   <translation>hat zwei Dezimalzeichen</translation>
+  </message>
+  <message>
+   <source>has {} signals; the first {} are read</source>
+   <translation>hat {} Signale; die ersten {} werden gelesen</translation>
+  </message>
+  <message>
    <source>help for this view</source>
    <translation>Hilfe zu dieser Ansicht</translation>
+  </message>
+  <message>
+   <source>hexadecimal, such as 0x1F0</source>
+   <translation>hexadezimal, etwa 0x1F0</translation>
   </message>
   <message>
    <source>hidden</source>
@@ -4989,6 +6669,42 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>früher</translation>
   </message>
   <message>
+   <source>holds more changes than can be kept</source>
+   <translation>enthält mehr Wechsel, als sich halten lassen</translation>
+  </message>
+  <message>
+   <source>holds more than 10000 limits</source>
+   <translation>enthält mehr als 10000 Grenzwerte</translation>
+  </message>
+  <message>
+   <source>holds no frame of a bus</source>
+   <translation>enthält keinen Rahmen eines Busses</translation>
+  </message>
+  <message>
+   <source>holds no frame that the signal map names</source>
+   <translation>enthält keinen Rahmen, den die Signalkarte nennt</translation>
+  </message>
+  <message>
+   <source>holds no limits</source>
+   <translation>enthält keine Grenzwerte</translation>
+  </message>
+  <message>
+   <source>holds no row</source>
+   <translation>enthält keine Zeile</translation>
+  </message>
+  <message>
+   <source>holds no samples</source>
+   <translation>enthält keine Abtastwerte</translation>
+  </message>
+  <message>
+   <source>holds no speeds</source>
+   <translation>enthält keine Geschwindigkeiten</translation>
+  </message>
+  <message>
+   <source>holds something that is not a text</source>
+   <translation>enthält etwas, das kein Text ist</translation>
+  </message>
+  <message>
    <source>hole sealed</source>
    <translation>Loch versiegelt</translation>
   </message>
@@ -4999,6 +6715,22 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>how it is written</source>
    <translation>wie es geschrieben ist</translation>
+  </message>
+  <message>
+   <source>how often it was set, as 3</source>
+   <translation>wie oft er gesetzt wurde, etwa 3</translation>
+  </message>
+  <message>
+   <source>how the capture beside it is written</source>
+   <translation>wie die Aufzeichnung daneben geschrieben ist</translation>
+  </message>
+  <message>
+   <source>identifier 0x{:04X}</source>
+   <translation>Kennung 0x{:04X}</translation>
+  </message>
+  <message>
+   <source>identifiers that occur in the log</source>
+   <translation>Kennungen, die im Mitschnitt vorkommen</translation>
   </message>
   <message>
    <source>implausible</source>
@@ -5033,6 +6765,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Ansehen</translation>
   </message>
   <message>
+   <source>install libqt6sql6-psql</source>
+   <translation>libqt6sql6-psql installieren</translation>
+  </message>
+  <message>
+   <source>install libqt6sql6-sqlite</source>
+   <translation>libqt6sql6-sqlite installieren</translation>
+  </message>
+  <message>
    <source>insulation of a wire</source>
    <translation>Isolation einer Ader</translation>
   </message>
@@ -5049,8 +6789,36 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Wackelkurzschluss</translation>
   </message>
   <message>
+   <source>intermittents</source>
+   <translation>Wackelkontakte</translation>
+  </message>
+  <message>
+   <source>is a bus log without its signal map</source>
+   <translation>ist ein Busmitschnitt ohne seine Signalkarte</translation>
+  </message>
+  <message>
+   <source>is a link to another folder</source>
+   <translation>ist eine Verknüpfung in einen anderen Ordner</translation>
+  </message>
+  <message>
+   <source>is a negative resistance: the circuit is live, or the leads were not zeroed</source>
+   <translation>ist ein negativer Widerstand: der Kreis steht unter Spannung, oder die Messleitungen wurden nicht genullt</translation>
+  </message>
+  <message>
+   <source>is above max</source>
+   <translation>liegt über max</translation>
+  </message>
+  <message>
+   <source>is above the maximum</source>
+   <translation>liegt über dem Höchstwert</translation>
+  </message>
+  <message>
    <source>is above what is</source>
    <translation>liegt über dem, was</translation>
+  </message>
+  <message>
+   <source>is answered "busy" {} times</source>
+   <translation>wird {}-mal mit "beschäftigt" beantwortet</translation>
   </message>
   <message>
    <source>is as</source>
@@ -5061,12 +6829,264 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>liegt am Rand dessen, was</translation>
   </message>
   <message>
+   <source>is being read</source>
+   <translation>wird gerade gelesen</translation>
+  </message>
+  <message>
    <source>is below what is</source>
    <translation>liegt unter dem, was</translation>
   </message>
   <message>
+   <source>is cut off: {} of {} samples are there</source>
+   <translation>ist abgeschnitten: {} von {} Abtastwerten sind da</translation>
+  </message>
+  <message>
+   <source>is damaged and cannot be put aside</source>
+   <translation>ist beschädigt und lässt sich nicht beiseitelegen</translation>
+  </message>
+  <message>
+   <source>is empty</source>
+   <translation>ist leer</translation>
+  </message>
+  <message>
+   <source>is how an instrument says that it has no number</source>
+   <translation>ist, womit ein Gerät sagt, dass es keine Zahl hat</translation>
+  </message>
+  <message>
+   <source>is in {}, but {} is what is measured here</source>
+   <translation>ist in {}, hier wird aber {} gemessen</translation>
+  </message>
+  <message>
+   <source>is it switched on?</source>
+   <translation>ist es eingeschaltet?</translation>
+  </message>
+  <message>
+   <source>is larger than 64 MB</source>
+   <translation>ist größer als 64 MB</translation>
+  </message>
+  <message>
+   <source>is missing</source>
+   <translation>fehlt</translation>
+  </message>
+  <message>
+   <source>is named in the job but is not there</source>
+   <translation>wird im Auftrag genannt, ist aber nicht da</translation>
+  </message>
+  <message>
+   <source>is neither PDF nor HTML</source>
+   <translation>ist weder PDF noch HTML</translation>
+  </message>
+  <message>
+   <source>is neither SVG nor PNG</source>
+   <translation>ist weder SVG noch PNG</translation>
+  </message>
+  <message>
+   <source>is neither true nor false</source>
+   <translation>ist weder true noch false</translation>
+  </message>
+  <message>
+   <source>is nested more than {} levels deep</source>
+   <translation>ist mehr als {} Ebenen tief verschachtelt</translation>
+  </message>
+  <message>
+   <source>is no JSON object</source>
+   <translation>ist kein JSON-Objekt</translation>
+  </message>
+  <message>
+   <source>is no address</source>
+   <translation>ist keine Adresse</translation>
+  </message>
+  <message>
+   <source>is no autosave</source>
+   <translation>ist keine automatische Sicherung</translation>
+  </message>
+  <message>
+   <source>is no circuit that could have this line</source>
+   <translation>ist kein Kreis, der diese Leitung haben könnte</translation>
+  </message>
+  <message>
+   <source>is no identifier</source>
+   <translation>ist keine Kennung</translation>
+  </message>
+  <message>
+   <source>is no name</source>
+   <translation>ist kein Name</translation>
+  </message>
+  <message>
+   <source>is no name of a job</source>
+   <translation>ist kein Name eines Auftrags</translation>
+  </message>
+  <message>
+   <source>is no picture that can be read</source>
+   <translation>ist kein lesbares Bild</translation>
+  </message>
+  <message>
+   <source>is no place in a record</source>
+   <translation>ist keine Stelle in einem Satz</translation>
+  </message>
+  <message>
+   <source>is no practice case</source>
+   <translation>ist kein Übungsfall</translation>
+  </message>
+  <message>
+   <source>is no row of a profile</source>
+   <translation>ist keine Zeile eines Verlaufs</translation>
+  </message>
+  <message>
+   <source>is no row of numbers, as it was said to be</source>
+   <translation>ist keine Zeile mit Zahlen, wie angegeben</translation>
+  </message>
+  <message>
+   <source>is no scan map</source>
+   <translation>ist keine Scan-Karte</translation>
+  </message>
+  <message>
+   <source>is no shop's logbook</source>
+   <translation>ist kein Auftragsbuch einer Werkstatt</translation>
+  </message>
+  <message>
+   <source>is no signal map</source>
+   <translation>ist keine Signalkarte</translation>
+  </message>
+  <message>
+   <source>is no size of a number</source>
+   <translation>ist keine Größe einer Zahl</translation>
+  </message>
+  <message>
+   <source>is no table of priors</source>
+   <translation>ist keine Tabelle von Vorannahmen</translation>
+  </message>
+  <message>
+   <source>is no temperature a coil is measured at (-60 to 250 degrees)</source>
+   <translation>ist keine Temperatur, bei der eine Spule gemessen wird (-60 bis 250 Grad)</translation>
+  </message>
+  <message>
+   <source>is no zip that can be opened (</source>
+   <translation>ist kein Zip, das sich öffnen lässt (</translation>
+  </message>
+  <message>
+   <source>is not JSON</source>
+   <translation>ist kein JSON</translation>
+  </message>
+  <message>
+   <source>is not UTF-8 text</source>
+   <translation>ist kein UTF-8-Text</translation>
+  </message>
+  <message>
+   <source>is not a case file</source>
+   <translation>ist keine Auftragsdatei</translation>
+  </message>
+  <message>
+   <source>is not a circuit of this job</source>
+   <translation>ist kein Kreis dieses Auftrags</translation>
+  </message>
+  <message>
+   <source>is not a file</source>
+   <translation>ist keine Datei</translation>
+  </message>
+  <message>
+   <source>is not a file of this program, and was left as it is</source>
+   <translation>ist keine Datei dieses Programms und blieb, wie sie ist</translation>
+  </message>
+  <message>
+   <source>is not a file that can be replaced</source>
+   <translation>ist keine Datei, die ersetzt werden kann</translation>
+  </message>
+  <message>
+   <source>is not a limits sheet</source>
+   <translation>ist kein Grenzwertblatt</translation>
+  </message>
+  <message>
+   <source>is not a line of a logbook</source>
+   <translation>ist keine Zeile eines Auftragsbuchs</translation>
+  </message>
+  <message>
+   <source>is not a list</source>
+   <translation>ist keine Liste</translation>
+  </message>
+  <message>
+   <source>is not a number</source>
+   <translation>ist keine Zahl</translation>
+  </message>
+  <message>
+   <source>is not a number a meter can show</source>
+   <translation>ist keine Zahl, die ein Messgerät zeigen kann</translation>
+  </message>
+  <message>
+   <source>is not a practice case</source>
+   <translation>ist kein Übungsfall</translation>
+  </message>
+  <message>
+   <source>is not a text</source>
+   <translation>ist kein Text</translation>
+  </message>
+  <message>
+   <source>is not a text file</source>
+   <translation>ist keine Textdatei</translation>
+  </message>
+  <message>
+   <source>is not above the range before</source>
+   <translation>liegt nicht über dem Bereich davor</translation>
+  </message>
+  <message>
+   <source>is not among the readings</source>
+   <translation>ist nicht unter den Messungen</translation>
+  </message>
+  <message>
+   <source>is not an object</source>
+   <translation>ist kein Objekt</translation>
+  </message>
+  <message>
+   <source>is not answered by the control unit in time</source>
+   <translation>wird vom Steuergerät nicht rechtzeitig beantwortet</translation>
+  </message>
+  <message>
+   <source>is not in the logbook</source>
+   <translation>steht nicht im Auftragsbuch</translation>
+  </message>
+  <message>
+   <source>is not kept any more</source>
+   <translation>wird nicht mehr aufbewahrt</translation>
+  </message>
+  <message>
+   <source>is not the circuit in question</source>
+   <translation>ist nicht der fragliche Kreis</translation>
+  </message>
+  <message>
+   <source>is not usable JSON: </source>
+   <translation>ist kein brauchbares JSON: </translation>
+  </message>
+  <message>
+   <source>is not valid JSON: </source>
+   <translation>ist kein gültiges JSON: </translation>
+  </message>
+  <message>
+   <source>is of a newer program</source>
+   <translation>ist von einem neueren Programm</translation>
+  </message>
+  <message>
+   <source>is refused by the control unit: </source>
+   <translation>wird vom Steuergerät abgelehnt: </translation>
+  </message>
+  <message>
+   <source>is there already</source>
+   <translation>ist schon da</translation>
+  </message>
+  <message>
+   <source>is too low for pulses of 45 to 90 microseconds</source>
+   <translation>ist zu niedrig für Impulse von 45 bis 90 Mikrosekunden</translation>
+  </message>
+  <message>
    <source>is too near to tell of</source>
    <translation>liegt zu nahe an</translation>
+  </message>
+  <message>
+   <source>is worked on in another window</source>
+   <translation>wird in einem anderen Fenster bearbeitet</translation>
+  </message>
+  <message>
+   <source>isolation</source>
+   <translation>Eingrenzung</translation>
   </message>
   <message>
    <source>it</source>
@@ -5087,6 +7107,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>it is what found the fault</source>
    <translation>sie fand den Fehler</translation>
+  </message>
+  <message>
+   <source>it needs exactly one</source>
+   <translation>er braucht genau eines</translation>
   </message>
   <message>
    <source>it needs to {}, which the owner does not allow</source>
@@ -5205,12 +7229,32 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Strecke</translation>
   </message>
   <message>
+   <source>legs come with them</source>
+   <translation>Leitungsstücke kommen mit ihnen</translation>
+  </message>
+  <message>
    <source>length, m</source>
    <translation>Länge, m</translation>
   </message>
   <message>
+   <source>letters that can be written, and names that are used once</source>
+   <translation>schreibbare Buchstaben, und Namen, die einmal vorkommen</translation>
+  </message>
+  <message>
+   <source>letters, digits and dashes, at most 64</source>
+   <translation>Buchstaben, Ziffern und Striche, höchstens 64</translation>
+  </message>
+  <message>
+   <source>letters, digits and dashes, at most 64; or leave it out</source>
+   <translation>Buchstaben, Ziffern und Striche, höchstens 64; oder weglassen</translation>
+  </message>
+  <message>
    <source>level</source>
    <translation>Stufe</translation>
+  </message>
+  <message>
+   <source>lies outside the job's folder and was not added here</source>
+   <translation>liegt außerhalb des Auftragsordners und wurde hier nicht hinzugefügt</translation>
   </message>
   <message>
    <source>limit</source>
@@ -5229,8 +7273,36 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Grenzwerte eines Blattes</translation>
   </message>
   <message>
+   <source>line </source>
+   <translation>Zeile </translation>
+  </message>
+  <message>
    <source>line %1%2</source>
    <translation>Zeile %1%2</translation>
+  </message>
+  <message>
+   <source>line {}: text after the last row of numbers was left out</source>
+   <translation>Zeile {}: Text nach der letzten Zahlenzeile wurde weggelassen</translation>
+  </message>
+  <message>
+   <source>line {}: {}</source>
+   <translation>Zeile {}: {}</translation>
+  </message>
+  <message>
+   <source>lines such as (1436509052.249713) can0 1F0#01F401F4</source>
+   <translation>Zeilen wie (1436509052.249713) can0 1F0#01F401F4</translation>
+  </message>
+  <message>
+   <source>list at least one, with a name</source>
+   <translation>mindestens einen angeben, mit Namen</translation>
+  </message>
+  <message>
+   <source>list the limits</source>
+   <translation>die Grenzwerte angeben</translation>
+  </message>
+  <message>
+   <source>list the ranges lowest first</source>
+   <translation>die Bereiche vom kleinsten an angeben</translation>
   </message>
   <message>
    <source>list the readings</source>
@@ -5241,8 +7313,32 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>hell</translation>
   </message>
   <message>
+   <source>lit, dim or dark</source>
+   <translation>lit, dim oder dark</translation>
+  </message>
+  <message>
    <source>live speed</source>
    <translation>Geschwindigkeit</translation>
+  </message>
+  <message>
+   <source>live speed by circuit, as {"LF": 5.0}</source>
+   <translation>Geschwindigkeit je Kreis, als {"LF": 5.0}</translation>
+  </message>
+  <message>
+   <source>loaded tests</source>
+   <translation>Prüfungen unter Last</translation>
+  </message>
+  <message>
+   <source>look for it by a word of it</source>
+   <translation>nach einem Wort daraus suchen</translation>
+  </message>
+  <message>
+   <source>look whether the file is there and the disk has room</source>
+   <translation>prüfen, ob die Datei da ist und der Datenträger Platz hat</translation>
+  </message>
+  <message>
+   <source>look whether the folder can be written</source>
+   <translation>prüfen, ob der Ordner beschreibbar ist</translation>
   </message>
   <message>
    <source>looks {}, nearly sure</source>
@@ -5271,6 +7367,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>made beside it</source>
    <translation>daneben entstanden</translation>
+  </message>
+  <message>
+   <source>maps no signal</source>
+   <translation>nennt kein Signal</translation>
   </message>
   <message>
    <source>means</source>
@@ -5325,6 +7425,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Steuergerät</translation>
   </message>
   <message>
+   <source>module first, sensor and ring last</source>
+   <translation>Steuergerät zuerst, Sensor und Ring zuletzt</translation>
+  </message>
+  <message>
    <source>module ground</source>
    <translation>Masse Steuergerät</translation>
   </message>
@@ -5373,6 +7477,38 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Teil benennen</translation>
   </message>
   <message>
+   <source>name an element of its path, or leave it out for the whole circuit</source>
+   <translation>ein Teil seines Wegs nennen, oder für den ganzen Kreis weglassen</translation>
+  </message>
+  <message>
+   <source>name each circuit once</source>
+   <translation>jeden Kreis einmal nennen</translation>
+  </message>
+  <message>
+   <source>name it in the case's "suspect"</source>
+   <translation>ihn in "suspect" des Auftrags nennen</translation>
+  </message>
+  <message>
+   <source>name its connectors, or module for its plug</source>
+   <translation>seine Stecker nennen, oder module für dessen Stecker</translation>
+  </message>
+  <message>
+   <source>name one of its circuits</source>
+   <translation>einen seiner Kreise nennen</translation>
+  </message>
+  <message>
+   <source>name one of them</source>
+   <translation>einen davon nennen</translation>
+  </message>
+  <message>
+   <source>names no circuit for </source>
+   <translation>nennt keinen Kreis für </translation>
+  </message>
+  <message>
+   <source>names no two circuits</source>
+   <translation>nennt keine zwei Kreise</translation>
+  </message>
+  <message>
    <source>narrower</source>
    <translation>enger</translation>
   </message>
@@ -5395,6 +7531,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>night</source>
    <translation>Nacht</translation>
+  </message>
+  <message>
+   <source>no circuit is chosen</source>
+   <translation>kein Kreis ist gewählt</translation>
+  </message>
+  <message>
+   <source>no circuit is described</source>
+   <translation>kein Kreis ist beschrieben</translation>
   </message>
   <message>
    <source>no code returned</source>
@@ -5441,8 +7585,16 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>keine Prüfung würde mehr zeigen</translation>
   </message>
   <message>
+   <source>no test; {"test": {...}}</source>
+   <translation>keine Prüfung; {"test": {...}}</translation>
+  </message>
+  <message>
    <source>no trace yet</source>
    <translation>noch keine Aufzeichnung</translation>
+  </message>
+  <message>
+   <source>no value yet</source>
+   <translation>noch kein Wert</translation>
   </message>
   <message>
    <source>no whole turn: say how many teeth the ring has (Intake), or record a longer spin</source>
@@ -5505,6 +7657,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>nichts ist falsch</translation>
   </message>
   <message>
+   <source>nothing stands between sensor and ring</source>
+   <translation>zwischen Sensor und Ring steht nichts</translation>
+  </message>
+  <message>
    <source>nothing that is wrong now</source>
    <translation>nichts, was jetzt falsch wäre</translation>
   </message>
@@ -5523,6 +7679,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>number on the sensor</source>
    <translation>Nummer auf dem Sensor</translation>
+  </message>
+  <message>
+   <source>of "</source>
+   <translation>von "</translation>
   </message>
   <message>
    <source>ohms</source>
@@ -5557,12 +7717,48 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>eine Lücke ist weiter</translation>
   </message>
   <message>
+   <source>one job a line, as the program saves a logbook</source>
+   <translation>ein Auftrag je Zeile, wie das Programm ein Auftragsbuch speichert</translation>
+  </message>
+  <message>
+   <source>one of</source>
+   <translation>eines von</translation>
+  </message>
+  <message>
+   <source>one of dark dim lit</source>
+   <translation>eines von dark dim lit</translation>
+  </message>
+  <message>
+   <source>one of open short-ground short-supply open-or-short ...</source>
+   <translation>eines von open short-ground short-supply open-or-short ...</translation>
+  </message>
+  <message>
+   <source>one of {}</source>
+   <translation>eines von {}</translation>
+  </message>
+  <message>
+   <source>one of {}ground battery, or a leg with a fraction as L2@0.5</source>
+   <translation>eines von {}ground battery, oder ein Leitungsstück mit Anteil als L2@0.5</translation>
+  </message>
+  <message>
    <source>one page for the owner, all for the file</source>
    <translation>eine Seite für den Halter, alles für die Akte</translation>
   </message>
   <message>
+   <source>one reading</source>
+   <translation>eine Messung</translation>
+  </message>
+  <message>
    <source>one turn of {} teeth, 0° is the first pulse</source>
    <translation>eine Umdrehung von {} Zähnen, 0° ist der erste Impuls</translation>
+  </message>
+  <message>
+   <source>only a number that a limit can be about is kept as good</source>
+   <translation>nur eine Zahl, für die es einen Grenzwert geben kann, wird als gut aufbewahrt</translation>
+  </message>
+  <message>
+   <source>only connectors and splices are put in</source>
+   <translation>nur Stecker und Spleiße werden eingesetzt</translation>
   </message>
   <message>
    <source>only seen on the lift or on stands</source>
@@ -5579,6 +7775,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>open a capture</source>
    <translation>Aufzeichnung öffnen</translation>
+  </message>
+  <message>
+   <source>open it with that version; nothing was changed</source>
+   <translation>mit jener Version öffnen; nichts wurde geändert</translation>
   </message>
   <message>
    <source>open or short</source>
@@ -5625,6 +7825,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>passiv</translation>
   </message>
   <message>
+   <source>percent and counts, as 0.5 + 2</source>
+   <translation>Prozent und Digits, etwa 0,5 + 2</translation>
+  </message>
+  <message>
    <source>pierce</source>
    <translation>anstechen</translation>
   </message>
@@ -5669,12 +7873,28 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Verbindung einsetzen</translation>
   </message>
   <message>
+   <source>put it back, or take that reading out of the job</source>
+   <translation>zurücklegen, oder die Messung aus dem Auftrag nehmen</translation>
+  </message>
+  <message>
+   <source>put it beside, as </source>
+   <translation>daneben legen, als </translation>
+  </message>
+  <message>
+   <source>put it last</source>
+   <translation>ans Ende stellen</translation>
+  </message>
+  <message>
    <source>read only: open elsewhere</source>
    <translation>nur lesbar: anderswo offen</translation>
   </message>
   <message>
    <source>read the connected meter</source>
    <translation>verbundenes Messgerät ablesen</translation>
+  </message>
+  <message>
+   <source>read without its side file: </source>
+   <translation>ohne Beidatei gelesen: </translation>
   </message>
   <message>
    <source>reading</source>
@@ -5701,12 +7921,36 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>hinten rechts</translation>
   </message>
   <message>
+   <source>rear wheel through the cabin</source>
+   <translation>Hinterrad durch den Innenraum</translation>
+  </message>
+  <message>
+   <source>rear wheel under the floor, three connectors</source>
+   <translation>Hinterrad unter dem Boden, drei Stecker</translation>
+  </message>
+  <message>
+   <source>records no change</source>
+   <translation>zeichnet keinen Wechsel auf</translation>
+  </message>
+  <message>
+   <source>refuses "{}": {}</source>
+   <translation>lehnt "{}" ab: {}</translation>
+  </message>
+  <message>
+   <source>refuses our frame: code 0x{:02X}</source>
+   <translation>lehnt unseren Rahmen ab: Code 0x{:02X}</translation>
+  </message>
+  <message>
    <source>remove a reading</source>
    <translation>Messwert entfernen</translation>
   </message>
   <message>
    <source>remove a work done</source>
    <translation>getane Arbeit entfernen</translation>
+  </message>
+  <message>
+   <source>remove those first, they would have no place</source>
+   <translation>diese zuerst entfernen, sie hätten keinen Ort</translation>
   </message>
   <message>
    <source>repaired</source>
@@ -5769,8 +8013,48 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>rollt {:.3f} m je Umdrehung (3,05 x Durchmesser)</translation>
   </message>
   <message>
+   <source>rows of numbers with a time column, separated by comma, semicolon or tab</source>
+   <translation>Zeilen mit Zahlen und einer Zeitspalte, getrennt durch Komma, Semikolon oder Tabulator</translation>
+  </message>
+  <message>
+   <source>run check</source>
+   <translation>check ausführen</translation>
+  </message>
+  <message>
+   <source>runs backwards</source>
+   <translation>läuft rückwärts</translation>
+  </message>
+  <message>
+   <source>s, ms, us or ns</source>
+   <translation>s, ms, us oder ns</translation>
+  </message>
+  <message>
+   <source>save the file as JSON in UTF-8</source>
+   <translation>die Datei als JSON in UTF-8 speichern</translation>
+  </message>
+  <message>
+   <source>save the sheet as UTF-8</source>
+   <translation>das Blatt als UTF-8 speichern</translation>
+  </message>
+  <message>
+   <source>save under another name</source>
+   <translation>unter anderem Namen speichern</translation>
+  </message>
+  <message>
    <source>saved in %1</source>
    <translation>gespeichert in %1</translation>
+  </message>
+  <message>
+   <source>say module, leg, connector, splice, sensor or ring</source>
+   <translation>module, leg, connector, splice, sensor oder ring sagen</translation>
+  </message>
+  <message>
+   <source>say what the limit is about, as coil-resistance</source>
+   <translation>sagen, wofür der Grenzwert gilt, etwa coil-resistance</translation>
+  </message>
+  <message>
+   <source>say what was measured, as resistance</source>
+   <translation>sagen, was gemessen wurde, etwa resistance</translation>
   </message>
   <message>
    <source>says nothing</source>
@@ -5797,12 +8081,32 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>in der Hilfe suchen</translation>
   </message>
   <message>
+   <source>seconds and km/h, as 1.5,20</source>
+   <translation>Sekunden und km/h, etwa 1.5,20</translation>
+  </message>
+  <message>
+   <source>seconds that rise, and 0 to 500 km/h</source>
+   <translation>steigende Sekunden, und 0 bis 500 km/h</translation>
+  </message>
+  <message>
+   <source>see the message at the start</source>
+   <translation>siehe die Meldung beim Start</translation>
+  </message>
+  <message>
    <source>semicolon ;</source>
    <translation>Semikolon ;</translation>
   </message>
   <message>
    <source>semicolons</source>
    <translation>Semikolons</translation>
+  </message>
+  <message>
+   <source>sense resistor in the feed</source>
+   <translation>Messwiderstand in der Zuleitung</translation>
+  </message>
+  <message>
+   <source>sense resistor in the return</source>
+   <translation>Messwiderstand in der Rückleitung</translation>
   </message>
   <message>
    <source>sensor</source>
@@ -5831,6 +8135,22 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>sensor weak</source>
    <translation>Sensor schwach</translation>
+  </message>
+  <message>
+   <source>sensor_of and into, two different circuits</source>
+   <translation>sensor_of und into, zwei verschiedene Kreise</translation>
+  </message>
+  <message>
+   <source>sent a block that is not made of 4-byte samples</source>
+   <translation>schickte einen Block, der nicht aus 4-Byte-Werten besteht</translation>
+  </message>
+  <message>
+   <source>sent no samples</source>
+   <translation>schickte keine Abtastwerte</translation>
+  </message>
+  <message>
+   <source>service 0x{:02X}</source>
+   <translation>Dienst 0x{:02X}</translation>
   </message>
   <message>
    <source>service information</source>
@@ -5929,6 +8249,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Quelle und Datum: eine Seite, ein gemessenes Teil</translation>
   </message>
   <message>
+   <source>space on the disk</source>
+   <translation>Platz auf dem Datenträger</translation>
+  </message>
+  <message>
    <source>splice</source>
    <translation>Verbindung</translation>
   </message>
@@ -5945,8 +8269,16 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Rechteck</translation>
   </message>
   <message>
+   <source>square millimetres as 0.5, or a gauge as AWG 20</source>
+   <translation>Quadratmillimeter als 0,5, oder ein Maß als AWG 20</translation>
+  </message>
+  <message>
    <source>stability</source>
    <translation>Stabilität</translation>
+  </message>
+  <message>
+   <source>stands still</source>
+   <translation>steht still</translation>
   </message>
   <message>
    <source>start from a usual line</source>
@@ -5961,6 +8293,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>bleibt 0</translation>
   </message>
   <message>
+   <source>stays: every line has its module, sensor and ring</source>
+   <translation>bleibt: jede Leitung hat Steuergerät, Sensor und Ring</translation>
+  </message>
+  <message>
    <source>steering</source>
    <translation>lenken</translation>
   </message>
@@ -5973,12 +8309,24 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Reparaturschritt</translation>
   </message>
   <message>
+   <source>steps between 1 fs and some years; look at the unit of the time</source>
+   <translation>Schritte zwischen 1 fs und einigen Jahren; die Einheit der Zeit prüfen</translation>
+  </message>
+  <message>
    <source>still</source>
    <translation>steht</translation>
   </message>
   <message>
    <source>stored code</source>
    <translation>gespeicherter Code</translation>
+  </message>
+  <message>
+   <source>substitution</source>
+   <translation>Ersatzsignal</translation>
+  </message>
+  <message>
+   <source>such as 7 and 14 mA</source>
+   <translation>etwa 7 und 14 mA</translation>
   </message>
   <message>
    <source>supply</source>
@@ -5991,6 +8339,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>suspicion of </source>
    <translation>Verdacht auf </translation>
+  </message>
+  <message>
+   <source>swap the two</source>
+   <translation>die beiden tauschen</translation>
   </message>
   <message>
    <source>swings wide</source>
@@ -6013,12 +8365,28 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>einen Nachweis zurücknehmen</translation>
   </message>
   <message>
+   <source>take out a connector, a splice or a leg</source>
+   <translation>einen Stecker, einen Spleiß oder ein Leitungsstück herausnehmen</translation>
+  </message>
+  <message>
    <source>take out a stored code</source>
    <translation>gespeicherten Code herausnehmen</translation>
   </message>
   <message>
+   <source>take the job over, or save under another name</source>
+   <translation>den Auftrag übernehmen, oder unter anderem Namen speichern</translation>
+  </message>
+  <message>
    <source>taken</source>
    <translation>genommen</translation>
+  </message>
+  <message>
+   <source>takes no more bytes</source>
+   <translation>nimmt keine Bytes mehr an</translation>
+  </message>
+  <message>
+   <source>tcp:HOST:PORT, serial:/dev/ttyUSB0:9600 or usbtmc:/dev/usbtmc0</source>
+   <translation>tcp:HOST:PORT, serial:/dev/ttyUSB0:9600 oder usbtmc:/dev/usbtmc0</translation>
   </message>
   <message>
    <source>teeth</source>
@@ -6057,20 +8425,76 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Prüfung, Stelle, Zustand</translation>
   </message>
   <message>
+   <source>text after the last row of numbers was left out</source>
+   <translation>Text nach der letzten Zahlenzeile wurde weggelassen</translation>
+  </message>
+  <message>
+   <source>the "ecu" address of the map as this vehicle knows it</source>
+   <translation>die "ecu"-Adresse der Karte, wie dieses Fahrzeug sie kennt</translation>
+  </message>
+  <message>
+   <source>the "tester" address of the map as this vehicle knows it</source>
+   <translation>die "tester"-Adresse der Karte, wie dieses Fahrzeug sie kennt</translation>
+  </message>
+  <message>
+   <source>the PDF could not be begun</source>
+   <translation>das PDF konnte nicht begonnen werden</translation>
+  </message>
+  <message>
+   <source>the address of a vehicle's diagnostic gateway, with the key on</source>
+   <translation>die Adresse des Diagnose-Gateways eines Fahrzeugs, bei Zündung ein</translation>
+  </message>
+  <message>
    <source>the case is over</source>
    <translation>der Fall ist vorbei</translation>
+  </message>
+  <message>
+   <source>the circuit in question</source>
+   <translation>der fragliche Kreis</translation>
   </message>
   <message>
    <source>the cliff: between {} and {}{}</source>
    <translation>die Klippe: zwischen {} und {}{}</translation>
   </message>
   <message>
+   <source>the complaint and its history</source>
+   <translation>die Beanstandung und ihre Vorgeschichte</translation>
+  </message>
+  <message>
    <source>the control unit's plug</source>
    <translation>Stecker des Steuergeräts</translation>
   </message>
   <message>
+   <source>the data identifier, as "0x4A01"</source>
+   <translation>die Datenkennung, etwa "0x4A01"</translation>
+  </message>
+  <message>
+   <source>the high current is not above the low one</source>
+   <translation>der hohe Strom liegt nicht über dem niedrigen</translation>
+  </message>
+  <message>
+   <source>the highest resistance of the range</source>
+   <translation>der höchste Widerstand des Bereichs</translation>
+  </message>
+  <message>
+   <source>the intake</source>
+   <translation>die Annahme</translation>
+  </message>
+  <message>
+   <source>the job has no circuit in question</source>
+   <translation>der Auftrag hat keinen fraglichen Kreis</translation>
+  </message>
+  <message>
    <source>the joint</source>
    <translation>Verbindung</translation>
+  </message>
+  <message>
+   <source>the key on, and the addresses of this control unit in the map</source>
+   <translation>Zündung ein, und die Adressen dieses Steuergeräts in der Karte</translation>
+  </message>
+  <message>
+   <source>the length of a block of data is no number</source>
+   <translation>die Länge eines Datenblocks ist keine Zahl</translation>
   </message>
   <message>
    <source>the line</source>
@@ -6091,6 +8515,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>the line up to </source>
    <translation>die Leitung bis </translation>
+  </message>
+  <message>
+   <source>the lines</source>
+   <translation>die Leitungen</translation>
   </message>
   <message>
    <source>the logbook is not open</source>
@@ -6129,12 +8557,36 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Steuergerätestecker</translation>
   </message>
   <message>
+   <source>the name of a circuit</source>
+   <translation>der Name eines Kreises</translation>
+  </message>
+  <message>
    <source>the other</source>
    <translation>der andere</translation>
   </message>
   <message>
    <source>the page to be read from afar (F11) speaks</source>
    <translation>die Seite zum Lesen aus der Ferne (F11) spricht</translation>
+  </message>
+  <message>
+   <source>the path of </source>
+   <translation>der Weg von </translation>
+  </message>
+  <message>
+   <source>the path of a capture</source>
+   <translation>der Pfad einer Aufzeichnung</translation>
+  </message>
+  <message>
+   <source>the path of a file that exists</source>
+   <translation>der Pfad einer vorhandenen Datei</translation>
+  </message>
+  <message>
+   <source>the path of a file that exists and may be read</source>
+   <translation>der Pfad einer vorhandenen, lesbaren Datei</translation>
+  </message>
+  <message>
+   <source>the path of the file it means</source>
+   <translation>der Pfad der gemeinten Datei</translation>
   </message>
   <message>
    <source>the plan is being worked out</source>
@@ -6145,6 +8597,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Stecker</translation>
   </message>
   <message>
+   <source>the printer could not be begun</source>
+   <translation>der Drucker konnte nicht begonnen werden</translation>
+  </message>
+  <message>
    <source>the reading jumps</source>
    <translation>der Wert springt</translation>
   </message>
@@ -6153,8 +8609,24 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>der Wert bleibt</translation>
   </message>
   <message>
+   <source>the reading was stopped</source>
+   <translation>das Lesen wurde angehalten</translation>
+  </message>
+  <message>
+   <source>the repair and how it was closed</source>
+   <translation>die Reparatur und ihr Abschluss</translation>
+  </message>
+  <message>
    <source>the ring</source>
    <translation>der Ring</translation>
+  </message>
+  <message>
+   <source>the ring is not at the end of the path</source>
+   <translation>der Ring steht nicht am Ende des Wegs</translation>
+  </message>
+  <message>
+   <source>the rows could also be {} columns between {}, with a decimal {}</source>
+   <translation>die Zeilen könnten auch {} Spalten zwischen {} sein, mit Dezimalzeichen {}</translation>
   </message>
   <message>
    <source>the sensor</source>
@@ -6169,8 +8641,32 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>der Sensor oder sein Ring</translation>
   </message>
   <message>
+   <source>the smaller of the two as min</source>
+   <translation>den kleineren der beiden als min</translation>
+  </message>
+  <message>
+   <source>the sound output gives at most {:.2f} V peak to peak</source>
+   <translation>die Tonausgabe gibt höchstens {:.2f} V Spitze-Spitze</translation>
+  </message>
+  <message>
+   <source>the time names no unit: seconds were taken</source>
+   <translation>die Zeit nennt keine Einheit: Sekunden wurden angenommen</translation>
+  </message>
+  <message>
    <source>the tool box has no tool for it</source>
    <translation>dafür ist kein Werkzeug da</translation>
+  </message>
+  <message>
+   <source>the value as the meter showed it</source>
+   <translation>der Wert, wie das Messgerät ihn zeigte</translation>
+  </message>
+  <message>
+   <source>the value that was read, or "OL"</source>
+   <translation>der gelesene Wert, oder "OL"</translation>
+  </message>
+  <message>
+   <source>the vehicle, as in a case file</source>
+   <translation>das Fahrzeug, wie in einer Auftragsdatei</translation>
   </message>
   <message>
    <source>the views of the rail</source>
@@ -6225,6 +8721,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>dafür gibt es kein neues Teil; instand setzen</translation>
   </message>
   <message>
+   <source>there is no place "{}" on {}</source>
+   <translation>es gibt keine Stelle "{}" an {}</translation>
+  </message>
+  <message>
    <source>there is no such circuit</source>
    <translation>einen solchen Kreis gibt es nicht</translation>
   </message>
@@ -6241,6 +8741,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>sie streuen nicht: andere Teile nehmen</translation>
   </message>
   <message>
+   <source>tick every hole once it is sealed</source>
+   <translation>jedes Loch abhaken, sobald es versiegelt ist</translation>
+  </message>
+  <message>
    <source>ticks what is chosen</source>
    <translation>kreuzt das Gewählte an</translation>
   </message>
@@ -6249,12 +8753,32 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Zeit</translation>
   </message>
   <message>
+   <source>time runs backwards</source>
+   <translation>die Zeit läuft rückwärts</translation>
+  </message>
+  <message>
+   <source>time steps are not uniform ({} to {}): samples are handled at the times recorded</source>
+   <translation>die Zeitschritte sind nicht gleich ({} bis {}): Abtastwerte werden zu den aufgezeichneten Zeiten behandelt</translation>
+  </message>
+  <message>
+   <source>time {} at {:.9g} s after {:.9g} s</source>
+   <translation>die Zeit {} bei {:.9g} s nach {:.9g} s</translation>
+  </message>
+  <message>
    <source>times</source>
    <translation>mal</translation>
   </message>
   <message>
+   <source>times that rise</source>
+   <translation>steigende Zeiten</translation>
+  </message>
+  <message>
    <source>title</source>
    <translation>Titel</translation>
+  </message>
+  <message>
+   <source>title, vehicle or tyre</source>
+   <translation>Titel, Fahrzeug oder Reifen</translation>
   </message>
   <message>
    <source>to compare with</source>
@@ -6281,12 +8805,20 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Werkzeug</translation>
   </message>
   <message>
+   <source>tools, prices, meter or limits</source>
+   <translation>Werkzeug, Preise, Messgerät oder Grenzwerte</translation>
+  </message>
+  <message>
    <source>tooth missing or damaged</source>
    <translation>Zahn fehlt oder beschädigt</translation>
   </message>
   <message>
    <source>tooth {}</source>
    <translation>Zahn {}</translation>
+  </message>
+  <message>
+   <source>tooth {} is not on a ring of {}</source>
+   <translation>Zahn {} liegt nicht auf einem Ring von {}</translation>
   </message>
   <message>
    <source>tooth {} of {}, in {} of {} turns</source>
@@ -6333,8 +8865,20 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Aufzeichnung von %1</translation>
   </message>
   <message>
+   <source>traces</source>
+   <translation>Signalbilder</translation>
+  </message>
+  <message>
    <source>traction</source>
    <translation>Antriebsschlupf</translation>
+  </message>
+  <message>
+   <source>trailer axle, long run with a joint</source>
+   <translation>Anhängerachse, langer Weg mit einer Verbindung</translation>
+  </message>
+  <message>
+   <source>try HTML</source>
+   <translation>HTML versuchen</translation>
   </message>
   <message>
    <source>trying ...</source>
@@ -6357,12 +8901,72 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>zwei Adern, die sich berühren</translation>
   </message>
   <message>
+   <source>type a number with its unit, as 1.1k ohm or 4.98V</source>
+   <translation>eine Zahl mit Einheit eingeben, etwa 1,1k ohm oder 4,98V</translation>
+  </message>
+  <message>
+   <source>type a number, or leave it empty</source>
+   <translation>eine Zahl eingeben, oder leer lassen</translation>
+  </message>
+  <message>
    <source>type a reading</source>
    <translation>Messwert eingeben</translation>
   </message>
   <message>
+   <source>type amperes as 0.007, 7m or 7 mA</source>
+   <translation>Ampere eingeben als 0,007, 7m oder 7 mA</translation>
+  </message>
+  <message>
+   <source>type degrees as 20, in {}</source>
+   <translation>Grad eingeben als 20, in {}</translation>
+  </message>
+  <message>
+   <source>type hertz as 52, 1.2k or 52Hz</source>
+   <translation>Hertz eingeben als 52, 1,2k oder 52Hz</translation>
+  </message>
+  <message>
+   <source>type it as on the sidewall: 205/55R16</source>
+   <translation>eingeben wie auf der Reifenflanke: 205/55R16</translation>
+  </message>
+  <message>
+   <source>type metres as 1.93</source>
+   <translation>Meter eingeben als 1,93</translation>
+  </message>
+  <message>
+   <source>type ohms as 1100, 1.1k, 1k1, 4.8M or OL</source>
+   <translation>Ohm eingeben als 1100, 1,1k, 1k1, 4,8M oder OL</translation>
+  </message>
+  <message>
+   <source>type percent as 40</source>
+   <translation>Prozent eingeben als 40</translation>
+  </message>
+  <message>
+   <source>type seconds as 0.2 or 200m</source>
+   <translation>Sekunden eingeben als 0,2 oder 200m</translation>
+  </message>
+  <message>
+   <source>type the output per hertz as 2m or 2 mWb</source>
+   <translation>die Ausgabe je Hertz eingeben als 2m oder 2 mWb</translation>
+  </message>
+  <message>
+   <source>type volts as 4.98, 500m, 0.5V or OL</source>
+   <translation>Volt eingeben als 4,98, 500m, 0,5V oder OL</translation>
+  </message>
+  <message>
    <source>type what the meter shows</source>
    <translation>Messwert eintippen</translation>
+  </message>
+  <message>
+   <source>type what the meter shows, as 4M8, 0.5V or OL</source>
+   <translation>eingeben, was das Messgerät zeigt, etwa 4M8, 0,5V oder OL</translation>
+  </message>
+  <message>
+   <source>type {} as 25</source>
+   <translation>{} eingeben als 25</translation>
+  </message>
+  <message>
+   <source>type {}M for megohm, {} mohm for milliohm</source>
+   <translation>{}M für Megohm eingeben, {} mohm für Milliohm</translation>
   </message>
   <message>
    <source>tyre</source>
@@ -6421,6 +9025,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>auf, ab, Eingabe</translation>
   </message>
   <message>
+   <source>variables declared by $var and changes behind #times</source>
+   <translation>mit $var erklärte Variablen und Wechsel hinter #Zeiten</translation>
+  </message>
+  <message>
    <source>vehicle</source>
    <translation>Fahrzeug</translation>
   </message>
@@ -6453,6 +9061,18 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>wurde %1</translation>
   </message>
   <message>
+   <source>was shortened by another program while it was read</source>
+   <translation>wurde beim Lesen von einem anderen Programm gekürzt</translation>
+  </message>
+  <message>
+   <source>was taken over by another window</source>
+   <translation>wurde von einem anderen Fenster übernommen</translation>
+  </message>
+  <message>
+   <source>was written by a newer version of the program</source>
+   <translation>wurde von einer neueren Version des Programms geschrieben</translation>
+  </message>
+  <message>
    <source>watch the live speed</source>
    <translation>Geschwindigkeit beobachten</translation>
   </message>
@@ -6479,6 +9099,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>what is allowed</source>
    <translation>was erlaubt ist</translation>
+  </message>
+  <message>
+   <source>what is wrong, as open or sensor-dead</source>
+   <translation>was falsch ist, etwa open oder sensor-dead</translation>
   </message>
   <message>
    <source>what it gave</source>
@@ -6551,6 +9175,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>while the line is edited: add a plug, add a joint, take out, move</source>
    <translation>beim Bearbeiten der Leitung: Stecker, Verbindung, herausnehmen, verschieben</translation>
+  </message>
+  <message>
+   <source>whole bytes from 0</source>
+   <translation>ganze Bytes ab 0</translation>
   </message>
   <message>
    <source>wide gap</source>
@@ -6649,6 +9277,38 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>vom Besten wert</translation>
   </message>
   <message>
+   <source>would not be the same when the job is opened again</source>
+   <translation>wäre nicht dasselbe, wenn der Auftrag wieder geöffnet wird</translation>
+  </message>
+  <message>
+   <source>write a list of texts, as ["C1", "C2"]</source>
+   <translation>eine Liste von Texten schreiben, etwa ["C1", "C2"]</translation>
+  </message>
+  <message>
+   <source>write a plain number without quotes</source>
+   <translation>eine einfache Zahl ohne Anführungszeichen schreiben</translation>
+  </message>
+  <message>
+   <source>write it in braces</source>
+   <translation>in geschweiften Klammern schreiben</translation>
+  </message>
+  <message>
+   <source>write it in braces, as {"id": ...}</source>
+   <translation>in geschweiften Klammern schreiben, als {"id": ...}</translation>
+  </message>
+  <message>
+   <source>write it in quotes</source>
+   <translation>in Anführungszeichen schreiben</translation>
+  </message>
+  <message>
+   <source>write it in square brackets</source>
+   <translation>in eckigen Klammern schreiben</translation>
+  </message>
+  <message>
+   <source>write true or false without quotes</source>
+   <translation>true oder false ohne Anführungszeichen schreiben</translation>
+  </message>
+  <message>
    <source>wrong sensor</source>
    <translation>falscher Sensor</translation>
   </message>
@@ -6715,6 +9375,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>{:.4g} Hz in place of the sensor</source>
    <translation>{:.4g} Hz statt des Sensors</translation>
+  </message>
+  <message>
+   <source>{:g} is no probability</source>
+   <translation>{:g} ist keine Wahrscheinlichkeit</translation>
+  </message>
+  <message>
+   <source>{:g} is out of range</source>
+   <translation>{:g} liegt außerhalb des Bereichs</translation>
   </message>
   <message>
    <source>{} ({}) was repeated and stands. Look for a second fault, or for what this list does not know.</source>
@@ -6801,6 +9469,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>{} Impulse ohne Lücke, gleichmäßig auf {:.1f} %, {} Spitze-Spitze.{}{}</translation>
   </message>
   <message>
+   <source>{} readings</source>
+   <translation>{} Messungen</translation>
+  </message>
+  <message>
+   <source>{} readings hang on it</source>
+   <translation>{} Messungen hängen daran</translation>
+  </message>
+  <message>
    <source>{} reads {}</source>
    <translation>{} zeigt {}</translation>
   </message>
@@ -6861,12 +9537,24 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>{}: in {:.0f} von 100 solchen Fällen behebt es das; {:.0f} im Ganzen, etwa {:.0f} Minuten.</translation>
   </message>
   <message>
+   <source>{}: not the same</source>
+   <translation>{}: nicht gleich</translation>
+  </message>
+  <message>
+   <source>{}: values[{}]</source>
+   <translation>{}: values[{}]</translation>
+  </message>
+  <message>
    <source>{}: {} in {:.0f} s, {:.1f} by chance{}</source>
    <translation>{}: {} in {:.0f} s, {:.1f} zufällig{}</translation>
   </message>
   <message>
    <source>{}: {} is {:g} times as likely as usual{}; {} hardly.</source>
    <translation>{}: {} ist {:g}-mal so wahrscheinlich wie sonst{}; {} kaum.</translation>
+  </message>
+  <message>
+   <source>{}: {} only here, {} only there</source>
+   <translation>{}: {} nur hier, {} nur dort</translation>
   </message>
   <message>
    <source>{}{}rolling circumference {:.3f} m</source>

@@ -58,6 +58,10 @@
    <translation> y </translation>
   </message>
   <message>
+   <source> and an element that can have it</source>
+   <translation> y un elemento que pueda tenerlo</translation>
+  </message>
+  <message>
    <source> and that cured it</source>
    <translation> y eso lo curó</translation>
   </message>
@@ -90,12 +94,24 @@
    <translation> a {}</translation>
   </message>
   <message>
+   <source> does not start at a module</source>
+   <translation> no empieza en una centralita</translation>
+  </message>
+  <message>
    <source> erratic or implausible</source>
    <translation> errático o inverosímil</translation>
   </message>
   <message>
    <source> follows</source>
    <translation> sigue</translation>
+  </message>
+  <message>
+   <source> has </source>
+   <translation> tiene </translation>
+  </message>
+  <message>
+   <source> has no value</source>
+   <translation> no tiene valor</translation>
   </message>
   <message>
    <source> in </source>
@@ -120,6 +136,10 @@
   <message>
    <source> of </source>
    <translation> de </translation>
+  </message>
+  <message>
+   <source> of {}</source>
+   <translation> de {}</translation>
   </message>
   <message>
    <source> open</source>
@@ -182,6 +202,10 @@
    <translation> a </translation>
   </message>
   <message>
+   <source> without a unit: volts were taken</source>
+   <translation> sin unidad: se tomaron voltios</translation>
+  </message>
+  <message>
    <source> yet</source>
    <translation> aún</translation>
   </message>
@@ -196,6 +220,130 @@
   <message>
    <source> – it reacts here</source>
    <translation> – aquí reacciona</translation>
+  </message>
+  <message>
+   <source>" cannot name an element</source>
+   <translation>" no puede nombrar un elemento</translation>
+  </message>
+  <message>
+   <source>" does not fit here</source>
+   <translation>" no cabe aquí</translation>
+  </message>
+  <message>
+   <source>" is no accuracy</source>
+   <translation>" no es una exactitud</translation>
+  </message>
+  <message>
+   <source>" is no count</source>
+   <translation>" no es un número de veces</translation>
+  </message>
+  <message>
+   <source>" is no name of a job</source>
+   <translation>" no es nombre de un trabajo</translation>
+  </message>
+  <message>
+   <source>" is no number</source>
+   <translation>" no es un número</translation>
+  </message>
+  <message>
+   <source>" is no number of teeth</source>
+   <translation>" no es un número de dientes</translation>
+  </message>
+  <message>
+   <source>" is no price</source>
+   <translation>" no es un precio</translation>
+  </message>
+  <message>
+   <source>" is no provenance</source>
+   <translation>" no es una procedencia</translation>
+  </message>
+  <message>
+   <source>" is no quantity of a limit</source>
+   <translation>" no es una magnitud de un límite</translation>
+  </message>
+  <message>
+   <source>" is no speed</source>
+   <translation>" no es una velocidad</translation>
+  </message>
+  <message>
+   <source>" is no time</source>
+   <translation>" no es un tiempo</translation>
+  </message>
+  <message>
+   <source>" is no timescale</source>
+   <translation>" no es una escala de tiempo</translation>
+  </message>
+  <message>
+   <source>" is not a name here</source>
+   <translation>" no es un nombre aquí</translation>
+  </message>
+  <message>
+   <source>" is not a number</source>
+   <translation>" no es un número</translation>
+  </message>
+  <message>
+   <source>" is not a reading</source>
+   <translation>" no es una medición</translation>
+  </message>
+  <message>
+   <source>" is not known here</source>
+   <translation>" no se conoce aquí</translation>
+  </message>
+  <message>
+   <source>" is not on the line of </source>
+   <translation>" no está en la línea de </translation>
+  </message>
+  <message>
+   <source>" is not one of the circuits</source>
+   <translation>" no es uno de los circuitos</translation>
+  </message>
+  <message>
+   <source>" is taken</source>
+   <translation>" ya está en uso</translation>
+  </message>
+  <message>
+   <source>" is the name of two circuits</source>
+   <translation>" es el nombre de dos circuitos</translation>
+  </message>
+  <message>
+   <source>" stands in the path twice</source>
+   <translation>" está dos veces en el recorrido</translation>
+  </message>
+  <message>
+   <source>" was not declared</source>
+   <translation>" no fue declarado</translation>
+  </message>
+  <message>
+   <source>"{}" is no wire section</source>
+   <translation>"{}" no es una sección de cable</translation>
+  </message>
+  <message>
+   <source>"{}" is not a tyre size</source>
+   <translation>"{}" no es una medida de neumático</translation>
+  </message>
+  <message>
+   <source>"{}"{} cannot be on this line</source>
+   <translation>"{}"{} no puede estar en esta línea</translation>
+  </message>
+  <message>
+   <source># and a whole number</source>
+   <translation># y un número entero</translation>
+  </message>
+  <message>
+   <source># and a whole number below 2^63</source>
+   <translation># y un número entero menor que 2^63</translation>
+  </message>
+  <message>
+   <source># and the number of digits of its length</source>
+   <translation># y el número de cifras de su longitud</translation>
+  </message>
+  <message>
+   <source>$end behind it</source>
+   <translation>$end detrás</translation>
+  </message>
+  <message>
+   <source>$enddefinitions $end before the first</source>
+   <translation>$enddefinitions $end antes del primero</translation>
   </message>
   <message>
    <source>%1
@@ -542,8 +690,24 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>, {} {:g} veces</translation>
   </message>
   <message>
+   <source>0 to {}</source>
+   <translation>0 a {}</translation>
+  </message>
+  <message>
+   <source>0.5 to 5 V peak to peak</source>
+   <translation>0,5 a 5 V pico a pico</translation>
+  </message>
+  <message>
    <source>1 dropout</source>
    <translation>1 corte</translation>
+  </message>
+  <message>
+   <source>1 to 8</source>
+   <translation>1 a 8</translation>
+  </message>
+  <message>
+   <source>1, 10 or 100 and s, ms, us, ns, ps or fs</source>
+   <translation>1, 10 o 100 y s, ms, us, ns, ps o fs</translation>
   </message>
   <message>
    <source>1. What do you do next?</source>
@@ -562,8 +726,16 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>21 W</translation>
   </message>
   <message>
+   <source>3-wire, pull-up on the signal</source>
+   <translation>3 cables, pull-up en la señal</translation>
+  </message>
+  <message>
    <source>7 and 14 mA in turn, {:.1f} times a second</source>
    <translation>7 y 14 mA por turno, {:.1f} veces por segundo</translation>
+  </message>
+  <message>
+   <source>8, 16, 24, 32 or 64 bits a sample</source>
+   <translation>8, 16, 24, 32 o 64 bits por muestra</translation>
   </message>
   <message>
    <source>95 % of good parts, 95 % sure</source>
@@ -654,12 +826,24 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Un caso de un archivo...</translation>
   </message>
   <message>
+   <source>A circuit has two wires: the return is tested from battery plus.</source>
+   <translation>Un circuito tiene dos cables: el retorno se prueba desde el positivo de batería.</translation>
+  </message>
+  <message>
+   <source>A coded sensor tells of its gap long before it is lost: read the widths.</source>
+   <translation>Un sensor codificado avisa de su entrehierro mucho antes de perderse: lea los anchos.</translation>
+  </message>
+  <message>
    <source>A coil makes no voltage while the wheel stands: spin it.</source>
    <translation>Una bobina no da tensión con la rueda parada: gírela.</translation>
   </message>
   <message>
    <source>A coil that swings under a steel tool is alive; it may still be weak.</source>
    <translation>Una bobina que oscila ante un hierro está viva; aún puede ser débil.</translation>
+  </message>
+  <message>
+   <source>A few ohms where the other wheel has a thousand is no good contact, it is a shorted coil.</source>
+   <translation>Unos pocos ohmios donde la otra rueda tiene mil no son un buen contacto: es una bobina en corto.</translation>
   </message>
   <message>
    <source>A file...</source>
@@ -670,8 +854,16 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Una tensión fantasma entre nada y alimentación: más bien abierto con fuga que corto; con carga cae a nada.</translation>
   </message>
   <message>
+   <source>A good sensor in its place</source>
+   <translation>Un sensor bueno en su lugar</translation>
+  </message>
+  <message>
    <source>A hot coil reads higher, 0.39 % a kelvin: give its temperature.</source>
    <translation>Una bobina caliente lee más, 0,39 % por grado: dé su temperatura.</translation>
+  </message>
+  <message>
+   <source>A leak no ohmmeter sees</source>
+   <translation>Una fuga que ningún óhmetro ve</translation>
   </message>
   <message>
    <source>A look costs little and misses what is under the rubber.</source>
@@ -702,6 +894,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Un trabajo nuevo empieza con</translation>
   </message>
   <message>
+   <source>A new part is a part that nobody has measured yet.</source>
+   <translation>Una pieza nueva es una pieza que nadie ha medido todavía.</translation>
+  </message>
+  <message>
    <source>A new wheel sensor was chosen by the old one.</source>
    <translation>Se eligió un sensor de rueda nuevo según el viejo.</translation>
   </message>
@@ -710,12 +906,20 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Una pieza renovada en vano cuenta menos. Lo que empezó tras un trabajo está donde se trabajó: dos cables cambiados, un buje con otra cuenta de dientes, un rodamiento al revés, un neumático de otra medida.</translation>
   </message>
   <message>
+   <source>A plug that was never home conducts on one wire only: feel it, pull it, look at the catch.</source>
+   <translation>Un conector que nunca encajó conduce solo por un cable: tóquelo, tire, mire el enganche.</translation>
+  </message>
+  <message>
    <source>A pulse is</source>
    <translation>Un pulso está</translation>
   </message>
   <message>
    <source>A repair lead costs</source>
    <translation>Un cable de reparación cuesta</translation>
+  </message>
+  <message>
+   <source>A ring from another shelf</source>
+   <translation>Una corona de otra estantería</translation>
   </message>
   <message>
    <source>A ring or bearing costs</source>
@@ -738,8 +942,36 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Una línea sana lee OL</translation>
   </message>
   <message>
+   <source>A spare wheel</source>
+   <translation>Una rueda de repuesto</translation>
+  </message>
+  <message>
+   <source>A thousand ohms, warm</source>
+   <translation>Mil ohmios, en caliente</translation>
+  </message>
+  <message>
+   <source>A tired magnet</source>
+   <translation>Un imán cansado</translation>
+  </message>
+  <message>
    <source>A to B: %1, %2</source>
    <translation>A a B: %1, %2</translation>
+  </message>
+  <message>
+   <source>A voltmeter draws nothing: one strand passes full volts. Load it and it falls.</source>
+   <translation>Un voltímetro no consume: un solo hilo deja pasar toda la tensión. Cárguelo y cae.</translation>
+  </message>
+  <message>
+   <source>A weak signal and a sound coil: look at the tip before you buy a sensor.</source>
+   <translation>Una señal débil y una bobina sana: mire la punta antes de comprar un sensor.</translation>
+  </message>
+  <message>
+   <source>A wire that is not there</source>
+   <translation>Un cable que no está</translation>
+  </message>
+  <message>
+   <source>A word, not a wave</source>
+   <translation>Una palabra, no una onda</translation>
   </message>
   <message>
    <source>ABS and ESC may be off during tests: drive accordingly, where it is lawful; a second person watches the instrument.</source>
@@ -826,6 +1058,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Dirección del libro de taller</translation>
   </message>
   <message>
+   <source>After a repair measure the whole line again: an old wagon rarely has one fault.</source>
+   <translation>Tras una reparación mida otra vez toda la línea: un carro viejo rara vez tiene una sola avería.</translation>
+  </message>
+  <message>
+   <source>After a short the module may leave the input off until it is told to forget.</source>
+   <translation>Tras un corto la centralita puede dejar la entrada apagada hasta que se le haga olvidar.</translation>
+  </message>
+  <message>
    <source>After the first turn</source>
    <translation>Tras la primera vuelta</translation>
   </message>
@@ -836,6 +1076,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>All files (*)</source>
    <translation>Todos los archivos (*)</translation>
+  </message>
+  <message>
+   <source>All four at once</source>
+   <translation>Los cuatro a la vez</translation>
+  </message>
+  <message>
+   <source>All four wheels travel the same road: one that turns faster is smaller.</source>
+   <translation>Las cuatro ruedas recorren el mismo camino: la que gira más rápido es más pequeña.</translation>
   </message>
   <message>
    <source>All is brought over to %1.</source>
@@ -866,8 +1114,16 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Un amperímetro sobre una alimentación es un corto: póngalo en serie, entre las mitades de un conector abierto.</translation>
   </message>
   <message>
+   <source>An amplitude that swells once a turn is a ring that does not run true.</source>
+   <translation>Una amplitud que crece una vez por vuelta es una corona que no gira centrada.</translation>
+  </message>
+  <message>
    <source>An answer of an instrument came after another job was opened: it is written nowhere.</source>
    <translation>La respuesta de un aparato llegó tras abrirse otro trabajo: no se escribe en ninguno.</translation>
+  </message>
+  <message>
+   <source>An encoder pressed in with its magnets inward never passes the sensor: a look, a film, a fresh bearing.</source>
+   <translation>Un encoder prensado con los imanes hacia dentro nunca pasa ante el sensor: una mirada, una lámina magnética, un rodamiento nuevo.</translation>
   </message>
   <message>
    <source>An hour costs</source>
@@ -950,6 +1206,22 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Volver (F11)</translation>
   </message>
   <message>
+   <source>Bale lorry, black</source>
+   <translation>Camión de pacas, negro</translation>
+  </message>
+  <message>
+   <source>Bale lorry, grey</source>
+   <translation>Camión de pacas, gris</translation>
+  </message>
+  <message>
+   <source>Baler tractor</source>
+   <translation>Tractor de la empacadora</translation>
+  </message>
+  <message>
+   <source>Beet lorry</source>
+   <translation>Camión de remolacha</translation>
+  </message>
+  <message>
    <source>Before a module is changed: fuses, protection relay, power and ground of the module under load.</source>
    <translation>Antes de cambiar un módulo: fusibles, relé, positivo y masa del módulo con carga.</translation>
   </message>
@@ -1006,6 +1278,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Hidráulica de freno, donde va sobre el grupo: procedimiento del fabricante y purgado.</translation>
   </message>
   <message>
+   <source>Broken where it bends</source>
+   <translation>Roto donde se dobla</translation>
+  </message>
+  <message>
    <source>By sound card</source>
    <translation>Por tarjeta de sonido</translation>
   </message>
@@ -1032,6 +1308,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Car standing, wheels still.</source>
    <translation>Coche parado, ruedas quietas.</translation>
+  </message>
+  <message>
+   <source>Cattle lorry</source>
+   <translation>Camión de ganado</translation>
   </message>
   <message>
    <source>Chalk the tyre at the first pulse and look at tooth {} through the opening, {:.0f}° forward from the mark.</source>
@@ -1134,6 +1414,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Pulse un lugar de la línea.</translation>
   </message>
   <message>
+   <source>Clicked, but not home</source>
+   <translation>Hizo clic, pero no encajó</translation>
+  </message>
+  <message>
    <source>Close</source>
    <translation>Cerrar</translation>
   </message>
@@ -1166,12 +1450,20 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Colores</translation>
   </message>
   <message>
+   <source>Combine carrier</source>
+   <translation>Transporte de la cosechadora</translation>
+  </message>
+  <message>
    <source>Common practice; the maker's procedure, local rules and a licensed technician's judgement come first.</source>
    <translation>Práctica común; el procedimiento del fabricante, las normas locales y el juicio del técnico van primero.</translation>
   </message>
   <message>
    <source>Compare size and pressure of the tyres with the other axle and with what is on the door.</source>
    <translation>Compare medida y presión de los neumáticos con el otro eje y con lo que dice la puerta.</translation>
+  </message>
+  <message>
+   <source>Concrete mixer of the building yard</source>
+   <translation>Hormigonera de la obra</translation>
   </message>
   <message>
    <source>Connect</source>
@@ -1188,6 +1480,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Contradictory: no single fault explains every reading</source>
    <translation>Contradictorio: ninguna avería sola explica todas las lecturas</translation>
+  </message>
+  <message>
+   <source>Copper gains four in a thousand for every degree: compare at one temperature, or with the other wheel.</source>
+   <translation>El cobre gana cuatro por mil por cada grado: compare a una misma temperatura, o con la otra rueda.</translation>
   </message>
   <message>
    <source>Copy the readings as text</source>
@@ -1208,6 +1504,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Count the teeth of the new ring against the old one.</source>
    <translation>Cuente los dientes del anillo nuevo frente al viejo.</translation>
+  </message>
+  <message>
+   <source>Count the teeth: one wheel that is always a twelfth too slow has a ring from another shelf.</source>
+   <translation>Cuente los dientes: una rueda que siempre va un doceavo más lenta lleva una corona de otra estantería.</translation>
+  </message>
+  <message>
+   <source>Cracked on the shaft</source>
+   <translation>Agrietada en el eje</translation>
   </message>
   <message>
    <source>Creep to a stop, watching the live speeds for a dropout</source>
@@ -1232,6 +1536,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Day / night</source>
    <translation>Día / noche</translation>
+  </message>
+  <message>
+   <source>Dealer's show tractor</source>
+   <translation>Tractor de exposición</translation>
   </message>
   <message>
    <source>Decided: </source>
@@ -1272,6 +1580,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Do the work</source>
    <translation>Hacer el trabajo</translation>
+  </message>
+  <message>
+   <source>Do what the complaint says while you watch.</source>
+   <translation>Haga lo que dice la queja mientras mira.</translation>
   </message>
   <message>
    <source>Done already</source>
@@ -1326,6 +1638,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Editar la línea</translation>
   </message>
   <message>
+   <source>Eight volts on purpose</source>
+   <translation>Ocho voltios a propósito</translation>
+  </message>
+  <message>
    <source>Encoder in the bearing seal: the right way round, away from magnets; a bad one means a new bearing.</source>
    <translation>Rueda magnética en el retén: del lado correcto, lejos de imanes; una mala pide rodamiento nuevo.</translation>
   </message>
@@ -1364,6 +1680,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Feed a signal in</source>
    <translation>Dar una señal</translation>
+  </message>
+  <message>
+   <source>Filings from the brake</source>
+   <translation>Limaduras del freno</translation>
   </message>
   <message>
    <source>Find a job</source>
@@ -1406,6 +1726,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Doblar y mirar la lectura: {}</translation>
   </message>
   <message>
+   <source>Forage wagon</source>
+   <translation>Remolque autocargador</translation>
+  </message>
+  <message>
+   <source>Four wheels do not die on one day: look for what they share.</source>
+   <translation>Cuatro ruedas no mueren el mismo día: busque lo que comparten.</translation>
+  </message>
+  <message>
    <source>From a log</source>
    <translation>De un registro</translation>
   </message>
@@ -1422,8 +1750,20 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Desde ahora este trabajo se juzga por las piezas buenas; deshacer lo anula.</translation>
   </message>
   <message>
+   <source>Full volts and no current</source>
+   <translation>Tensión plena y nada de corriente</translation>
+  </message>
+  <message>
    <source>Fuse, power or ground of the module is bad: mend that first, then read again.</source>
    <translation>Fusible, alimentación o masa del módulo está mal: arréglelo primero y lea de nuevo.</translation>
+  </message>
+  <message>
+   <source>Gap right, tip clean, ohms right and yet half the flux of the other wheel: the magnet.</source>
+   <translation>Entrehierro bien, punta limpia, ohmios bien y aun así medio flujo de la otra rueda: el imán.</translation>
+  </message>
+  <message>
+   <source>Garden machine carrier</source>
+   <translation>Transporte de máquinas de jardín</translation>
   </message>
   <message>
    <source>Give slack where it flexes, hold it on both sides of the joint, and steer from lock to lock: nothing may pull.</source>
@@ -1458,8 +1798,52 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Sensor bueno en la línea sospechosa</translation>
   </message>
   <message>
+   <source>Grain lorry</source>
+   <translation>Camión de grano</translation>
+  </message>
+  <message>
+   <source>Green copper in a plug under the floor is a resistor that looks like a plug.</source>
+   <translation>El cobre verde en un conector bajo el piso es una resistencia que parece un conector.</translation>
+  </message>
+  <message>
+   <source>Halve it by minutes, not by metres.</source>
+   <translation>Divídala por minutos, no por metros.</translation>
+  </message>
+  <message>
+   <source>Harrow carrier</source>
+   <translation>Transporte de la grada</translation>
+  </message>
+  <message>
    <source>Hay Bale %1</source>
    <translation>Hay Bale %1</translation>
+  </message>
+  <message>
+   <source>Hay rake carrier</source>
+   <translation>Transporte del rastrillo</translation>
+  </message>
+  <message>
+   <source>Hay wagon of the yard's fleet</source>
+   <translation>Carro de heno de la flota del patio</translation>
+  </message>
+  <message>
+   <source>Hay wagon, blue</source>
+   <translation>Carro de heno, azul</translation>
+  </message>
+  <message>
+   <source>Hay wagon, green</source>
+   <translation>Carro de heno, verde</translation>
+  </message>
+  <message>
+   <source>Hay wagon, old</source>
+   <translation>Carro de heno, viejo</translation>
+  </message>
+  <message>
+   <source>Hay wagon, oldest</source>
+   <translation>Carro de heno, el más viejo</translation>
+  </message>
+  <message>
+   <source>Hay wagon, white</source>
+   <translation>Carro de heno, blanco</translation>
   </message>
   <message>
    <source>Height</source>
@@ -1496,6 +1880,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Home, End</source>
    <translation>Inicio, Fin</translation>
+  </message>
+  <message>
+   <source>Horse box</source>
+   <translation>Remolque de caballos</translation>
   </message>
   <message>
    <source>How %1 is read</source>
@@ -1602,12 +1990,20 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Aún no pudo leerse: %1.</translation>
   </message>
   <message>
+   <source>It fits, it has a coil, and it is not the one: compare with the other side.</source>
+   <translation>Encaja, tiene bobina, y no es el correcto: compare con el otro lado.</translation>
+  </message>
+  <message>
    <source>It follows: module and line up to here are good.</source>
    <translation>Sigue: módulo y línea hasta aquí están bien.</translation>
   </message>
   <message>
    <source>It is %1</source>
    <translation>Es %1</translation>
+  </message>
+  <message>
+   <source>It only wants waking</source>
+   <translation>Solo hay que despertarla</translation>
   </message>
   <message>
    <source>It was looked for what had made the control unit switch the sensor off.</source>
@@ -1806,6 +2202,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Dejar este caso</translation>
   </message>
   <message>
+   <source>Left for right</source>
+   <translation>Izquierda por derecha</translation>
+  </message>
+  <message>
    <source>Let the owner decide</source>
    <translation>Que el dueño decida</translation>
   </message>
@@ -1820,6 +2220,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Licence of the font</source>
    <translation>Licencia de la letra</translation>
+  </message>
+  <message>
+   <source>Lime spreader</source>
+   <translation>Encaladora</translation>
   </message>
   <message>
    <source>Limits used</source>
@@ -1846,8 +2250,20 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Caja de carga</translation>
   </message>
   <message>
+   <source>Loader, red</source>
+   <translation>Cargadora, roja</translation>
+  </message>
+  <message>
+   <source>Loader, yellow</source>
+   <translation>Cargadora, amarilla</translation>
+  </message>
+  <message>
    <source>Local rules, the maker's procedure and a licensed technician's judgement come first.</source>
    <translation>Las normas locales, el procedimiento del fabricante y el juicio del técnico van primero.</translation>
+  </message>
+  <message>
+   <source>Log trailer tractor</source>
+   <translation>Tractor del remolque de troncos</translation>
   </message>
   <message>
    <source>Logbook</source>
@@ -1994,6 +2410,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Arreglar la alimentación de la centralita: fusible, relé o masa</translation>
   </message>
   <message>
+   <source>Mended, and crossed</source>
+   <translation>Reparado, y cruzado</translation>
+  </message>
+  <message>
    <source>Menu</source>
    <translation>Menú</translation>
   </message>
@@ -2022,8 +2442,16 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Multímetros propios</translation>
   </message>
   <message>
+   <source>Milk van of the lower yard</source>
+   <translation>Furgón de leche del patio de abajo</translation>
+  </message>
+  <message>
    <source>Milliamperes, in line</source>
    <translation>miliamperios, en serie</translation>
+  </message>
+  <message>
+   <source>Mixed, level {}</source>
+   <translation>Mezclado, nivel {}</translation>
   </message>
   <message>
    <source>Module</source>
@@ -2044,6 +2472,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Move the loom by hand only, engine off or clear of belts and fans; nothing of an airbag and nothing orange.</source>
    <translation>Mueva el mazo solo a mano, motor parado o lejos de correas y ventiladores; nada del airbag ni naranja.</translation>
+  </message>
+  <message>
+   <source>Muck spreader tractor</source>
+   <translation>Tractor del esparcidor de estiércol</translation>
   </message>
   <message>
    <source>Multimeter</source>
@@ -2080,6 +2512,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Never with the sensor connected, never above the pin's limit, never while the vehicle is driven.</source>
    <translation>Nunca con el sensor conectado, nunca sobre el límite de la patilla, nunca con el vehículo rodando.</translation>
+  </message>
+  <message>
+   <source>New from the box</source>
+   <translation>Nuevo de la caja</translation>
+  </message>
+  <message>
+   <source>New hay lorry</source>
+   <translation>Camión de heno nuevo</translation>
   </message>
   <message>
    <source>New job</source>
@@ -2158,8 +2598,16 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Ninguna página tiene todas esas palabras. Pruebe con menos, o el comienzo de una.</translation>
   </message>
   <message>
+   <source>No peer stands beside it: the maker's limits, the line against itself, both ends.</source>
+   <translation>No hay compañero al lado: los límites del fabricante, la línea contra sí misma, ambos extremos.</translation>
+  </message>
+  <message>
    <source>No pulse now</source>
    <translation>Ahora ningún pulso</translation>
+  </message>
+  <message>
+   <source>No pulse, but power</source>
+   <translation>Sin pulso, pero con tensión</translation>
   </message>
   <message>
    <source>No pulses in {}: the line stays flat at {}: {}.</source>
@@ -2194,6 +2642,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Ninguna fuente conectada</translation>
   </message>
   <message>
+   <source>No supply for one wheel</source>
+   <translation>Sin alimentación para una rueda</translation>
+  </message>
+  <message>
    <source>No supply from the module: it may only be latched off</source>
    <translation>Sin alimentación del módulo: puede estar solo cortada</translation>
   </message>
@@ -2204,6 +2656,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>No trace yet</source>
    <translation>Aún sin registro</translation>
+  </message>
+  <message>
+   <source>No volts at the module's own pins with the plug on: the wire is not to blame.</source>
+   <translation>Sin tensión en los pines de la propia centralita con el conector puesto: el cable no tiene la culpa.</translation>
   </message>
   <message>
    <source>Noise of {} rides on {}: a poor shield or contact.</source>
@@ -2310,8 +2766,20 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>A veces</translation>
   </message>
   <message>
+   <source>OL is no limit</source>
+   <translation>OL no es un límite</translation>
+  </message>
+  <message>
+   <source>OL on a small range</source>
+   <translation>OL en un rango pequeño</translation>
+  </message>
+  <message>
    <source>OL on auto range: set the highest range, {}, by hand before believing it.</source>
    <translation>OL en escala automática: ponga a mano la más alta, {}, antes de creerlo.</translation>
+  </message>
+  <message>
+   <source>OL says beyond this range. Ask for the highest range before you say open.</source>
+   <translation>OL dice fuera de este rango. Pida el rango más alto antes de decir abierto.</translation>
   </message>
   <message>
    <source>OL, as an open circuit should read.</source>
@@ -2332,6 +2800,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Ohms against battery plus: the battery drives the meter. Take the battery off, or measure volts.</source>
    <translation>Ohmios contra el positivo: la batería mueve el aparato. Quite la batería, o mida voltios.</translation>
+  </message>
+  <message>
+   <source>Ohms from the wire to bare metal find in one minute what the pair of wires hides.</source>
+   <translation>Los ohmios del cable al metal desnudo encuentran en un minuto lo que el par de cables oculta.</translation>
   </message>
   <message>
    <source>Ohms of </source>
@@ -2374,6 +2846,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>ohmios, a mano hasta </translation>
   </message>
   <message>
+   <source>Old tipper with three channels</source>
+   <translation>Volquete viejo de tres canales</translation>
+  </message>
+  <message>
    <source>On a sound line it is {}</source>
    <translation>En una línea sana está {}</translation>
   </message>
@@ -2390,8 +2866,16 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>En este puesto</translation>
   </message>
   <message>
+   <source>One digit off</source>
+   <translation>Por una cifra</translation>
+  </message>
+  <message>
    <source>One gap is {:.0f} % wider, the rest even: behind {}: the ring has cracked and opened.</source>
    <translation>Un hueco es {:.0f} % más ancho, el resto igual: tras {}: el anillo se rajó y abrió.</translation>
+  </message>
+  <message>
+   <source>One gap wider and the rest even: the ring has cracked and opened.</source>
+   <translation>Un hueco más ancho y los demás iguales: la corona se ha agrietado y abierto.</translation>
   </message>
   <message>
    <source>One kind of test speaks against it. Before a part is bought, see it by a test of another kind.</source>
@@ -2400,6 +2884,34 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>One page for the owner</source>
    <translation>Una página para el dueño</translation>
+  </message>
+  <message>
+   <source>One sensor for the axle</source>
+   <translation>Un sensor para el eje</translation>
+  </message>
+  <message>
+   <source>One strand in the rubber</source>
+   <translation>Un hilo en la goma</translation>
+  </message>
+  <message>
+   <source>One tooth in forty-eight</source>
+   <translation>Un diente de cuarenta y ocho</translation>
+  </message>
+  <message>
+   <source>One wheel turning and three that stand is what the module must call wrong. Drive it.</source>
+   <translation>Una rueda que gira y tres paradas es lo que la centralita debe llamar error. Condúzcalo.</translation>
+  </message>
+  <message>
+   <source>Only after rain</source>
+   <translation>Solo tras la lluvia</translation>
+  </message>
+  <message>
+   <source>Only on the stands</source>
+   <translation>Solo sobre los caballetes</translation>
+  </message>
+  <message>
+   <source>Only when steering</source>
+   <translation>Solo al girar</translation>
   </message>
   <message>
    <source>Only where the maker allows a shorted input. Fuse the lead; take it off again at once.</source>
@@ -2498,6 +3010,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Pinchar: nada apantallado ni de seguridad donde el fabricante lo prohíba; anote el agujero y séllelo, o será el próximo óxido verde.</translation>
   </message>
   <message>
+   <source>Potato lorry</source>
+   <translation>Camión de patatas</translation>
+  </message>
+  <message>
    <source>Practice</source>
    <translation>Práctica</translation>
   </message>
@@ -2590,6 +3106,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Tirar y mirar la lectura: {}</translation>
   </message>
   <message>
+   <source>Pump tanker</source>
+   <translation>Cisterna de bombeo</translation>
+  </message>
+  <message>
+   <source>Put a known good sensor on the suspect's line: if the input is still silent it is the input.</source>
+   <translation>Ponga un sensor bueno conocido en la línea sospechosa: si la entrada sigue muda, es la entrada.</translation>
+  </message>
+  <message>
    <source>Put exchanged wires back</source>
    <translation>Devolver a su sitio los cables cambiados</translation>
   </message>
@@ -2620,6 +3144,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Rated stands on sound points, chocked; nothing of you under it on a jack alone.</source>
    <translation>Caballetes homologados en puntos firmes, calzado; nada de usted debajo solo con gato.</translation>
+  </message>
+  <message>
+   <source>Read codes, clear, read again: a mended short leaves a sleeping input behind.</source>
+   <translation>Leer códigos, borrar, leer otra vez: un corto reparado deja una entrada dormida.</translation>
   </message>
   <message>
    <source>Read from afar</source>
@@ -2770,6 +3298,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Informes</translation>
   </message>
   <message>
+   <source>Reproduce it before you unplug it: one pull dries it for a day.</source>
+   <translation>Reprodúzcalo antes de desenchufar: un tirón lo seca por un día.</translation>
+  </message>
+  <message>
    <source>Reproduce the complaint (bump, steering, wet) while a reading is watched, or check the ring and the live speed.</source>
    <translation>Reproduzca la queja (baches, dirección, mojado) mirando una lectura, o revise anillo y velocidad.</translation>
   </message>
@@ -2790,12 +3322,28 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Velocidad</translation>
   </message>
   <message>
+   <source>Round baler tractor</source>
+   <translation>Tractor de la rotoempacadora</translation>
+  </message>
+  <message>
+   <source>Round, but not round</source>
+   <translation>Redonda, pero no redonda</translation>
+  </message>
+  <message>
+   <source>Rubbed through</source>
+   <translation>Rozado hasta el cobre</translation>
+  </message>
+  <message>
    <source>Run two jumper leads from the sensor of {} to the harness plug of {}{}.</source>
    <translation>Lleve dos puentes del sensor de {} al conector del mazo de {}{}.</translation>
   </message>
   <message>
    <source>SIGNAL ON: %1 Hz, %2 V peak to peak, %3</source>
    <translation>SEÑAL ENCENDIDA: %1 Hz, %2 V pico a pico, %3</translation>
+  </message>
+  <message>
+   <source>Salt water conducts when the module pushes. Measure the bias, and wet it.</source>
+   <translation>El agua salada conduce cuando la centralita empuja. Mida la polarización, y mójelo.</translation>
   </message>
   <message>
    <source>Salt water only on loom and plugs, never into a module or on anything orange; rinse it off afterwards.</source>
@@ -2926,6 +3474,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Sellar los agujeros pinchados</translation>
   </message>
   <message>
+   <source>Seed drill carrier</source>
+   <translation>Transporte de la sembradora</translation>
+  </message>
+  <message>
+   <source>Seed lorry</source>
+   <translation>Camión de semillas</translation>
+  </message>
+  <message>
    <source>Seen only on a lift or stands: nothing wrong is {:g} times as likely, until it returns on the road.</source>
    <translation>Solo visto en elevador o caballetes: que nada esté mal es {:g} veces más probable, hasta que vuelva en la calle.</translation>
   </message>
@@ -2982,6 +3538,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Fuente de señal</translation>
   </message>
   <message>
+   <source>Silage wagon</source>
+   <translation>Carro de ensilado</translation>
+  </message>
+  <message>
    <source>Sine of {:.4g} Hz, {:.2g} V peak to peak, from an isolated source across wires a and b, through a resistor like the coil's (about 1 kohm).</source>
    <translation>Seno de {:.4g} Hz, {:.2g} V pico a pico, de una fuente aislada entre los cables a y b, por una resistencia como la de la bobina (1 kΩ).</translation>
   </message>
@@ -2990,8 +3550,16 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Los pasos dispersan {:.2g} % en {}, {:.2g} % en {}.</translation>
   </message>
   <message>
+   <source>Six metres of line</source>
+   <translation>Seis metros de línea</translation>
+  </message>
+  <message>
    <source>Size of everything</source>
    <translation>Tamaño de todo</translation>
+  </message>
+  <message>
+   <source>Slurry tanker</source>
+   <translation>Cisterna de purín</translation>
   </message>
   <message>
    <source>Small screw, low torque: the maker's figure.</source>
@@ -3034,6 +3602,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Velocidades de un registro</translation>
   </message>
   <message>
+   <source>Spin one wheel and see which one the module believes.</source>
+   <translation>Gire una rueda y vea cuál cree la centralita que es.</translation>
+  </message>
+  <message>
    <source>Spin the wheel by hand, about {}.</source>
    <translation>Girar la rueda a mano, unos {}.</translation>
   </message>
@@ -3058,8 +3630,20 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Rocíe agua salada en {}.</translation>
   </message>
   <message>
+   <source>Sprayer</source>
+   <translation>Pulverizador</translation>
+  </message>
+  <message>
+   <source>Square baler tractor</source>
+   <translation>Tractor de la macroempacadora</translation>
+  </message>
+  <message>
    <source>Stagger the two joints, keep the twist of the pair, put the joint inside the body or out of the wheelhouse.</source>
    <translation>Escalone las dos uniones, conserve el trenzado, ponga la unión dentro o fuera del paso de rueda.</translation>
+  </message>
+  <message>
+   <source>Standing still it still speaks: a data word every so often, or it is dead.</source>
+   <translation>Parado sigue hablando: una palabra de datos de vez en cuando, o está muerto.</translation>
   </message>
   <message>
    <source>Start</source>
@@ -3134,6 +3718,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Código guardado ({}) «{}» de {}: creído al {:.0f} %.</translation>
   </message>
   <message>
+   <source>Straw carrier, number 4</source>
+   <translation>Transporte de paja, número 4</translation>
+  </message>
+  <message>
+   <source>Straw trailer, three axles</source>
+   <translation>Remolque de paja, tres ejes</translation>
+  </message>
+  <message>
    <source>Substitute signal at </source>
    <translation>Señal sustituta en </translation>
   </message>
@@ -3148,6 +3740,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Supply</source>
    <translation>Alimentación</translation>
+  </message>
+  <message>
+   <source>Supply at the plug and no pulses behind it: the sensor, and only then.</source>
+   <translation>Alimentación en el conector y ningún pulso detrás: el sensor, y solo entonces.</translation>
   </message>
   <message>
    <source>Suppose a reading of the next move; nothing is kept.</source>
@@ -3238,6 +3834,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Técnico</translation>
   </message>
   <message>
+   <source>Tedder tractor, number 3</source>
+   <translation>Tractor de la henificadora, número 3</translation>
+  </message>
+  <message>
    <source>Ten seconds of the signal saved in %1.</source>
    <translation>Diez segundos de la señal guardados en %1.</translation>
   </message>
@@ -3270,6 +3870,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Eso es: terminar el caso</translation>
   </message>
   <message>
+   <source>The bias as a lamp</source>
+   <translation>La polarización como lámpara</translation>
+  </message>
+  <message>
    <source>The camera begins...</source>
    <translation>La cámara se inicia...</translation>
   </message>
@@ -3288,6 +3892,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>The circuits</source>
    <translation>Los circuitos</translation>
+  </message>
+  <message>
+   <source>The coil was open at the sensor's own plug and right behind it: measure at the module first, then at the wheel, and the break lies between the two.</source>
+   <translation>La bobina estaba abierta en el propio conector del sensor y justo detrás: mida primero en la centralita, luego en la rueda, y la rotura está entre ambas.</translation>
   </message>
   <message>
    <source>The complaint</source>
@@ -3338,6 +3946,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>La rueda buena, </translation>
   </message>
   <message>
+   <source>The green plug</source>
+   <translation>El conector verde</translation>
+  </message>
+  <message>
    <source>The job and all its files are in %1.</source>
    <translation>El trabajo y todos sus archivos están en %1.</translation>
   </message>
@@ -3354,8 +3966,264 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>El puente pone en corto una entrada viva del módulo: solo donde el fabricante lo permita.</translation>
   </message>
   <message>
+   <source>The lamp and three codes came together</source>
+   <translation>El testigo y tres códigos llegaron juntos</translation>
+  </message>
+  <message>
+   <source>The lamp and three codes came together.</source>
+   <translation>El testigo y tres códigos llegaron juntos.</translation>
+  </message>
+  <message>
+   <source>The lamp came on after the ruts at the ford and stays on</source>
+   <translation>El testigo salió tras las rodadas del vado y se queda</translation>
+  </message>
+  <message>
+   <source>The lamp came on after the ruts at the ford and stays on.</source>
+   <translation>El testigo salió tras las rodadas del vado y se queda.</translation>
+  </message>
+  <message>
+   <source>The lamp came on at the gate and stays on</source>
+   <translation>El testigo salió en la puerta y se queda</translation>
+  </message>
+  <message>
+   <source>The lamp came on at the gate and stays on.</source>
+   <translation>El testigo salió en la puerta y se queda.</translation>
+  </message>
+  <message>
+   <source>The lamp came on on the way home from another workshop</source>
+   <translation>El testigo se encendió al volver de otro taller</translation>
+  </message>
+  <message>
+   <source>The lamp came on on the way home from another workshop.</source>
+   <translation>El testigo se encendió al volver de otro taller.</translation>
+  </message>
+  <message>
+   <source>The lamp came on while it ran on the lift; on the road it is out</source>
+   <translation>El testigo salió mientras rodaba en el elevador; en la carretera está apagado</translation>
+  </message>
+  <message>
+   <source>The lamp came on while it ran on the lift; on the road it is out.</source>
+   <translation>El testigo salió mientras rodaba en el elevador; en la carretera está apagado.</translation>
+  </message>
+  <message>
+   <source>The lamp comes after rain and goes when it dries</source>
+   <translation>El testigo sale tras la lluvia y se va al secarse</translation>
+  </message>
+  <message>
+   <source>The lamp comes after rain and goes when it dries.</source>
+   <translation>El testigo sale tras la lluvia y se va al secarse.</translation>
+  </message>
+  <message>
+   <source>The lamp comes and goes on the track to the upper meadow.</source>
+   <translation>El testigo va y viene en el camino al prado de arriba.</translation>
+  </message>
+  <message>
+   <source>The lamp comes and goes over bumps</source>
+   <translation>El testigo va y viene con los baches</translation>
+  </message>
+  <message>
+   <source>The lamp comes and goes over bumps.</source>
+   <translation>El testigo va y viene con los baches.</translation>
+  </message>
+  <message>
+   <source>The lamp comes now and then at walking pace</source>
+   <translation>El testigo sale de vez en cuando a paso de persona</translation>
+  </message>
+  <message>
+   <source>The lamp comes now and then at walking pace.</source>
+   <translation>El testigo sale de vez en cuando a paso de persona.</translation>
+  </message>
+  <message>
+   <source>The lamp comes on after some minutes of road since the wheels were changed</source>
+   <translation>El testigo sale tras unos minutos de carretera desde que se cambiaron las ruedas</translation>
+  </message>
+  <message>
+   <source>The lamp comes on after some minutes of road since the wheels were changed.</source>
+   <translation>El testigo sale tras unos minutos de carretera desde que se cambiaron las ruedas.</translation>
+  </message>
+  <message>
+   <source>The lamp comes on after the first turn</source>
+   <translation>El testigo sale tras la primera vuelta</translation>
+  </message>
+  <message>
+   <source>The lamp comes on after the first turn since a sensor was fitted</source>
+   <translation>El testigo sale tras la primera vuelta desde que se montó un sensor</translation>
+  </message>
+  <message>
+   <source>The lamp comes on after the first turn since a sensor was fitted.</source>
+   <translation>El testigo sale tras la primera vuelta desde que se montó un sensor.</translation>
+  </message>
+  <message>
+   <source>The lamp comes on after the first turn since the bearing was renewed</source>
+   <translation>El testigo sale tras la primera vuelta desde que se cambió el rodamiento</translation>
+  </message>
+  <message>
+   <source>The lamp comes on after the first turn since the bearing was renewed.</source>
+   <translation>El testigo sale tras la primera vuelta desde que se cambió el rodamiento.</translation>
+  </message>
+  <message>
+   <source>The lamp comes on after the first turn.</source>
+   <translation>El testigo sale tras la primera vuelta.</translation>
+  </message>
+  <message>
+   <source>The lamp comes on after the mountain and stays on</source>
+   <translation>El testigo sale después del puerto y se queda</translation>
+  </message>
+  <message>
+   <source>The lamp comes on after the mountain and stays on.</source>
+   <translation>El testigo sale después del puerto y se queda.</translation>
+  </message>
+  <message>
+   <source>The lamp comes on in the wet</source>
+   <translation>El testigo se enciende con la humedad</translation>
+  </message>
+  <message>
+   <source>The lamp comes on in the wet.</source>
+   <translation>El testigo se enciende con la humedad.</translation>
+  </message>
+  <message>
+   <source>The lamp comes when steering to the lock</source>
+   <translation>El testigo sale al girar el volante a tope</translation>
+  </message>
+  <message>
+   <source>The lamp comes when steering to the lock.</source>
+   <translation>El testigo sale al girar el volante a tope.</translation>
+  </message>
+  <message>
    <source>The lamp is {}, {} ({}).</source>
    <translation>La lámpara está {}, {} ({}).</translation>
+  </message>
+  <message>
+   <source>The lamp stays on</source>
+   <translation>El testigo sigue encendido</translation>
+  </message>
+  <message>
+   <source>The lamp stays on since a lamp was fitted to the bed</source>
+   <translation>El testigo sigue encendido desde que se montó una luz en la caja</translation>
+  </message>
+  <message>
+   <source>The lamp stays on since a lamp was fitted to the bed.</source>
+   <translation>El testigo sigue encendido desde que se montó una luz en la caja.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on since a stone hit the floor</source>
+   <translation>El testigo sigue encendido desde que una piedra golpeó el piso</translation>
+  </message>
+  <message>
+   <source>The lamp stays on since a stone hit the floor.</source>
+   <translation>El testigo sigue encendido desde que una piedra golpeó el piso.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on since the spring was renewed</source>
+   <translation>El testigo sigue encendido desde que se cambió el muelle</translation>
+  </message>
+  <message>
+   <source>The lamp stays on since the spring was renewed.</source>
+   <translation>El testigo sigue encendido desde que se cambió el muelle.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on since the wash</source>
+   <translation>El testigo sigue encendido desde el lavado</translation>
+  </message>
+  <message>
+   <source>The lamp stays on since the wash.</source>
+   <translation>El testigo sigue encendido desde el lavado.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on since the winter</source>
+   <translation>El testigo sigue encendido desde el invierno</translation>
+  </message>
+  <message>
+   <source>The lamp stays on since the winter.</source>
+   <translation>El testigo sigue encendido desde el invierno.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on since the wires were joined under the floor</source>
+   <translation>El testigo sigue encendido desde que se empalmaron los cables bajo el piso</translation>
+  </message>
+  <message>
+   <source>The lamp stays on since the wires were joined under the floor.</source>
+   <translation>El testigo sigue encendido desde que se empalmaron los cables bajo el piso.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on, yet everything is new and right</source>
+   <translation>El testigo sigue encendido, aunque todo es nuevo y está bien</translation>
+  </message>
+  <message>
+   <source>The lamp stays on, yet everything is new and right.</source>
+   <translation>El testigo sigue encendido, aunque todo es nuevo y está bien.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on.</source>
+   <translation>El testigo sigue encendido.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; a chafed wire was mended last week</source>
+   <translation>El testigo sigue encendido; la semana pasada se reparó un cable rozado</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; a chafed wire was mended last week.</source>
+   <translation>El testigo sigue encendido; la semana pasada se reparó un cable rozado.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; a little voltage is on the wire</source>
+   <translation>El testigo sigue encendido; hay un poco de tensión en el cable</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; a little voltage is on the wire.</source>
+   <translation>El testigo sigue encendido; hay un poco de tensión en el cable.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; at the wheel plug there is full voltage</source>
+   <translation>El testigo sigue encendido; en el conector de la rueda hay tensión plena</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; at the wheel plug there is full voltage.</source>
+   <translation>El testigo sigue encendido; en el conector de la rueda hay tensión plena.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; it stood two winters behind the barn</source>
+   <translation>El testigo sigue encendido; estuvo dos inviernos detrás del granero</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; it stood two winters behind the barn.</source>
+   <translation>El testigo sigue encendido; estuvo dos inviernos detrás del granero.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; it was parked overnight by the barn.</source>
+   <translation>El testigo sigue encendido; pasó la noche junto al granero.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; the feed is sound</source>
+   <translation>El testigo sigue encendido; la alimentación está bien</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; the feed is sound.</source>
+   <translation>El testigo sigue encendido; la alimentación está bien.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; the sensor gets less than battery volts</source>
+   <translation>El testigo sigue encendido; al sensor le llega menos que la tensión de batería</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; the sensor gets less than battery volts.</source>
+   <translation>El testigo sigue encendido; al sensor le llega menos que la tensión de batería.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; the sensor is new</source>
+   <translation>El testigo sigue encendido; el sensor es nuevo</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; the sensor is new.</source>
+   <translation>El testigo sigue encendido; el sensor es nuevo.</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; wires and sensor have been measured three times</source>
+   <translation>El testigo sigue encendido; cables y sensor se han medido tres veces</translation>
+  </message>
+  <message>
+   <source>The lamp stays on; wires and sensor have been measured three times.</source>
+   <translation>El testigo sigue encendido; cables y sensor se han medido tres veces.</translation>
   </message>
   <message>
    <source>The leads alone are about {}: touch the tips, subtract what they read.</source>
@@ -3406,6 +4274,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>El libro estaba dañado. %1 estados pasaron a uno nuevo%2; el archivo dañado es %3.</translation>
   </message>
   <message>
+   <source>The magnet side</source>
+   <translation>El lado del imán</translation>
+  </message>
+  <message>
    <source>The maker's procedure, local rules and licensed practice come first.</source>
    <translation>El procedimiento del fabricante, las normas locales y la práctica autorizada van primero.</translation>
   </message>
@@ -3424,6 +4296,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>The module shows</source>
    <translation>El módulo muestra</translation>
+  </message>
+  <message>
+   <source>The module's own bias is a test signal that is always there: where it ends the break is.</source>
+   <translation>La polarización de la centralita es una señal de prueba siempre presente: donde acaba está la rotura.</translation>
   </message>
   <message>
    <source>The module's own inputs lie in parallel: unplug it, or expect less than the line alone.</source>
@@ -3452,6 +4328,58 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>The password is taken from ~/.pgpass or PGPASSWORD; written into the address it is used until the program ends and never kept. Beyond this machine the connection is encrypted. How to set up a shop's server: packaging/shop-server.md.</source>
    <translation>La contraseña se toma de ~/.pgpass o PGPASSWORD; escrita en la dirección vale hasta que el programa termina y nunca se guarda. Fuera de esta máquina la conexión va cifrada. Cómo montar un servidor: packaging/shop-server.md.</translation>
+  </message>
+  <message>
+   <source>The pedal pulses at the last metre</source>
+   <translation>El pedal pulsa en el último metro</translation>
+  </message>
+  <message>
+   <source>The pedal pulses at the last metre.</source>
+   <translation>El pedal pulsa en el último metro.</translation>
+  </message>
+  <message>
+   <source>The pedal pulses at walking pace</source>
+   <translation>El pedal pulsa a paso de persona</translation>
+  </message>
+  <message>
+   <source>The pedal pulses at walking pace.</source>
+   <translation>El pedal pulsa a paso de persona.</translation>
+  </message>
+  <message>
+   <source>The pedal pulses at walking pace; the bearing was pressed in last week</source>
+   <translation>El pedal pulsa a paso de persona; la semana pasada se prensó el rodamiento</translation>
+  </message>
+  <message>
+   <source>The pedal pulses at walking pace; the bearing was pressed in last week.</source>
+   <translation>El pedal pulsa a paso de persona; la semana pasada se prensó el rodamiento.</translation>
+  </message>
+  <message>
+   <source>The pedal pulses in bends since the axle was out</source>
+   <translation>El pedal pulsa en las curvas desde que se sacó el eje</translation>
+  </message>
+  <message>
+   <source>The pedal pulses in bends since the axle was out.</source>
+   <translation>El pedal pulsa en las curvas desde que se sacó el eje.</translation>
+  </message>
+  <message>
+   <source>The pedal pulses just before it stands</source>
+   <translation>El pedal pulsa justo antes de pararse</translation>
+  </message>
+  <message>
+   <source>The pedal pulses just before it stands.</source>
+   <translation>El pedal pulsa justo antes de pararse.</translation>
+  </message>
+  <message>
+   <source>The pedal pulses just before the wagon stands.</source>
+   <translation>El pedal pulsa justo antes de que el carro se pare.</translation>
+  </message>
+  <message>
+   <source>The pedal pulses once a turn at walking pace</source>
+   <translation>El pedal pulsa una vez por vuelta a paso de persona</translation>
+  </message>
+  <message>
+   <source>The pedal pulses once a turn at walking pace.</source>
+   <translation>El pedal pulsa una vez por vuelta a paso de persona.</translation>
   </message>
   <message>
    <source>The photo</source>
@@ -3493,6 +4421,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>La reparación aún no se ha probado.</translation>
   </message>
   <message>
+   <source>The reserve is used up</source>
+   <translation>La reserva se ha agotado</translation>
+  </message>
+  <message>
    <source>The rest level goes from {} to {} and stays there, while no wheel turns: a contact or strand has let go or touches.</source>
    <translation>El reposo pasa de {} a {} y queda, sin girar rueda: un contacto o hilo se soltó o toca.</translation>
   </message>
@@ -3521,6 +4453,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>La misma prueba leyó {} antes: repítala en otro contacto, quizá falló la punta; si sigue variando, el contacto mismo se suelta.</translation>
   </message>
   <message>
+   <source>The second behind the first</source>
+   <translation>El segundo detrás del primero</translation>
+  </message>
+  <message>
    <source>The sensor </source>
    <translation>El sensor </translation>
   </message>
@@ -3535,6 +4471,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>The shop's mark</source>
    <translation>El logotipo del taller</translation>
+  </message>
+  <message>
+   <source>The short that is gone</source>
+   <translation>El cortocircuito que ya no está</translation>
   </message>
   <message>
    <source>The shown stretch of all wheels as CSV or WAV; may be dragged out</source>
@@ -3557,8 +4497,20 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Se cortó el trozo de cable estropeado</translation>
   </message>
   <message>
+   <source>The tedder tractor that never had a lamp before</source>
+   <translation>El tractor de la henificadora que nunca tuvo un testigo</translation>
+  </message>
+  <message>
    <source>The tool box</source>
    <translation>Las herramientas</translation>
+  </message>
+  <message>
+   <source>The trailer's lamp stays on</source>
+   <translation>El testigo del remolque sigue encendido</translation>
+  </message>
+  <message>
+   <source>The trailer's lamp stays on.</source>
+   <translation>El testigo del remolque sigue encendido.</translation>
   </message>
   <message>
    <source>The vehicle</source>
@@ -3567,6 +4519,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>The vehicle's own service information overrides common practice.</source>
    <translation>La información del fabricante va antes que la práctica común.</translation>
+  </message>
+  <message>
+   <source>The way back</source>
+   <translation>El camino de vuelta</translation>
   </message>
   <message>
    <source>The wheel sensor was fitted, on a clean seat.</source>
@@ -3579,6 +4535,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>The whole signal is weak, {} of flux swing: a gap too wide, a sensor not home, or metal on its tip.</source>
    <translation>Toda la señal es débil, {} de flujo: entrehierro excesivo, sensor mal asentado o metal en su punta.</translation>
+  </message>
+  <message>
+   <source>The wire parts where it moves: the last half metre before the wheel.</source>
+   <translation>El cable se parte donde se mueve: el último medio metro antes de la rueda.</translation>
   </message>
   <message>
    <source>The wires of two wheels were put back in their own places.</source>
@@ -3653,8 +4613,16 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Columna de tiempo</translation>
   </message>
   <message>
+   <source>Tipper</source>
+   <translation>Volquete</translation>
+  </message>
+  <message>
    <source>To begin: which wheel, and what was said. The rest may stay empty.</source>
    <translation>Para empezar: qué rueda, y qué se dijo. Lo demás puede quedar vacío.</translation>
+  </message>
+  <message>
+   <source>Too good a reading</source>
+   <translation>Una medición demasiado buena</translation>
   </message>
   <message>
    <source>Tool box</source>
@@ -3701,6 +4669,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Dos averías a la vez explicarían todo ({:.0f} %): {}, y {} ({:.0f} %).</translation>
   </message>
   <message>
+   <source>Two hands, two speeds</source>
+   <translation>Dos manos, dos velocidades</translation>
+  </message>
+  <message>
    <source>Two long leads from the sensor half of {} at {} to the harness half at {}: wire a to {}, wire b to {}.</source>
    <translation>Dos cables largos de la mitad del sensor de {} en {} a la mitad del mazo en {}: cable a al {}, cable b al {}.</translation>
   </message>
@@ -3711,6 +4683,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Two wires that had been exchanged were put back</source>
    <translation>Dos cables cambiados volvieron a su sitio</translation>
+  </message>
+  <message>
+   <source>Two wires that met</source>
+   <translation>Dos cables que se encontraron</translation>
+  </message>
+  <message>
+   <source>Two wires, two ways to join them. An active sensor knows which is which.</source>
+   <translation>Dos cables, dos formas de unirlos. Un sensor activo sabe cuál es cuál.</translation>
   </message>
   <message>
    <source>Type a reading</source>
@@ -3743,6 +4723,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Unpacked into %1.</source>
    <translation>Desempaquetado en %1.</translation>
+  </message>
+  <message>
+   <source>Unplug the sensor: what is left of the ohms is the two wires touching.</source>
+   <translation>Desenchufe el sensor: los ohmios que quedan son los dos cables que se tocan.</translation>
   </message>
   <message>
    <source>Unplug the sensors of {} and {}.</source>
@@ -3797,6 +4781,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>V abierto</translation>
   </message>
   <message>
+   <source>V, mV, A or mA</source>
+   <translation>V, mV, A o mA</translation>
+  </message>
+  <message>
    <source>Vehicle</source>
    <translation>Vehículo</translation>
   </message>
@@ -3807,6 +4795,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Vehicle not named.</source>
    <translation>Vehículo sin nombrar.</translation>
+  </message>
+  <message>
+   <source>Vet's car</source>
+   <translation>Coche de la veterinaria</translation>
   </message>
   <message>
    <source>Voice</source>
@@ -3821,12 +4813,24 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Voltios entre el par en </translation>
   </message>
   <message>
+   <source>Volts from next door</source>
+   <translation>Tensión del vecino</translation>
+  </message>
+  <message>
+   <source>Volts from two spins compare two hands. Volts per hertz compare two sensors.</source>
+   <translation>Voltios de dos giros comparan dos manos. Voltios por hercio comparan dos sensores.</translation>
+  </message>
+  <message>
    <source>Volts of </source>
    <translation>Voltios de </translation>
   </message>
   <message>
    <source>Volts of a spun wheel follow the hand that spins it: compare by volts per hertz, or turn both alike.</source>
    <translation>Los voltios de una rueda girada siguen a la mano: compare voltios por hercio, o gire ambas igual.</translation>
+  </message>
+  <message>
+   <source>Volts on a parted wire are a ghost of its neighbours. A lamp does not light on ghosts.</source>
+   <translation>La tensión en un cable partido es un fantasma de sus vecinos. Una lámpara no luce con fantasmas.</translation>
   </message>
   <message>
    <source>Volts on an open plug draw no current: one strand shows them in full. The same probe with everything plugged in, or a lamp, would see a bad wire.</source>
@@ -3857,6 +4861,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Vigilar</translation>
   </message>
   <message>
+   <source>Watch and bend, inch by inch; the meter's bar or its beep is faster than its digits.</source>
+   <translation>Mire y doble, palmo a palmo; la barra o el pitido del multímetro son más rápidos que sus cifras.</translation>
+  </message>
+  <message>
    <source>Watch the live speeds while the wheel is spun.</source>
    <translation>Mire las velocidades mientras se gira la rueda.</translation>
   </message>
@@ -3885,12 +4893,20 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Mojar y mirar la lectura: {}</translation>
   </message>
   <message>
+   <source>What a good wheel has is right, whatever the chart says.</source>
+   <translation>Lo que tiene una rueda buena es lo correcto, diga lo que diga la tabla.</translation>
+  </message>
+  <message>
    <source>What a new job begins with; each job may differ.</source>
    <translation>Con qué empieza un trabajo nuevo; cada uno puede diferir.</translation>
   </message>
   <message>
    <source>What can be done</source>
    <translation>Qué puede hacerse</translation>
+  </message>
+  <message>
+   <source>What comes once a turn, every turn, at one place is iron, not copper.</source>
+   <translation>Lo que viene una vez por vuelta, cada vuelta, en un lugar, es hierro, no cobre.</translation>
   </message>
   <message>
    <source>What did not react was perhaps not moved where it is broken.</source>
@@ -3963,6 +4979,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>What the meter is set to</source>
    <translation>En qué está el aparato</translation>
+  </message>
+  <message>
+   <source>What the readings had in common was more than any one of them said.</source>
+   <translation>Lo que las mediciones tenían en común decía más que cualquiera de ellas.</translation>
   </message>
   <message>
    <source>What the sound output gives at full scale, at its volume as it stands: measure it once</source>
@@ -4085,6 +5105,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Vigía de meneo</translation>
   </message>
   <message>
+   <source>Windrower</source>
+   <translation>Hileradora</translation>
+  </message>
+  <message>
    <source>Wipe metal fuzz off the tip with a rag or soft brush, never a wire brush; much of it on a differential means gear trouble.</source>
    <translation>Limpie la pelusa de metal con trapo o cepillo suave, nunca de alambre; mucha en un diferencial avisa de engranajes.</translation>
   </message>
@@ -4107,6 +5131,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>With the lamp on drive gently, above all on wet and loose ground, and have it seen to soon.</source>
    <translation>Con el testigo encendido conduzca suave, sobre todo en mojado y suelo suelto, y hágalo ver pronto.</translation>
+  </message>
+  <message>
+   <source>With the line unplugged at both ends there is nobody left to put volts on it but the neighbour.</source>
+   <translation>Con la línea desenchufada en ambos extremos solo el vecino puede ponerle tensión.</translation>
   </message>
   <message>
    <source>Withdraw</source>
@@ -4137,6 +5165,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Calculando la prueba ...</translation>
   </message>
   <message>
+   <source>Workshop loan car</source>
+   <translation>Coche de cortesía del taller</translation>
+  </message>
+  <message>
    <source>Write down what is stored, then clear the codes and cycle the ignition.</source>
    <translation>Anote lo guardado, borre los códigos, quite y dé contacto.</translation>
   </message>
@@ -4147,6 +5179,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Write the stored codes down</source>
    <translation>Anotar los códigos guardados</translation>
+  </message>
+  <message>
+   <source>Yard shunter</source>
+   <translation>Tractor de maniobras</translation>
   </message>
   <message>
    <source>You decided: </source>
@@ -4165,6 +5201,18 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Su vía, y qué habría dicho más</translation>
   </message>
   <message>
+   <source>a JSON object with "format": "haybale-case"</source>
+   <translation>un objeto JSON con "format": "haybale-case"</translation>
+  </message>
+  <message>
+   <source>a PNG, JPEG, BMP or GIF</source>
+   <translation>un PNG, JPEG, BMP o GIF</translation>
+  </message>
+  <message>
+   <source>a WAV with at least one</source>
+   <translation>un WAV con al menos uno</translation>
+  </message>
+  <message>
    <source>a bad contact</source>
    <translation>un mal contacto</translation>
   </message>
@@ -4173,8 +5221,56 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>un fusible, relé o masa mala de la centralita</translation>
   </message>
   <message>
+   <source>a block of data begins with "</source>
+   <translation>un bloque de datos empieza con "</translation>
+  </message>
+  <message>
+   <source>a block of {} bytes ends after {}</source>
+   <translation>un bloque de {} bytes termina tras {}</translation>
+  </message>
+  <message>
    <source>a broken coil</source>
    <translation>una bobina rota</translation>
+  </message>
+  <message>
+   <source>a bundle saved by this program</source>
+   <translation>un paquete guardado por este programa</translation>
+  </message>
+  <message>
+   <source>a bundle saved by this program; nothing was unpacked</source>
+   <translation>un paquete guardado por este programa; no se desempaquetó nada</translation>
+  </message>
+  <message>
+   <source>a capture as CSV in UTF-8, or in UTF-16 with its byte order mark</source>
+   <translation>una captura como CSV en UTF-8, o en UTF-16 con su marca de orden de bytes</translation>
+  </message>
+  <message>
+   <source>a capture needs at least two samples</source>
+   <translation>una captura necesita al menos dos muestras</translation>
+  </message>
+  <message>
+   <source>a capture that is written to its end</source>
+   <translation>una captura escrita hasta el final</translation>
+  </message>
+  <message>
+   <source>a capture, not a folder or a device</source>
+   <translation>una captura, no una carpeta ni un dispositivo</translation>
+  </message>
+  <message>
+   <source>a case file as this program saves it</source>
+   <translation>un archivo de trabajo como lo guarda este programa</translation>
+  </message>
+  <message>
+   <source>a case file has some dozens</source>
+   <translation>un archivo de trabajo tiene unas decenas</translation>
+  </message>
+  <message>
+   <source>a case file needs about ten</source>
+   <translation>un archivo de trabajo necesita unos diez</translation>
+  </message>
+  <message>
+   <source>a case with the shop's tools, prices and meter</source>
+   <translation>un trabajo con las herramientas, precios y multímetro del taller</translation>
   </message>
   <message>
    <source>a chafed wire that touches another one under voltage</source>
@@ -4185,12 +5281,40 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>un cable rozado que toca la carrocería</translation>
   </message>
   <message>
+   <source>a circuit has no name</source>
+   <translation>un circuito no tiene nombre</translation>
+  </message>
+  <message>
+   <source>a circuit needs a name</source>
+   <translation>un circuito necesita un nombre</translation>
+  </message>
+  <message>
+   <source>a code named by $var</source>
+   <translation>un código nombrado por $var</translation>
+  </message>
+  <message>
+   <source>a coil, a bias, an output, a trace of a passive sensor</source>
+   <translation>una bobina, una polarización, una salida, una traza de un sensor pasivo</translation>
+  </message>
+  <message>
+   <source>a column of voltages or currents beside the time</source>
+   <translation>una columna de tensiones o corrientes junto al tiempo</translation>
+  </message>
+  <message>
+   <source>a comma, a semicolon or a tab</source>
+   <translation>una coma, un punto y coma o un tabulador</translation>
+  </message>
+  <message>
    <source>a control unit that does not feed the wheel sensor</source>
    <translation>una centralita que no alimenta el sensor de rueda</translation>
   </message>
   <message>
    <source>a control unit that had switched the wheel sensor off until its memory is cleared</source>
    <translation>una centralita que había cortado el sensor hasta que se borre su memoria</translation>
+  </message>
+  <message>
+   <source>a control unit that has nothing else to do; try again</source>
+   <translation>una centralita sin otra cosa que hacer; inténtelo de nuevo</translation>
   </message>
   <message>
    <source>a control unit that no longer reads the wheel sensor</source>
@@ -4205,6 +5329,42 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>un diente dañado del anillo que lee el sensor de rueda</translation>
   </message>
   <message>
+   <source>a file on a disk</source>
+   <translation>un archivo en un disco</translation>
+  </message>
+  <message>
+   <source>a file, not a folder, a device or a pipe</source>
+   <translation>un archivo, no una carpeta, un dispositivo o una tubería</translation>
+  </message>
+  <message>
+   <source>a folder that may be written to</source>
+   <translation>una carpeta en la que se pueda escribir</translation>
+  </message>
+  <message>
+   <source>a gateway of ISO 13400-2</source>
+   <translation>una pasarela según ISO 13400-2</translation>
+  </message>
+  <message>
+   <source>a gateway that stays awake: the key on, the plug seated</source>
+   <translation>una pasarela que siga despierta: contacto dado, conector bien puesto</translation>
+  </message>
+  <message>
+   <source>a head time_s,RL,RR and rows of numbers</source>
+   <translation>una cabecera time_s,RL,RR y filas de números</translation>
+  </message>
+  <message>
+   <source>a header row with quantity, min, max and source</source>
+   <translation>una fila de cabecera con quantity, min, max y source</translation>
+  </message>
+  <message>
+   <source>a height of nothing is no signal</source>
+   <translation>una amplitud nula no es una señal</translation>
+  </message>
+  <message>
+   <source>a higher supply, or less ohms in series</source>
+   <translation>una alimentación mayor, o menos ohmios en serie</translation>
+  </message>
+  <message>
    <source>a job without a title</source>
    <translation>un trabajo sin título</translation>
   </message>
@@ -4213,20 +5373,80 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>una masa buena</translation>
   </message>
   <message>
+   <source>a lamp has no number</source>
+   <translation>una lámpara no tiene número</translation>
+  </message>
+  <message>
    <source>a leak</source>
    <translation>una fuga</translation>
+  </message>
+  <message>
+   <source>a line that was measured is edited part by part</source>
+   <translation>una línea ya medida se edita parte por parte</translation>
+  </message>
+  <message>
+   <source>a list of {circuit, type}, empty when none came back</source>
+   <translation>una lista de {circuit, type}, vacía si no volvió ninguno</translation>
   </message>
   <message>
    <source>a little weak</source>
    <translation>algo débil</translation>
   </message>
   <message>
+   <source>a logbook of this program, in a folder that can be written, with room on the disk</source>
+   <translation>un libro de trabajos de este programa, en una carpeta con permiso de escritura y espacio en el disco</translation>
+  </message>
+  <message>
+   <source>a map of this control unit</source>
+   <translation>un mapa de esta centralita</translation>
+  </message>
+  <message>
+   <source>a name of data/priors.json and a number that is not negative</source>
+   <translation>un nombre de data/priors.json y un número no negativo</translation>
+  </message>
+  <message>
+   <source>a name that ends in .pdf or .html</source>
+   <translation>un nombre que termine en .pdf o .html</translation>
+  </message>
+  <message>
+   <source>a name that ends in .svg or .png</source>
+   <translation>un nombre que termine en .svg o .png</translation>
+  </message>
+  <message>
+   <source>a number from 0 to 1</source>
+   <translation>un número de 0 a 1</translation>
+  </message>
+  <message>
+   <source>a number such as 1.25E+01</source>
+   <translation>un número como 1.25E+01</translation>
+  </message>
+  <message>
+   <source>a number, as 60</source>
+   <translation>un número, como 60</translation>
+  </message>
+  <message>
    <source>a pin of the control unit's plug without contact</source>
    <translation>una patilla sin contacto en el conector de la centralita</translation>
   </message>
   <message>
+   <source>a plain number, or "OL"</source>
+   <translation>un número simple, o "OL"</translation>
+  </message>
+  <message>
+   <source>a point or a comma</source>
+   <translation>un punto o una coma</translation>
+  </message>
+  <message>
+   <source>a reading hangs on it</source>
+   <translation>una medición depende de él</translation>
+  </message>
+  <message>
    <source>a reading that might come, such as 1.1k or OL</source>
    <translation>una lectura posible, como 1,1k u OL</translation>
+  </message>
+  <message>
+   <source>a record of at least two</source>
+   <translation>un registro de al menos dos</translation>
   </message>
   <message>
    <source>a ring or bearing that belongs to another vehicle</source>
@@ -4237,8 +5457,36 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>un anillo o rodamiento que no gira centrado</translation>
   </message>
   <message>
+   <source>a second module in one path</source>
+   <translation>una segunda centralita en un recorrido</translation>
+  </message>
+  <message>
+   <source>a server that runs, a user and a password it knows</source>
+   <translation>un servidor en marcha, un usuario y una contraseña que conozca</translation>
+  </message>
+  <message>
+   <source>a service, identifier and state of the car that it allows</source>
+   <translation>un servicio, un identificador y un estado del vehículo que permita</translation>
+  </message>
+  <message>
+   <source>a sheet is for one vehicle</source>
+   <translation>una hoja es para un vehículo</translation>
+  </message>
+  <message>
    <source>a short</source>
    <translation>un corto</translation>
+  </message>
+  <message>
+   <source>a short name of its own, as RR</source>
+   <translation>un nombre corto propio, como RR</translation>
+  </message>
+  <message>
+   <source>a shorter record</source>
+   <translation>un registro más corto</translation>
+  </message>
+  <message>
+   <source>a smaller height, or an amplifier that is measured</source>
+   <translation>una amplitud menor, o un amplificador medido</translation>
   </message>
   <message>
    <source>a to b</source>
@@ -4277,6 +5525,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>un valor, o una palabra de su línea</translation>
   </message>
   <message>
+   <source>a variable is declared behind $enddefinitions</source>
+   <translation>una variable se declara tras $enddefinitions</translation>
+  </message>
+  <message>
    <source>a weak sensor</source>
    <translation>un sensor débil</translation>
   </message>
@@ -4301,6 +5553,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>un sensor de rueda demasiado lejos de su anillo</translation>
   </message>
   <message>
+   <source>a whole number, usually 29 to 100</source>
+   <translation>un número entero, normalmente de 29 a 100</translation>
+  </message>
+  <message>
    <source>a wire hanging by a strand</source>
    <translation>un cable de un solo hilo</translation>
   </message>
@@ -4319,6 +5575,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>a wire that touches metal now and then</source>
    <translation>un cable que toca metal a veces</translation>
+  </message>
+  <message>
+   <source>a word without blanks, dots or @, and neither ground nor battery</source>
+   <translation>una palabra sin espacios, puntos ni @, y que no sea ground ni battery</translation>
   </message>
   <message>
    <source>about </source>
@@ -4365,12 +5625,24 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>añadir un trabajo hecho</translation>
   </message>
   <message>
+   <source>add it to the reading anew, or copy it beside the job</source>
+   <translation>añádalo de nuevo a la medición, o cópielo junto al trabajo</translation>
+  </message>
+  <message>
    <source>after each step</source>
    <translation>tras cada paso</translation>
   </message>
   <message>
    <source>after first turn</source>
    <translation>tras 1.ª vuelta</translation>
+  </message>
+  <message>
+   <source>all of $var before it</source>
+   <translation>todos los $var antes</translation>
+  </message>
+  <message>
+   <source>all of it</source>
+   <translation>todo ello</translation>
   </message>
   <message>
    <source>all of the table</source>
@@ -4393,8 +5665,24 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>una rueda magnética al revés</translation>
   </message>
   <message>
+   <source>an even sample rate in whole hertz, or CSV</source>
+   <translation>una frecuencia de muestreo uniforme en hercios enteros, o CSV</translation>
+  </message>
+  <message>
    <source>an hour</source>
    <translation>una hora</translation>
+  </message>
+  <message>
+   <source>an id of "practice list", or a file</source>
+   <translation>un identificador de "practice list", o un archivo</translation>
+  </message>
+  <message>
+   <source>an instrument that knows this SCPI command</source>
+   <translation>un instrumento que conozca esta orden SCPI</translation>
+  </message>
+  <message>
+   <source>an object with circuit, element, wire and fault</source>
+   <translation>un objeto con circuit, element, wire y fault</translation>
   </message>
   <message>
    <source>an open wire</source>
@@ -4405,16 +5693,48 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>y %1 más</translation>
   </message>
   <message>
+   <source>and {} more broken places, kept as gaps</source>
+   <translation>y {} lugares dañados más, guardados como huecos</translation>
+  </message>
+  <message>
    <source>and {} more, under Readings</source>
    <translation>y {} más, en Lecturas</translation>
+  </message>
+  <message>
+   <source>announces a frame of {} bytes</source>
+   <translation>anuncia una trama de {} bytes</translation>
   </message>
   <message>
    <source>another count of teeth</source>
    <translation>otra cuenta de dientes</translation>
   </message>
   <message>
+   <source>another first row or separator</source>
+   <translation>otra primera fila u otro separador</translation>
+  </message>
+  <message>
+   <source>another name for it, or none</source>
+   <translation>otro nombre para él, o ninguno</translation>
+  </message>
+  <message>
    <source>another one each time, of this level</source>
    <translation>otro cada vez, de este nivel</translation>
+  </message>
+  <message>
+   <source>another one, or a PDF</source>
+   <translation>otra, o un PDF</translation>
+  </message>
+  <message>
+   <source>another photo</source>
+   <translation>otra foto</translation>
+  </message>
+  <message>
+   <source>another port, or 0 for any</source>
+   <translation>otro puerto, o 0 para cualquiera</translation>
+  </message>
+  <message>
+   <source>another window took this job over</source>
+   <translation>otra ventana se hizo cargo de este trabajo</translation>
   </message>
   <message>
    <source>answer the next move</source>
@@ -4437,8 +5757,24 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>cualquier zona</translation>
   </message>
   <message>
+   <source>are {}</source>
+   <translation>son {}</translation>
+  </message>
+  <message>
    <source>arrows</source>
    <translation>flechas</translation>
+  </message>
+  <message>
+   <source>as $timescale 1 us $end</source>
+   <translation>como $timescale 1 us $end</translation>
+  </message>
+  <message>
+   <source>as $var wire 1 ! RR $end</source>
+   <translation>como $var wire 1 ! RR $end</translation>
+  </message>
+  <message>
+   <source>as 800 or 20M</source>
+   <translation>como 800 o 20M</translation>
   </message>
   <message>
    <source>as it is</source>
@@ -4465,6 +5801,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>como la región del escritorio</translation>
   </message>
   <message>
+   <source>as the program keeps a job</source>
+   <translation>como el programa guarda un trabajo</translation>
+  </message>
+  <message>
+   <source>as the program saves a logbook</source>
+   <translation>como guarda el programa un libro de trabajos</translation>
+  </message>
+  <message>
    <source>asked for a hint</source>
    <translation>pidió una pista</translation>
   </message>
@@ -4477,12 +5821,28 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>al menos </translation>
   </message>
   <message>
+   <source>at least 50000</source>
+   <translation>al menos 50000</translation>
+  </message>
+  <message>
+   <source>at least one entry in "signals"</source>
+   <translation>al menos una entrada en "signals"</translation>
+  </message>
+  <message>
    <source>at most</source>
    <translation>a lo sumo</translation>
   </message>
   <message>
    <source>at most </source>
    <translation>a lo sumo </translation>
+  </message>
+  <message>
+   <source>at most 1 MB</source>
+   <translation>como máximo 1 MB</translation>
+  </message>
+  <message>
+   <source>at most {}</source>
+   <translation>como máximo {}</translation>
   </message>
   <message>
    <source>at speed</source>
@@ -4541,6 +5901,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>antes de que empezara</translation>
   </message>
   <message>
+   <source>begin with an element of kind module</source>
+   <translation>empiece con un elemento del tipo module</translation>
+  </message>
+  <message>
    <source>begins a reading at the place that is chosen</source>
    <translation>comienza una lectura en el lugar elegido</translation>
   </message>
@@ -4563,6 +5927,18 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>best</source>
    <translation>mejor</translation>
+  </message>
+  <message>
+   <source>between 2 and 400 million samples</source>
+   <translation>entre 2 y 400 millones de muestras</translation>
+  </message>
+  <message>
+   <source>bias on a, b to ground</source>
+   <translation>polarización en a, b a masa</translation>
+  </message>
+  <message>
+   <source>bias on both wires</source>
+   <translation>polarización en ambos cables</translation>
   </message>
   <message>
    <source>bias, unplugged</source>
@@ -4609,6 +5985,58 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>volvió</translation>
   </message>
   <message>
+   <source>cannot be opened</source>
+   <translation>no se puede abrir</translation>
+  </message>
+  <message>
+   <source>cannot be opened as a logbook (</source>
+   <translation>no se puede abrir como libro de trabajos (</translation>
+  </message>
+  <message>
+   <source>cannot be reached (</source>
+   <translation>no se puede alcanzar (</translation>
+  </message>
+  <message>
+   <source>cannot be reached: the database driver is not installed</source>
+   <translation>no se puede alcanzar: el controlador de la base de datos no está instalado</translation>
+  </message>
+  <message>
+   <source>cannot be read</source>
+   <translation>no se puede leer</translation>
+  </message>
+  <message>
+   <source>cannot be read as WAV</source>
+   <translation>no se puede leer como WAV</translation>
+  </message>
+  <message>
+   <source>cannot be read: </source>
+   <translation>no se puede leer: </translation>
+  </message>
+  <message>
+   <source>cannot be replaced</source>
+   <translation>no se puede reemplazar</translation>
+  </message>
+  <message>
+   <source>cannot be taken away</source>
+   <translation>no se puede quitar</translation>
+  </message>
+  <message>
+   <source>cannot be written</source>
+   <translation>no se puede escribir</translation>
+  </message>
+  <message>
+   <source>cannot be written as WAV</source>
+   <translation>no se puede escribir como WAV</translation>
+  </message>
+  <message>
+   <source>cannot drive the high current through the sense resistor</source>
+   <translation>no puede llevar la corriente alta por la resistencia de medida</translation>
+  </message>
+  <message>
+   <source>cannot go further</source>
+   <translation>no puede seguir</translation>
+  </message>
+  <message>
    <source>cannot tell</source>
    <translation>no se sabe</translation>
   </message>
@@ -4625,8 +6053,28 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>cambios devueltos</translation>
   </message>
   <message>
+   <source>check the folder, its rights and the free space</source>
+   <translation>compruebe la carpeta, sus permisos y el espacio libre</translation>
+  </message>
+  <message>
    <source>choices</source>
    <translation>opciones</translation>
+  </message>
+  <message>
+   <source>choose a circuit of the job</source>
+   <translation>elija un circuito del trabajo</translation>
+  </message>
+  <message>
+   <source>choose a folder that is new</source>
+   <translation>elija una carpeta nueva</translation>
+  </message>
+  <message>
+   <source>choose a logbook that was saved</source>
+   <translation>elija un libro de trabajos guardado</translation>
+  </message>
+  <message>
+   <source>choose a part before the sensor</source>
+   <translation>elija una parte antes del sensor</translation>
   </message>
   <message>
    <source>choose and open a job</source>
@@ -4637,8 +6085,24 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>elegir y comenzar un caso</translation>
   </message>
   <message>
+   <source>choose another job</source>
+   <translation>elija otro trabajo</translation>
+  </message>
+  <message>
+   <source>choose another place</source>
+   <translation>elija otro lugar</translation>
+  </message>
+  <message>
+   <source>choose one first</source>
+   <translation>elija uno primero</translation>
+  </message>
+  <message>
    <source>choose one of the works with its price at Repair</source>
    <translation>elija en Reparación uno de los trabajos con su precio</translation>
+  </message>
+  <message>
+   <source>choose one of them</source>
+   <translation>elija una de ellas</translation>
   </message>
   <message>
    <source>circuit</source>
@@ -4653,6 +6117,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>circuitos cambiados</translation>
   </message>
   <message>
+   <source>circuits[{}].name</source>
+   <translation>circuits[{}].name</translation>
+  </message>
+  <message>
    <source>cleaned</source>
    <translation>limpiado</translation>
   </message>
@@ -4663,6 +6131,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>cleared</source>
    <translation>libre</translation>
+  </message>
+  <message>
+   <source>click a place on the line first</source>
+   <translation>haga clic primero en un punto de la línea</translation>
   </message>
   <message>
    <source>close the job</source>
@@ -4725,8 +6197,16 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>práctica común</translation>
   </message>
   <message>
+   <source>comparison</source>
+   <translation>comparación</translation>
+  </message>
+  <message>
    <source>complaint</source>
    <translation>queja</translation>
+  </message>
+  <message>
+   <source>connect it again</source>
+   <translation>conéctelo de nuevo</translation>
   </message>
   <message>
    <source>connecting</source>
@@ -4755,6 +6235,30 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>costs %1</source>
    <translation>cuesta %1</translation>
+  </message>
+  <message>
+   <source>could be milliohm or megohm</source>
+   <translation>podría ser miliohmio o megaohmio</translation>
+  </message>
+  <message>
+   <source>could not be copied among the good ones</source>
+   <translation>no se pudo copiar entre los buenos</translation>
+  </message>
+  <message>
+   <source>could not be made from the photo</source>
+   <translation>no se pudo hacer a partir de la foto</translation>
+  </message>
+  <message>
+   <source>could not be written (</source>
+   <translation>no se pudo escribir (</translation>
+  </message>
+  <message>
+   <source>could not be written ({})</source>
+   <translation>no se pudo escribir ({})</translation>
+  </message>
+  <message>
+   <source>could not be written whole</source>
+   <translation>no se pudo escribir entero</translation>
   </message>
   <message>
    <source>count a reading again</source>
@@ -4801,12 +6305,48 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>suciedad</translation>
   </message>
   <message>
+   <source>describe it as a circuit of its own</source>
+   <translation>descríbalo como un circuito propio</translation>
+  </message>
+  <message>
+   <source>describe it with 200 at most</source>
+   <translation>descríbalo con 200 como máximo</translation>
+  </message>
+  <message>
+   <source>details that are not shown here: not the same</source>
+   <translation>detalles que no se muestran aquí: no son iguales</translation>
+  </message>
+  <message>
    <source>did not cure it</source>
    <translation>no lo curó</translation>
   </message>
   <message>
+   <source>digits only</source>
+   <translation>solo cifras</translation>
+  </message>
+  <message>
    <source>dim</source>
    <translation>tenue</translation>
+  </message>
+  <message>
+   <source>does not answer the routing activation</source>
+   <translation>no responde a la activación de enrutamiento</translation>
+  </message>
+  <message>
+   <source>does not follow the row before</source>
+   <translation>no sigue a la fila anterior</translation>
+  </message>
+  <message>
+   <source>does not let the tester in: </source>
+   <translation>no deja entrar al equipo: </translation>
+  </message>
+  <message>
+   <source>does not speak DoIP: it sends </source>
+   <translation>no habla DoIP: envía </translation>
+  </message>
+  <message>
+   <source>does not take the message: </source>
+   <translation>no acepta el mensaje: </translation>
   </message>
   <message>
    <source>done</source>
@@ -4817,12 +6357,24 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>rodando</translation>
   </message>
   <message>
+   <source>drop the capture on one of its wheels</source>
+   <translation>suelte la captura en una de sus ruedas</translation>
+  </message>
+  <message>
    <source>drops out to ground</source>
    <translation>cae a masa</translation>
   </message>
   <message>
    <source>drops out to the open level</source>
    <translation>cae al nivel abierto</translation>
+  </message>
+  <message>
+   <source>each piece of evidence has a test and its reading</source>
+   <translation>cada prueba tiene un ensayo y su medición</translation>
+  </message>
+  <message>
+   <source>each row must be later than the one before</source>
+   <translation>cada fila debe ser posterior a la anterior</translation>
   </message>
   <message>
    <source>earlier repair</source>
@@ -4845,6 +6397,22 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>rueda magnética al revés</translation>
   </message>
   <message>
+   <source>ends in "{}", which is no unit</source>
+   <translation>termina en "{}", que no es una unidad</translation>
+  </message>
+  <message>
+   <source>ends within $timescale</source>
+   <translation>termina dentro de $timescale</translation>
+  </message>
+  <message>
+   <source>ends within $var</source>
+   <translation>termina dentro de $var</translation>
+  </message>
+  <message>
+   <source>ends within a declaration</source>
+   <translation>termina dentro de una declaración</translation>
+  </message>
+  <message>
    <source>engine bay</source>
    <translation>vano motor</translation>
   </message>
@@ -4859,6 +6427,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>everything larger, smaller, as it was</source>
    <translation>todo más grande, más pequeño, como antes</translation>
+  </message>
+  <message>
+   <source>evidence</source>
+   <translation>pruebas</translation>
   </message>
   <message>
    <source>expected</source>
@@ -4917,6 +6489,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>por esta queja</translation>
   </message>
   <message>
+   <source>free some space or choose another place</source>
+   <translation>libere espacio o elija otro lugar</translation>
+  </message>
+  <message>
    <source>freeze values</source>
    <translation>valores congelados</translation>
   </message>
@@ -4933,12 +6509,24 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>de casilla en casilla</translation>
   </message>
   <message>
+   <source>from {:g} to {:g}</source>
+   <translation>de {:g} a {:g}</translation>
+  </message>
+  <message>
    <source>front left</source>
    <translation>delantera izquierda</translation>
   </message>
   <message>
    <source>front right</source>
    <translation>delantera derecha</translation>
+  </message>
+  <message>
+   <source>front wheel, module under the bonnet</source>
+   <translation>rueda delantera, centralita bajo el capó</translation>
+  </message>
+  <message>
+   <source>full scale is not known and taken as 1; give it, or a side file FILE.json with full_scale</source>
+   <translation>no se conoce el fondo de escala y se toma como 1; indíquelo, o un archivo lateral FILE.json con full_scale</translation>
   </message>
   <message>
    <source>fuses and relay</source>
@@ -4953,12 +6541,32 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>entrehierro excesivo</translation>
   </message>
   <message>
+   <source>give each element its own id</source>
+   <translation>dé a cada elemento su propio id</translation>
+  </message>
+  <message>
+   <source>give it one, as "RR"</source>
+   <translation>dele uno, como "RR"</translation>
+  </message>
+  <message>
+   <source>give the rate, as --sample-rate 10000</source>
+   <translation>indique la frecuencia, como --sample-rate 10000</translation>
+  </message>
+  <message>
+   <source>gives no record of a size that can be written</source>
+   <translation>no da un registro de un tamaño que se pueda escribir</translation>
+  </message>
+  <message>
    <source>gives road speed from the teeth</source>
    <translation>da la velocidad por los dientes</translation>
   </message>
   <message>
    <source>good</source>
    <translation>bueno</translation>
+  </message>
+  <message>
+   <source>good or bad</source>
+   <translation>good o bad</translation>
   </message>
   <message>
    <source>ground</source>
@@ -4973,8 +6581,80 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>mazo</translation>
   </message>
   <message>
+   <source>has a record of {} bytes, {} wants bytes {} to {}</source>
+   <translation>tiene un registro de {} bytes, {} quiere los bytes {} a {}</translation>
+  </message>
+  <message>
+   <source>has a sample every {:g} s</source>
+   <translation>tiene una muestra cada {:g} s</translation>
+  </message>
+  <message>
+   <source>has a time before its definitions end</source>
+   <translation>tiene un tiempo antes de que acaben sus definiciones</translation>
+  </message>
+  <message>
+   <source>has an object of more than {} members</source>
+   <translation>tiene un objeto de más de {} miembros</translation>
+  </message>
+  <message>
+   <source>has closed the connection</source>
+   <translation>ha cerrado la conexión</translation>
+  </message>
+  <message>
+   <source>has fewer than two rows with a time</source>
+   <translation>tiene menos de dos filas con un tiempo</translation>
+  </message>
+  <message>
+   <source>has no $timescale before its first time</source>
+   <translation>no tiene $timescale antes del primer tiempo</translation>
+  </message>
+  <message>
+   <source>has no column "quantity"</source>
+   <translation>no tiene una columna "quantity"</translation>
+  </message>
+  <message>
+   <source>has no head that names the circuits</source>
+   <translation>no tiene una cabecera que nombre los circuitos</translation>
+  </message>
+  <message>
+   <source>has no sound sample in any channel</source>
+   <translation>no tiene ninguna muestra válida en ningún canal</translation>
+  </message>
+  <message>
+   <source>has no state that can be read</source>
+   <translation>no tiene un estado legible</translation>
+  </message>
+  <message>
+   <source>has no table of numbers in its first 400 lines</source>
+   <translation>no tiene una tabla de números en sus primeras 400 líneas</translation>
+  </message>
+  <message>
+   <source>has no time column and names no sample rate</source>
+   <translation>no tiene columna de tiempo ni indica una frecuencia de muestreo</translation>
+  </message>
+  <message>
+   <source>has readings on its line</source>
+   <translation>tiene mediciones en su línea</translation>
+  </message>
+  <message>
+   <source>has samples of {} bits</source>
+   <translation>tiene muestras de {} bits</translation>
+  </message>
+  <message>
+   <source>has two decimal marks</source>
+   <translation>tiene dos marcas decimales</translation>
+  </message>
+  <message>
+   <source>has {} signals; the first {} are read</source>
+   <translation>tiene {} señales; se leen las primeras {}</translation>
+  </message>
+  <message>
    <source>help for this view</source>
    <translation>ayuda de esta vista</translation>
+  </message>
+  <message>
+   <source>hexadecimal, such as 0x1F0</source>
+   <translation>hexadecimal, como 0x1F0</translation>
   </message>
   <message>
    <source>hidden</source>
@@ -4989,6 +6669,42 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>antiguo</translation>
   </message>
   <message>
+   <source>holds more changes than can be kept</source>
+   <translation>contiene más cambios de los que se pueden guardar</translation>
+  </message>
+  <message>
+   <source>holds more than 10000 limits</source>
+   <translation>contiene más de 10000 límites</translation>
+  </message>
+  <message>
+   <source>holds no frame of a bus</source>
+   <translation>no contiene ninguna trama de un bus</translation>
+  </message>
+  <message>
+   <source>holds no frame that the signal map names</source>
+   <translation>no contiene ninguna trama que nombre el mapa de señales</translation>
+  </message>
+  <message>
+   <source>holds no limits</source>
+   <translation>no contiene límites</translation>
+  </message>
+  <message>
+   <source>holds no row</source>
+   <translation>no contiene ninguna fila</translation>
+  </message>
+  <message>
+   <source>holds no samples</source>
+   <translation>no contiene muestras</translation>
+  </message>
+  <message>
+   <source>holds no speeds</source>
+   <translation>no contiene velocidades</translation>
+  </message>
+  <message>
+   <source>holds something that is not a text</source>
+   <translation>contiene algo que no es un texto</translation>
+  </message>
+  <message>
    <source>hole sealed</source>
    <translation>agujero sellado</translation>
   </message>
@@ -4999,6 +6715,22 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>how it is written</source>
    <translation>cómo está escrito</translation>
+  </message>
+  <message>
+   <source>how often it was set, as 3</source>
+   <translation>cuántas veces se registró, como 3</translation>
+  </message>
+  <message>
+   <source>how the capture beside it is written</source>
+   <translation>cómo está escrita la captura que está al lado</translation>
+  </message>
+  <message>
+   <source>identifier 0x{:04X}</source>
+   <translation>identificador 0x{:04X}</translation>
+  </message>
+  <message>
+   <source>identifiers that occur in the log</source>
+   <translation>identificadores que aparecen en el registro</translation>
   </message>
   <message>
    <source>implausible</source>
@@ -5033,6 +6765,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>mirar</translation>
   </message>
   <message>
+   <source>install libqt6sql6-psql</source>
+   <translation>instale libqt6sql6-psql</translation>
+  </message>
+  <message>
+   <source>install libqt6sql6-sqlite</source>
+   <translation>instale libqt6sql6-sqlite</translation>
+  </message>
+  <message>
    <source>insulation of a wire</source>
    <translation>aislamiento de un cable</translation>
   </message>
@@ -5049,8 +6789,36 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>corto intermitente</translation>
   </message>
   <message>
+   <source>intermittents</source>
+   <translation>intermitentes</translation>
+  </message>
+  <message>
+   <source>is a bus log without its signal map</source>
+   <translation>es un registro de bus sin su mapa de señales</translation>
+  </message>
+  <message>
+   <source>is a link to another folder</source>
+   <translation>es un enlace a otra carpeta</translation>
+  </message>
+  <message>
+   <source>is a negative resistance: the circuit is live, or the leads were not zeroed</source>
+   <translation>es una resistencia negativa: el circuito tiene tensión, o no se pusieron a cero las puntas</translation>
+  </message>
+  <message>
+   <source>is above max</source>
+   <translation>está por encima de max</translation>
+  </message>
+  <message>
+   <source>is above the maximum</source>
+   <translation>está por encima del máximo</translation>
+  </message>
+  <message>
    <source>is above what is</source>
    <translation>está por encima de lo que</translation>
+  </message>
+  <message>
+   <source>is answered "busy" {} times</source>
+   <translation>recibe {} veces la respuesta "ocupado"</translation>
   </message>
   <message>
    <source>is as</source>
@@ -5061,12 +6829,264 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>está al borde de lo que</translation>
   </message>
   <message>
+   <source>is being read</source>
+   <translation>se está leyendo</translation>
+  </message>
+  <message>
    <source>is below what is</source>
    <translation>está por debajo de lo que</translation>
   </message>
   <message>
+   <source>is cut off: {} of {} samples are there</source>
+   <translation>está cortado: hay {} de {} muestras</translation>
+  </message>
+  <message>
+   <source>is damaged and cannot be put aside</source>
+   <translation>está dañado y no se puede apartar</translation>
+  </message>
+  <message>
+   <source>is empty</source>
+   <translation>está vacío</translation>
+  </message>
+  <message>
+   <source>is how an instrument says that it has no number</source>
+   <translation>es como un instrumento dice que no tiene número</translation>
+  </message>
+  <message>
+   <source>is in {}, but {} is what is measured here</source>
+   <translation>está en {}, pero aquí se mide {}</translation>
+  </message>
+  <message>
+   <source>is it switched on?</source>
+   <translation>¿está encendido?</translation>
+  </message>
+  <message>
+   <source>is larger than 64 MB</source>
+   <translation>es mayor de 64 MB</translation>
+  </message>
+  <message>
+   <source>is missing</source>
+   <translation>falta</translation>
+  </message>
+  <message>
+   <source>is named in the job but is not there</source>
+   <translation>se nombra en el trabajo pero no está</translation>
+  </message>
+  <message>
+   <source>is neither PDF nor HTML</source>
+   <translation>no es ni PDF ni HTML</translation>
+  </message>
+  <message>
+   <source>is neither SVG nor PNG</source>
+   <translation>no es ni SVG ni PNG</translation>
+  </message>
+  <message>
+   <source>is neither true nor false</source>
+   <translation>no es ni true ni false</translation>
+  </message>
+  <message>
+   <source>is nested more than {} levels deep</source>
+   <translation>está anidado a más de {} niveles</translation>
+  </message>
+  <message>
+   <source>is no JSON object</source>
+   <translation>no es un objeto JSON</translation>
+  </message>
+  <message>
+   <source>is no address</source>
+   <translation>no es una dirección</translation>
+  </message>
+  <message>
+   <source>is no autosave</source>
+   <translation>no es un autoguardado</translation>
+  </message>
+  <message>
+   <source>is no circuit that could have this line</source>
+   <translation>no es un circuito que pudiera tener esta línea</translation>
+  </message>
+  <message>
+   <source>is no identifier</source>
+   <translation>no es un identificador</translation>
+  </message>
+  <message>
+   <source>is no name</source>
+   <translation>no es un nombre</translation>
+  </message>
+  <message>
+   <source>is no name of a job</source>
+   <translation>no es nombre de un trabajo</translation>
+  </message>
+  <message>
+   <source>is no picture that can be read</source>
+   <translation>no es una imagen legible</translation>
+  </message>
+  <message>
+   <source>is no place in a record</source>
+   <translation>no es un lugar de un registro</translation>
+  </message>
+  <message>
+   <source>is no practice case</source>
+   <translation>no es un caso de práctica</translation>
+  </message>
+  <message>
+   <source>is no row of a profile</source>
+   <translation>no es una fila de un perfil</translation>
+  </message>
+  <message>
+   <source>is no row of numbers, as it was said to be</source>
+   <translation>no es una fila de números, como se indicó</translation>
+  </message>
+  <message>
+   <source>is no scan map</source>
+   <translation>no es un mapa de escáner</translation>
+  </message>
+  <message>
+   <source>is no shop's logbook</source>
+   <translation>no es el libro de trabajos de un taller</translation>
+  </message>
+  <message>
+   <source>is no signal map</source>
+   <translation>no es un mapa de señales</translation>
+  </message>
+  <message>
+   <source>is no size of a number</source>
+   <translation>no es un tamaño de número</translation>
+  </message>
+  <message>
+   <source>is no table of priors</source>
+   <translation>no es una tabla de supuestos previos</translation>
+  </message>
+  <message>
+   <source>is no temperature a coil is measured at (-60 to 250 degrees)</source>
+   <translation>no es una temperatura a la que se mida una bobina (-60 a 250 grados)</translation>
+  </message>
+  <message>
+   <source>is no zip that can be opened (</source>
+   <translation>no es un zip que se pueda abrir (</translation>
+  </message>
+  <message>
+   <source>is not JSON</source>
+   <translation>no es JSON</translation>
+  </message>
+  <message>
+   <source>is not UTF-8 text</source>
+   <translation>no es texto UTF-8</translation>
+  </message>
+  <message>
+   <source>is not a case file</source>
+   <translation>no es un archivo de trabajo</translation>
+  </message>
+  <message>
+   <source>is not a circuit of this job</source>
+   <translation>no es un circuito de este trabajo</translation>
+  </message>
+  <message>
+   <source>is not a file</source>
+   <translation>no es un archivo</translation>
+  </message>
+  <message>
+   <source>is not a file of this program, and was left as it is</source>
+   <translation>no es un archivo de este programa y se dejó como está</translation>
+  </message>
+  <message>
+   <source>is not a file that can be replaced</source>
+   <translation>no es un archivo que se pueda reemplazar</translation>
+  </message>
+  <message>
+   <source>is not a limits sheet</source>
+   <translation>no es una hoja de límites</translation>
+  </message>
+  <message>
+   <source>is not a line of a logbook</source>
+   <translation>no es una línea de un libro de trabajos</translation>
+  </message>
+  <message>
+   <source>is not a list</source>
+   <translation>no es una lista</translation>
+  </message>
+  <message>
+   <source>is not a number</source>
+   <translation>no es un número</translation>
+  </message>
+  <message>
+   <source>is not a number a meter can show</source>
+   <translation>no es un número que un multímetro pueda mostrar</translation>
+  </message>
+  <message>
+   <source>is not a practice case</source>
+   <translation>no es un caso de práctica</translation>
+  </message>
+  <message>
+   <source>is not a text</source>
+   <translation>no es un texto</translation>
+  </message>
+  <message>
+   <source>is not a text file</source>
+   <translation>no es un archivo de texto</translation>
+  </message>
+  <message>
+   <source>is not above the range before</source>
+   <translation>no está por encima del rango anterior</translation>
+  </message>
+  <message>
+   <source>is not among the readings</source>
+   <translation>no está entre las mediciones</translation>
+  </message>
+  <message>
+   <source>is not an object</source>
+   <translation>no es un objeto</translation>
+  </message>
+  <message>
+   <source>is not answered by the control unit in time</source>
+   <translation>no es respondido a tiempo por la centralita</translation>
+  </message>
+  <message>
+   <source>is not in the logbook</source>
+   <translation>no está en el libro de trabajos</translation>
+  </message>
+  <message>
+   <source>is not kept any more</source>
+   <translation>ya no se conserva</translation>
+  </message>
+  <message>
+   <source>is not the circuit in question</source>
+   <translation>no es el circuito en cuestión</translation>
+  </message>
+  <message>
+   <source>is not usable JSON: </source>
+   <translation>no es JSON utilizable: </translation>
+  </message>
+  <message>
+   <source>is not valid JSON: </source>
+   <translation>no es JSON válido: </translation>
+  </message>
+  <message>
+   <source>is of a newer program</source>
+   <translation>es de un programa más nuevo</translation>
+  </message>
+  <message>
+   <source>is refused by the control unit: </source>
+   <translation>es rechazado por la centralita: </translation>
+  </message>
+  <message>
+   <source>is there already</source>
+   <translation>ya existe</translation>
+  </message>
+  <message>
+   <source>is too low for pulses of 45 to 90 microseconds</source>
+   <translation>es demasiado baja para pulsos de 45 a 90 microsegundos</translation>
+  </message>
+  <message>
    <source>is too near to tell of</source>
    <translation>está demasiado cerca de</translation>
+  </message>
+  <message>
+   <source>is worked on in another window</source>
+   <translation>se está trabajando en otra ventana</translation>
+  </message>
+  <message>
+   <source>isolation</source>
+   <translation>aislamiento de la avería</translation>
   </message>
   <message>
    <source>it</source>
@@ -5087,6 +7107,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>it is what found the fault</source>
    <translation>es la que halló la avería</translation>
+  </message>
+  <message>
+   <source>it needs exactly one</source>
+   <translation>necesita exactamente uno</translation>
   </message>
   <message>
    <source>it needs to {}, which the owner does not allow</source>
@@ -5205,12 +7229,32 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>tramo</translation>
   </message>
   <message>
+   <source>legs come with them</source>
+   <translation>los tramos vienen con ellos</translation>
+  </message>
+  <message>
    <source>length, m</source>
    <translation>largo, m</translation>
   </message>
   <message>
+   <source>letters that can be written, and names that are used once</source>
+   <translation>letras que se puedan escribir, y nombres que se usen una vez</translation>
+  </message>
+  <message>
+   <source>letters, digits and dashes, at most 64</source>
+   <translation>letras, cifras y guiones, 64 como máximo</translation>
+  </message>
+  <message>
+   <source>letters, digits and dashes, at most 64; or leave it out</source>
+   <translation>letras, cifras y guiones, 64 como máximo; u omítalo</translation>
+  </message>
+  <message>
    <source>level</source>
    <translation>nivel</translation>
+  </message>
+  <message>
+   <source>lies outside the job's folder and was not added here</source>
+   <translation>está fuera de la carpeta del trabajo y no se añadió aquí</translation>
   </message>
   <message>
    <source>limit</source>
@@ -5229,8 +7273,36 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>límites de una hoja</translation>
   </message>
   <message>
+   <source>line </source>
+   <translation>línea </translation>
+  </message>
+  <message>
    <source>line %1%2</source>
    <translation>línea %1%2</translation>
+  </message>
+  <message>
+   <source>line {}: text after the last row of numbers was left out</source>
+   <translation>línea {}: se omitió el texto tras la última fila de números</translation>
+  </message>
+  <message>
+   <source>line {}: {}</source>
+   <translation>línea {}: {}</translation>
+  </message>
+  <message>
+   <source>lines such as (1436509052.249713) can0 1F0#01F401F4</source>
+   <translation>líneas como (1436509052.249713) can0 1F0#01F401F4</translation>
+  </message>
+  <message>
+   <source>list at least one, with a name</source>
+   <translation>indique al menos uno, con nombre</translation>
+  </message>
+  <message>
+   <source>list the limits</source>
+   <translation>indique los límites</translation>
+  </message>
+  <message>
+   <source>list the ranges lowest first</source>
+   <translation>indique los rangos empezando por el menor</translation>
   </message>
   <message>
    <source>list the readings</source>
@@ -5241,8 +7313,32 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>encendida</translation>
   </message>
   <message>
+   <source>lit, dim or dark</source>
+   <translation>lit, dim o dark</translation>
+  </message>
+  <message>
    <source>live speed</source>
    <translation>velocidad</translation>
+  </message>
+  <message>
+   <source>live speed by circuit, as {"LF": 5.0}</source>
+   <translation>velocidad por circuito, como {"LF": 5.0}</translation>
+  </message>
+  <message>
+   <source>loaded tests</source>
+   <translation>pruebas con carga</translation>
+  </message>
+  <message>
+   <source>look for it by a word of it</source>
+   <translation>búsquelo por una de sus palabras</translation>
+  </message>
+  <message>
+   <source>look whether the file is there and the disk has room</source>
+   <translation>mire si el archivo está ahí y el disco tiene espacio</translation>
+  </message>
+  <message>
+   <source>look whether the folder can be written</source>
+   <translation>mire si se puede escribir en la carpeta</translation>
   </message>
   <message>
    <source>looks {}, nearly sure</source>
@@ -5271,6 +7367,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>made beside it</source>
    <translation>hecho al lado</translation>
+  </message>
+  <message>
+   <source>maps no signal</source>
+   <translation>no asigna ninguna señal</translation>
   </message>
   <message>
    <source>means</source>
@@ -5325,6 +7425,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>módulo</translation>
   </message>
   <message>
+   <source>module first, sensor and ring last</source>
+   <translation>la centralita primero, el sensor y la corona al final</translation>
+  </message>
+  <message>
    <source>module ground</source>
    <translation>masa del módulo</translation>
   </message>
@@ -5373,6 +7477,38 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>nombrar una pieza</translation>
   </message>
   <message>
+   <source>name an element of its path, or leave it out for the whole circuit</source>
+   <translation>nombre un elemento de su recorrido, u omítalo para todo el circuito</translation>
+  </message>
+  <message>
+   <source>name each circuit once</source>
+   <translation>nombre cada circuito una vez</translation>
+  </message>
+  <message>
+   <source>name it in the case's "suspect"</source>
+   <translation>nómbrelo en "suspect" del trabajo</translation>
+  </message>
+  <message>
+   <source>name its connectors, or module for its plug</source>
+   <translation>nombre sus conectores, o module para su conector</translation>
+  </message>
+  <message>
+   <source>name one of its circuits</source>
+   <translation>nombre uno de sus circuitos</translation>
+  </message>
+  <message>
+   <source>name one of them</source>
+   <translation>nombre uno de ellos</translation>
+  </message>
+  <message>
+   <source>names no circuit for </source>
+   <translation>no nombra ningún circuito para </translation>
+  </message>
+  <message>
+   <source>names no two circuits</source>
+   <translation>no nombra dos circuitos</translation>
+  </message>
+  <message>
    <source>narrower</source>
    <translation>más estrecho</translation>
   </message>
@@ -5395,6 +7531,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>night</source>
    <translation>noche</translation>
+  </message>
+  <message>
+   <source>no circuit is chosen</source>
+   <translation>no hay ningún circuito elegido</translation>
+  </message>
+  <message>
+   <source>no circuit is described</source>
+   <translation>no se describe ningún circuito</translation>
   </message>
   <message>
    <source>no code returned</source>
@@ -5441,8 +7585,16 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>ninguna prueba mostraría más</translation>
   </message>
   <message>
+   <source>no test; {"test": {...}}</source>
+   <translation>ningún ensayo; {"test": {...}}</translation>
+  </message>
+  <message>
    <source>no trace yet</source>
    <translation>aún sin registro</translation>
+  </message>
+  <message>
+   <source>no value yet</source>
+   <translation>todavía sin valor</translation>
   </message>
   <message>
    <source>no whole turn: say how many teeth the ring has (Intake), or record a longer spin</source>
@@ -5505,6 +7657,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>nada está mal</translation>
   </message>
   <message>
+   <source>nothing stands between sensor and ring</source>
+   <translation>no hay nada entre el sensor y la corona</translation>
+  </message>
+  <message>
    <source>nothing that is wrong now</source>
    <translation>nada que esté mal ahora</translation>
   </message>
@@ -5523,6 +7679,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>number on the sensor</source>
    <translation>número del sensor</translation>
+  </message>
+  <message>
+   <source>of "</source>
+   <translation>de "</translation>
   </message>
   <message>
    <source>ohms</source>
@@ -5557,12 +7717,48 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>un hueco es más ancho</translation>
   </message>
   <message>
+   <source>one job a line, as the program saves a logbook</source>
+   <translation>un trabajo por línea, como guarda el programa un libro de trabajos</translation>
+  </message>
+  <message>
+   <source>one of</source>
+   <translation>uno de</translation>
+  </message>
+  <message>
+   <source>one of dark dim lit</source>
+   <translation>uno de dark dim lit</translation>
+  </message>
+  <message>
+   <source>one of open short-ground short-supply open-or-short ...</source>
+   <translation>uno de open short-ground short-supply open-or-short ...</translation>
+  </message>
+  <message>
+   <source>one of {}</source>
+   <translation>uno de {}</translation>
+  </message>
+  <message>
+   <source>one of {}ground battery, or a leg with a fraction as L2@0.5</source>
+   <translation>uno de {}ground battery, o un tramo con una fracción como L2@0.5</translation>
+  </message>
+  <message>
    <source>one page for the owner, all for the file</source>
    <translation>una página para el dueño, todo para el archivo</translation>
   </message>
   <message>
+   <source>one reading</source>
+   <translation>una medición</translation>
+  </message>
+  <message>
    <source>one turn of {} teeth, 0° is the first pulse</source>
    <translation>una vuelta de {} dientes, 0° es el primer pulso</translation>
+  </message>
+  <message>
+   <source>only a number that a limit can be about is kept as good</source>
+   <translation>solo se guarda como bueno un número del que pueda tratar un límite</translation>
+  </message>
+  <message>
+   <source>only connectors and splices are put in</source>
+   <translation>solo se insertan conectores y empalmes</translation>
   </message>
   <message>
    <source>only seen on the lift or on stands</source>
@@ -5579,6 +7775,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>open a capture</source>
    <translation>abrir un registro</translation>
+  </message>
+  <message>
+   <source>open it with that version; nothing was changed</source>
+   <translation>ábralo con esa versión; no se cambió nada</translation>
   </message>
   <message>
    <source>open or short</source>
@@ -5625,6 +7825,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>pasivo</translation>
   </message>
   <message>
+   <source>percent and counts, as 0.5 + 2</source>
+   <translation>porcentaje y cuentas, como 0,5 + 2</translation>
+  </message>
+  <message>
    <source>pierce</source>
    <translation>pinchar</translation>
   </message>
@@ -5669,12 +7873,28 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>poner un empalme</translation>
   </message>
   <message>
+   <source>put it back, or take that reading out of the job</source>
+   <translation>devuélvalo a su sitio, o quite esa medición del trabajo</translation>
+  </message>
+  <message>
+   <source>put it beside, as </source>
+   <translation>póngalo al lado, como </translation>
+  </message>
+  <message>
+   <source>put it last</source>
+   <translation>póngalo al final</translation>
+  </message>
+  <message>
    <source>read only: open elsewhere</source>
    <translation>solo lectura: abierto en otro</translation>
   </message>
   <message>
    <source>read the connected meter</source>
    <translation>leer el aparato conectado</translation>
+  </message>
+  <message>
+   <source>read without its side file: </source>
+   <translation>leído sin su archivo lateral: </translation>
   </message>
   <message>
    <source>reading</source>
@@ -5701,12 +7921,36 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>trasera derecha</translation>
   </message>
   <message>
+   <source>rear wheel through the cabin</source>
+   <translation>rueda trasera por el habitáculo</translation>
+  </message>
+  <message>
+   <source>rear wheel under the floor, three connectors</source>
+   <translation>rueda trasera bajo el piso, tres conectores</translation>
+  </message>
+  <message>
+   <source>records no change</source>
+   <translation>no registra ningún cambio</translation>
+  </message>
+  <message>
+   <source>refuses "{}": {}</source>
+   <translation>rechaza "{}": {}</translation>
+  </message>
+  <message>
+   <source>refuses our frame: code 0x{:02X}</source>
+   <translation>rechaza nuestra trama: código 0x{:02X}</translation>
+  </message>
+  <message>
    <source>remove a reading</source>
    <translation>quitar una lectura</translation>
   </message>
   <message>
    <source>remove a work done</source>
    <translation>quitar un trabajo hecho</translation>
+  </message>
+  <message>
+   <source>remove those first, they would have no place</source>
+   <translation>quítelas primero, no tendrían lugar</translation>
   </message>
   <message>
    <source>repaired</source>
@@ -5769,8 +8013,48 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>rueda {:.3f} m por vuelta (3,05 x diámetro)</translation>
   </message>
   <message>
+   <source>rows of numbers with a time column, separated by comma, semicolon or tab</source>
+   <translation>filas de números con una columna de tiempo, separadas por coma, punto y coma o tabulador</translation>
+  </message>
+  <message>
+   <source>run check</source>
+   <translation>ejecute check</translation>
+  </message>
+  <message>
+   <source>runs backwards</source>
+   <translation>corre hacia atrás</translation>
+  </message>
+  <message>
+   <source>s, ms, us or ns</source>
+   <translation>s, ms, us o ns</translation>
+  </message>
+  <message>
+   <source>save the file as JSON in UTF-8</source>
+   <translation>guarde el archivo como JSON en UTF-8</translation>
+  </message>
+  <message>
+   <source>save the sheet as UTF-8</source>
+   <translation>guarde la hoja como UTF-8</translation>
+  </message>
+  <message>
+   <source>save under another name</source>
+   <translation>guarde con otro nombre</translation>
+  </message>
+  <message>
    <source>saved in %1</source>
    <translation>guardado en %1</translation>
+  </message>
+  <message>
+   <source>say module, leg, connector, splice, sensor or ring</source>
+   <translation>diga module, leg, connector, splice, sensor o ring</translation>
+  </message>
+  <message>
+   <source>say what the limit is about, as coil-resistance</source>
+   <translation>diga de qué trata el límite, como coil-resistance</translation>
+  </message>
+  <message>
+   <source>say what was measured, as resistance</source>
+   <translation>diga qué se midió, como resistance</translation>
   </message>
   <message>
    <source>says nothing</source>
@@ -5797,12 +8081,32 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>buscar en la ayuda</translation>
   </message>
   <message>
+   <source>seconds and km/h, as 1.5,20</source>
+   <translation>segundos y km/h, como 1.5,20</translation>
+  </message>
+  <message>
+   <source>seconds that rise, and 0 to 500 km/h</source>
+   <translation>segundos crecientes, y 0 a 500 km/h</translation>
+  </message>
+  <message>
+   <source>see the message at the start</source>
+   <translation>vea el mensaje del inicio</translation>
+  </message>
+  <message>
    <source>semicolon ;</source>
    <translation>punto y coma ;</translation>
   </message>
   <message>
    <source>semicolons</source>
    <translation>puntos y coma</translation>
+  </message>
+  <message>
+   <source>sense resistor in the feed</source>
+   <translation>resistencia de medida en la alimentación</translation>
+  </message>
+  <message>
+   <source>sense resistor in the return</source>
+   <translation>resistencia de medida en el retorno</translation>
   </message>
   <message>
    <source>sensor</source>
@@ -5831,6 +8135,22 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>sensor weak</source>
    <translation>sensor débil</translation>
+  </message>
+  <message>
+   <source>sensor_of and into, two different circuits</source>
+   <translation>sensor_of e into, dos circuitos distintos</translation>
+  </message>
+  <message>
+   <source>sent a block that is not made of 4-byte samples</source>
+   <translation>envió un bloque que no está hecho de muestras de 4 bytes</translation>
+  </message>
+  <message>
+   <source>sent no samples</source>
+   <translation>no envió muestras</translation>
+  </message>
+  <message>
+   <source>service 0x{:02X}</source>
+   <translation>servicio 0x{:02X}</translation>
   </message>
   <message>
    <source>service information</source>
@@ -5929,6 +8249,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>fuente y fecha: una página, una pieza medida</translation>
   </message>
   <message>
+   <source>space on the disk</source>
+   <translation>espacio en el disco</translation>
+  </message>
+  <message>
    <source>splice</source>
    <translation>empalme</translation>
   </message>
@@ -5945,8 +8269,16 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>cuadrada</translation>
   </message>
   <message>
+   <source>square millimetres as 0.5, or a gauge as AWG 20</source>
+   <translation>milímetros cuadrados como 0,5, o un calibre como AWG 20</translation>
+  </message>
+  <message>
    <source>stability</source>
    <translation>estabilidad</translation>
+  </message>
+  <message>
+   <source>stands still</source>
+   <translation>está parado</translation>
   </message>
   <message>
    <source>start from a usual line</source>
@@ -5961,6 +8293,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>queda en 0</translation>
   </message>
   <message>
+   <source>stays: every line has its module, sensor and ring</source>
+   <translation>se queda: cada línea tiene su centralita, sensor y corona</translation>
+  </message>
+  <message>
    <source>steering</source>
    <translation>dirección</translation>
   </message>
@@ -5973,12 +8309,24 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>paso de la reparación</translation>
   </message>
   <message>
+   <source>steps between 1 fs and some years; look at the unit of the time</source>
+   <translation>pasos entre 1 fs y algunos años; mire la unidad del tiempo</translation>
+  </message>
+  <message>
    <source>still</source>
    <translation>parada</translation>
   </message>
   <message>
    <source>stored code</source>
    <translation>código guardado</translation>
+  </message>
+  <message>
+   <source>substitution</source>
+   <translation>sustitución</translation>
+  </message>
+  <message>
+   <source>such as 7 and 14 mA</source>
+   <translation>como 7 y 14 mA</translation>
   </message>
   <message>
    <source>supply</source>
@@ -5991,6 +8339,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>suspicion of </source>
    <translation>sospecha de </translation>
+  </message>
+  <message>
+   <source>swap the two</source>
+   <translation>intercambie los dos</translation>
   </message>
   <message>
    <source>swings wide</source>
@@ -6013,12 +8365,28 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>retirar una prueba</translation>
   </message>
   <message>
+   <source>take out a connector, a splice or a leg</source>
+   <translation>quite un conector, un empalme o un tramo</translation>
+  </message>
+  <message>
    <source>take out a stored code</source>
    <translation>quitar un código guardado</translation>
   </message>
   <message>
+   <source>take the job over, or save under another name</source>
+   <translation>hágase cargo del trabajo, o guarde con otro nombre</translation>
+  </message>
+  <message>
    <source>taken</source>
    <translation>tomado</translation>
+  </message>
+  <message>
+   <source>takes no more bytes</source>
+   <translation>no acepta más bytes</translation>
+  </message>
+  <message>
+   <source>tcp:HOST:PORT, serial:/dev/ttyUSB0:9600 or usbtmc:/dev/usbtmc0</source>
+   <translation>tcp:HOST:PORT, serial:/dev/ttyUSB0:9600 o usbtmc:/dev/usbtmc0</translation>
   </message>
   <message>
    <source>teeth</source>
@@ -6057,20 +8425,76 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>prueba, lugar, estado</translation>
   </message>
   <message>
+   <source>text after the last row of numbers was left out</source>
+   <translation>se omitió el texto tras la última fila de números</translation>
+  </message>
+  <message>
+   <source>the "ecu" address of the map as this vehicle knows it</source>
+   <translation>la dirección "ecu" del mapa como la conoce este vehículo</translation>
+  </message>
+  <message>
+   <source>the "tester" address of the map as this vehicle knows it</source>
+   <translation>la dirección "tester" del mapa como la conoce este vehículo</translation>
+  </message>
+  <message>
+   <source>the PDF could not be begun</source>
+   <translation>no se pudo empezar el PDF</translation>
+  </message>
+  <message>
+   <source>the address of a vehicle's diagnostic gateway, with the key on</source>
+   <translation>la dirección de la pasarela de diagnóstico de un vehículo, con el contacto dado</translation>
+  </message>
+  <message>
    <source>the case is over</source>
    <translation>el caso terminó</translation>
+  </message>
+  <message>
+   <source>the circuit in question</source>
+   <translation>el circuito en cuestión</translation>
   </message>
   <message>
    <source>the cliff: between {} and {}{}</source>
    <translation>el escalón: entre {} y {}{}</translation>
   </message>
   <message>
+   <source>the complaint and its history</source>
+   <translation>la queja y su historia</translation>
+  </message>
+  <message>
    <source>the control unit's plug</source>
    <translation>el conector de la centralita</translation>
   </message>
   <message>
+   <source>the data identifier, as "0x4A01"</source>
+   <translation>el identificador de datos, como "0x4A01"</translation>
+  </message>
+  <message>
+   <source>the high current is not above the low one</source>
+   <translation>la corriente alta no está por encima de la baja</translation>
+  </message>
+  <message>
+   <source>the highest resistance of the range</source>
+   <translation>la resistencia más alta del rango</translation>
+  </message>
+  <message>
+   <source>the intake</source>
+   <translation>la recepción</translation>
+  </message>
+  <message>
+   <source>the job has no circuit in question</source>
+   <translation>el trabajo no tiene un circuito en cuestión</translation>
+  </message>
+  <message>
    <source>the joint</source>
    <translation>el empalme</translation>
+  </message>
+  <message>
+   <source>the key on, and the addresses of this control unit in the map</source>
+   <translation>el contacto dado, y las direcciones de esta centralita en el mapa</translation>
+  </message>
+  <message>
+   <source>the length of a block of data is no number</source>
+   <translation>la longitud de un bloque de datos no es un número</translation>
   </message>
   <message>
    <source>the line</source>
@@ -6091,6 +8515,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>the line up to </source>
    <translation>la línea hasta </translation>
+  </message>
+  <message>
+   <source>the lines</source>
+   <translation>las líneas</translation>
   </message>
   <message>
    <source>the logbook is not open</source>
@@ -6129,12 +8557,36 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>el conector del módulo</translation>
   </message>
   <message>
+   <source>the name of a circuit</source>
+   <translation>el nombre de un circuito</translation>
+  </message>
+  <message>
    <source>the other</source>
    <translation>el otro</translation>
   </message>
   <message>
    <source>the page to be read from afar (F11) speaks</source>
    <translation>la página para leer de lejos (F11) habla</translation>
+  </message>
+  <message>
+   <source>the path of </source>
+   <translation>el recorrido de </translation>
+  </message>
+  <message>
+   <source>the path of a capture</source>
+   <translation>la ruta de una captura</translation>
+  </message>
+  <message>
+   <source>the path of a file that exists</source>
+   <translation>la ruta de un archivo que exista</translation>
+  </message>
+  <message>
+   <source>the path of a file that exists and may be read</source>
+   <translation>la ruta de un archivo que exista y se pueda leer</translation>
+  </message>
+  <message>
+   <source>the path of the file it means</source>
+   <translation>la ruta del archivo al que se refiere</translation>
   </message>
   <message>
    <source>the plan is being worked out</source>
@@ -6145,6 +8597,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>el conector</translation>
   </message>
   <message>
+   <source>the printer could not be begun</source>
+   <translation>no se pudo iniciar la impresora</translation>
+  </message>
+  <message>
    <source>the reading jumps</source>
    <translation>la lectura salta</translation>
   </message>
@@ -6153,8 +8609,24 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>la lectura queda</translation>
   </message>
   <message>
+   <source>the reading was stopped</source>
+   <translation>se detuvo la lectura</translation>
+  </message>
+  <message>
+   <source>the repair and how it was closed</source>
+   <translation>la reparación y cómo se cerró</translation>
+  </message>
+  <message>
    <source>the ring</source>
    <translation>el anillo</translation>
+  </message>
+  <message>
+   <source>the ring is not at the end of the path</source>
+   <translation>la corona no está al final del recorrido</translation>
+  </message>
+  <message>
+   <source>the rows could also be {} columns between {}, with a decimal {}</source>
+   <translation>las filas también podrían ser {} columnas entre {}, con decimal {}</translation>
   </message>
   <message>
    <source>the sensor</source>
@@ -6169,8 +8641,32 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>el sensor o su anillo</translation>
   </message>
   <message>
+   <source>the smaller of the two as min</source>
+   <translation>el menor de los dos como min</translation>
+  </message>
+  <message>
+   <source>the sound output gives at most {:.2f} V peak to peak</source>
+   <translation>la salida de sonido da como máximo {:.2f} V pico a pico</translation>
+  </message>
+  <message>
+   <source>the time names no unit: seconds were taken</source>
+   <translation>el tiempo no indica unidad: se tomaron segundos</translation>
+  </message>
+  <message>
    <source>the tool box has no tool for it</source>
    <translation>no hay herramienta para ello</translation>
+  </message>
+  <message>
+   <source>the value as the meter showed it</source>
+   <translation>el valor como lo mostró el multímetro</translation>
+  </message>
+  <message>
+   <source>the value that was read, or "OL"</source>
+   <translation>el valor leído, u "OL"</translation>
+  </message>
+  <message>
+   <source>the vehicle, as in a case file</source>
+   <translation>el vehículo, como en un archivo de trabajo</translation>
   </message>
   <message>
    <source>the views of the rail</source>
@@ -6225,6 +8721,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>no hay pieza nueva; repárelo</translation>
   </message>
   <message>
+   <source>there is no place "{}" on {}</source>
+   <translation>no hay ningún punto "{}" en {}</translation>
+  </message>
+  <message>
    <source>there is no such circuit</source>
    <translation>no existe tal circuito</translation>
   </message>
@@ -6241,6 +8741,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>no varían: guardar otras piezas</translation>
   </message>
   <message>
+   <source>tick every hole once it is sealed</source>
+   <translation>marque cada agujero cuando esté sellado</translation>
+  </message>
+  <message>
    <source>ticks what is chosen</source>
    <translation>marca lo elegido</translation>
   </message>
@@ -6249,12 +8753,32 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>hora</translation>
   </message>
   <message>
+   <source>time runs backwards</source>
+   <translation>el tiempo corre hacia atrás</translation>
+  </message>
+  <message>
+   <source>time steps are not uniform ({} to {}): samples are handled at the times recorded</source>
+   <translation>los pasos de tiempo no son uniformes ({} a {}): las muestras se tratan en los tiempos registrados</translation>
+  </message>
+  <message>
+   <source>time {} at {:.9g} s after {:.9g} s</source>
+   <translation>el tiempo {} en {:.9g} s tras {:.9g} s</translation>
+  </message>
+  <message>
    <source>times</source>
    <translation>veces</translation>
   </message>
   <message>
+   <source>times that rise</source>
+   <translation>tiempos crecientes</translation>
+  </message>
+  <message>
    <source>title</source>
    <translation>título</translation>
+  </message>
+  <message>
+   <source>title, vehicle or tyre</source>
+   <translation>título, vehículo o neumático</translation>
   </message>
   <message>
    <source>to compare with</source>
@@ -6281,12 +8805,20 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>herramientas</translation>
   </message>
   <message>
+   <source>tools, prices, meter or limits</source>
+   <translation>herramientas, precios, multímetro o límites</translation>
+  </message>
+  <message>
    <source>tooth missing or damaged</source>
    <translation>diente ausente o dañado</translation>
   </message>
   <message>
    <source>tooth {}</source>
    <translation>diente {}</translation>
+  </message>
+  <message>
+   <source>tooth {} is not on a ring of {}</source>
+   <translation>el diente {} no está en una corona de {}</translation>
   </message>
   <message>
    <source>tooth {} of {}, in {} of {} turns</source>
@@ -6333,8 +8865,20 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>registro de %1</translation>
   </message>
   <message>
+   <source>traces</source>
+   <translation>trazas</translation>
+  </message>
+  <message>
    <source>traction</source>
    <translation>tracción</translation>
+  </message>
+  <message>
+   <source>trailer axle, long run with a joint</source>
+   <translation>eje de remolque, recorrido largo con un empalme</translation>
+  </message>
+  <message>
+   <source>try HTML</source>
+   <translation>pruebe con HTML</translation>
   </message>
   <message>
    <source>trying ...</source>
@@ -6357,12 +8901,72 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>dos cables que se tocan</translation>
   </message>
   <message>
+   <source>type a number with its unit, as 1.1k ohm or 4.98V</source>
+   <translation>escriba un número con su unidad, como 1,1k ohm o 4,98V</translation>
+  </message>
+  <message>
+   <source>type a number, or leave it empty</source>
+   <translation>escriba un número, o déjelo vacío</translation>
+  </message>
+  <message>
    <source>type a reading</source>
    <translation>escribir una lectura</translation>
   </message>
   <message>
+   <source>type amperes as 0.007, 7m or 7 mA</source>
+   <translation>escriba amperios como 0,007, 7m o 7 mA</translation>
+  </message>
+  <message>
+   <source>type degrees as 20, in {}</source>
+   <translation>escriba grados como 20, en {}</translation>
+  </message>
+  <message>
+   <source>type hertz as 52, 1.2k or 52Hz</source>
+   <translation>escriba hercios como 52, 1,2k o 52Hz</translation>
+  </message>
+  <message>
+   <source>type it as on the sidewall: 205/55R16</source>
+   <translation>escríbalo como en el flanco: 205/55R16</translation>
+  </message>
+  <message>
+   <source>type metres as 1.93</source>
+   <translation>escriba metros como 1,93</translation>
+  </message>
+  <message>
+   <source>type ohms as 1100, 1.1k, 1k1, 4.8M or OL</source>
+   <translation>escriba ohmios como 1100, 1,1k, 1k1, 4,8M u OL</translation>
+  </message>
+  <message>
+   <source>type percent as 40</source>
+   <translation>escriba porcentaje como 40</translation>
+  </message>
+  <message>
+   <source>type seconds as 0.2 or 200m</source>
+   <translation>escriba segundos como 0,2 o 200m</translation>
+  </message>
+  <message>
+   <source>type the output per hertz as 2m or 2 mWb</source>
+   <translation>escriba la salida por hercio como 2m o 2 mWb</translation>
+  </message>
+  <message>
+   <source>type volts as 4.98, 500m, 0.5V or OL</source>
+   <translation>escriba voltios como 4,98, 500m, 0,5V u OL</translation>
+  </message>
+  <message>
    <source>type what the meter shows</source>
    <translation>escriba la lectura</translation>
+  </message>
+  <message>
+   <source>type what the meter shows, as 4M8, 0.5V or OL</source>
+   <translation>escriba lo que muestra el multímetro, como 4M8, 0,5V u OL</translation>
+  </message>
+  <message>
+   <source>type {} as 25</source>
+   <translation>escriba {} como 25</translation>
+  </message>
+  <message>
+   <source>type {}M for megohm, {} mohm for milliohm</source>
+   <translation>escriba {}M para megaohmio, {} mohm para miliohmio</translation>
   </message>
   <message>
    <source>tyre</source>
@@ -6421,6 +9025,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>arriba, abajo, Intro</translation>
   </message>
   <message>
+   <source>variables declared by $var and changes behind #times</source>
+   <translation>variables declaradas por $var y cambios tras #tiempos</translation>
+  </message>
+  <message>
    <source>vehicle</source>
    <translation>vehículo</translation>
   </message>
@@ -6453,6 +9061,18 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>fue %1</translation>
   </message>
   <message>
+   <source>was shortened by another program while it was read</source>
+   <translation>fue acortado por otro programa mientras se leía</translation>
+  </message>
+  <message>
+   <source>was taken over by another window</source>
+   <translation>otra ventana se hizo cargo de él</translation>
+  </message>
+  <message>
+   <source>was written by a newer version of the program</source>
+   <translation>fue escrito por una versión más nueva del programa</translation>
+  </message>
+  <message>
    <source>watch the live speed</source>
    <translation>mirar la velocidad</translation>
   </message>
@@ -6479,6 +9099,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>what is allowed</source>
    <translation>qué se permite</translation>
+  </message>
+  <message>
+   <source>what is wrong, as open or sensor-dead</source>
+   <translation>qué está mal, como open o sensor-dead</translation>
   </message>
   <message>
    <source>what it gave</source>
@@ -6551,6 +9175,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>while the line is edited: add a plug, add a joint, take out, move</source>
    <translation>al editar la línea: conector, empalme, quitar, mover</translation>
+  </message>
+  <message>
+   <source>whole bytes from 0</source>
+   <translation>bytes enteros desde 0</translation>
   </message>
   <message>
    <source>wide gap</source>
@@ -6649,6 +9277,38 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>valor frente al mejor</translation>
   </message>
   <message>
+   <source>would not be the same when the job is opened again</source>
+   <translation>no sería lo mismo al abrir de nuevo el trabajo</translation>
+  </message>
+  <message>
+   <source>write a list of texts, as ["C1", "C2"]</source>
+   <translation>escriba una lista de textos, como ["C1", "C2"]</translation>
+  </message>
+  <message>
+   <source>write a plain number without quotes</source>
+   <translation>escriba un número simple sin comillas</translation>
+  </message>
+  <message>
+   <source>write it in braces</source>
+   <translation>escríbalo entre llaves</translation>
+  </message>
+  <message>
+   <source>write it in braces, as {"id": ...}</source>
+   <translation>escríbalo entre llaves, como {"id": ...}</translation>
+  </message>
+  <message>
+   <source>write it in quotes</source>
+   <translation>escríbalo entre comillas</translation>
+  </message>
+  <message>
+   <source>write it in square brackets</source>
+   <translation>escríbalo entre corchetes</translation>
+  </message>
+  <message>
+   <source>write true or false without quotes</source>
+   <translation>escriba true o false sin comillas</translation>
+  </message>
+  <message>
    <source>wrong sensor</source>
    <translation>sensor equivocado</translation>
   </message>
@@ -6715,6 +9375,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>{:.4g} Hz in place of the sensor</source>
    <translation>{:.4g} Hz en lugar del sensor</translation>
+  </message>
+  <message>
+   <source>{:g} is no probability</source>
+   <translation>{:g} no es una probabilidad</translation>
+  </message>
+  <message>
+   <source>{:g} is out of range</source>
+   <translation>{:g} está fuera de rango</translation>
   </message>
   <message>
    <source>{} ({}) was repeated and stands. Look for a second fault, or for what this list does not know.</source>
@@ -6801,6 +9469,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>{} pulsos sin hueco, parejos al {:.1f} %, {} pico a pico.{}{}</translation>
   </message>
   <message>
+   <source>{} readings</source>
+   <translation>{} mediciones</translation>
+  </message>
+  <message>
+   <source>{} readings hang on it</source>
+   <translation>{} mediciones dependen de él</translation>
+  </message>
+  <message>
    <source>{} reads {}</source>
    <translation>{} lee {}</translation>
   </message>
@@ -6861,12 +9537,24 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>{}: en {:.0f} de 100 casos así lo cura; {:.0f} en total, unos {:.0f} minutos.</translation>
   </message>
   <message>
+   <source>{}: not the same</source>
+   <translation>{}: no es igual</translation>
+  </message>
+  <message>
+   <source>{}: values[{}]</source>
+   <translation>{}: values[{}]</translation>
+  </message>
+  <message>
    <source>{}: {} in {:.0f} s, {:.1f} by chance{}</source>
    <translation>{}: {} en {:.0f} s, {:.1f} por azar{}</translation>
   </message>
   <message>
    <source>{}: {} is {:g} times as likely as usual{}; {} hardly.</source>
    <translation>{}: {} es {:g} veces más probable que de costumbre{}; {} apenas.</translation>
+  </message>
+  <message>
+   <source>{}: {} only here, {} only there</source>
+   <translation>{}: {} solo aquí, {} solo allí</translation>
   </message>
   <message>
    <source>{}{}rolling circumference {:.3f} m</source>

@@ -6,6 +6,8 @@
 #include <cmath>
 #include <cstring>
 
+#include "core/base/say.h"
+
 namespace haybale::instruments {
 
 std::optional<Quantity> quantityOf(circuit::TestKind kind) {
@@ -57,8 +59,8 @@ Result<std::vector<float>> samplesOf(std::string_view answer, const std::string&
   if (answer.find('#') != std::string_view::npos) {
     const auto block = blockContent(answer);
     if (!block || block->size() % 4 != 0) {
-      return block ? Error{name, std::nullopt, "sent a block that is not made of 4-byte samples",
-                           "FORMAT REAL,32"}
+      return block ? Error{name, std::nullopt,
+                           say("sent a block that is not made of 4-byte samples"), "FORMAT REAL,32"}
                    : Error{name, std::nullopt, block.error().what, block.error().wanted};
     }
     return floatsOf(*block);
@@ -147,7 +149,8 @@ Result<capture::Record> Scope::record(const ScopeSettings& s) {
   }
   const std::size_t count = out.channels.front().samples.size();
   if (count < 2 || !(*duration > 0)) {
-    return Error{link_.name(), std::nullopt, "sent no samples", "a record of at least two"};
+    return Error{link_.name(), std::nullopt, say("sent no samples"),
+                 say("a record of at least two")};
   }
   out.time.stepS = *duration / static_cast<double>(count);
   return out;

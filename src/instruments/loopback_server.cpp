@@ -14,6 +14,8 @@
 #include <memory>
 #include <vector>
 
+#include "core/base/say.h"
+
 namespace haybale::instruments {
 
 namespace {
@@ -107,7 +109,8 @@ Result<std::unique_ptr<LoopbackServer>> LoopbackServer::start(int port, Answer a
                                                               Limits limits) {
   const auto failed = [&](const char* what) {
     return Error{"127.0.0.1:" + std::to_string(port), std::nullopt,
-                 std::string(what) + ": " + std::strerror(errno), "another port, or 0 for any"};
+                 std::string(what) + ": " + std::strerror(errno),
+                 say("another port, or 0 for any")};
   };
   std::unique_ptr<LoopbackServer> out(new LoopbackServer);
   out->listener_ = ::socket(AF_INET, SOCK_STREAM | SOCK_NONBLOCK | SOCK_CLOEXEC, 0);

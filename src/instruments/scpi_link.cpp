@@ -4,6 +4,7 @@
 
 #include <algorithm>
 
+#include "core/base/say.h"
 #include "core/base/text.h"
 
 namespace haybale::instruments {
@@ -192,7 +193,7 @@ Result<std::string> ScpiLink::receive() {
     }
     if (cancelled_.exchange(false)) {
       line_.reset();  // its answer, come late, would be taken for the next one's
-      return Error{name_, std::nullopt, "the reading was stopped", ""};
+      return Error{name_, std::nullopt, say("the reading was stopped"), ""};
     }
     if (AnswerClock::now() >= end || buffer_.size() > kMostAnswer) {
       line_.reset();
@@ -267,8 +268,8 @@ Status ScpiLink::command(const std::string& text) {
   const auto number = parseNumber(std::string_view(*queue).substr(0, queue->find(',')));
   if (!number || *number != 0) {
     return Error{name_, std::nullopt,
-                 fmt::format("refuses \"{}\": {}", text, text::shortened(text::toUtf8(*queue), 80)),
-                 "an instrument that knows this SCPI command"};
+                 sayf("refuses \"{}\": {}", text, text::shortened(text::toUtf8(*queue), 80)),
+                 say("an instrument that knows this SCPI command")};
   }
   return Done{};
 }

@@ -9,6 +9,7 @@
 #include <cmath>
 #include <limits>
 
+#include "core/base/say.h"
 #include "core/base/text.h"
 
 namespace haybale::instruments {
@@ -71,8 +72,8 @@ Result<double> parseNumber(std::string_view text) {
   }
   if (!value) {
     return Error{"answer", std::nullopt,
-                 "\"" + text::shortened(text::toUtf8(text), 40) + "\" is no number",
-                 "a number such as 1.25E+01"};
+                 "\"" + text::shortened(text::toUtf8(text), 40) + say("\" is no number"),
+                 say("a number such as 1.25E+01")};
   }
   return *value;
 }
@@ -191,8 +192,8 @@ Result<Head> headOf(std::string_view bytes) {
   const int digits = bytes[1] - '0';
   if (digits < 1 || digits > 9) {
     return Error{"answer", std::nullopt,
-                 "a block of data begins with \"" + text::toUtf8(bytes.substr(0, 2)) + "\"",
-                 "# and the number of digits of its length"};
+                 say("a block of data begins with \"") + text::toUtf8(bytes.substr(0, 2)) + "\"",
+                 say("# and the number of digits of its length")};
   }
   out.head = 2 + static_cast<std::size_t>(digits);
   if (bytes.size() < out.head) {
@@ -201,8 +202,8 @@ Result<Head> headOf(std::string_view bytes) {
   const char* end = bytes.data() + out.head;
   const auto [stop, bad] = std::from_chars(bytes.data() + 2, end, out.content);
   if (bad != std::errc{} || stop != end) {
-    return Error{"answer", std::nullopt, "the length of a block of data is no number",
-                 "digits only"};
+    return Error{"answer", std::nullopt, say("the length of a block of data is no number"),
+                 say("digits only")};
   }
   out.whole = true;
   return out;
@@ -271,8 +272,8 @@ Result<std::string_view> blockContent(std::string_view answer) {
   if (answer.size() - head->head < head->content) {
     return Error{
         "answer", std::nullopt,
-        fmt::format("a block of {} bytes ends after {}", head->content, answer.size() - head->head),
-        "all of it"};
+        sayf("a block of {} bytes ends after {}", head->content, answer.size() - head->head),
+        say("all of it")};
   }
   return answer.substr(head->head, head->content);
 }

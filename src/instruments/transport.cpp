@@ -16,6 +16,8 @@
 #include <filesystem>
 #include <map>
 
+#include "core/base/say.h"
+
 namespace haybale::instruments {
 
 namespace {
@@ -53,13 +55,13 @@ class Descriptor : public Transport {
     const auto end = Clock::now() + within;
     while (!bytes.empty()) {
       if (!ready(fd_, POLLOUT, end)) {
-        return Error{name_, std::nullopt, "takes no more bytes", "is it switched on?"};
+        return Error{name_, std::nullopt, say("takes no more bytes"), say("is it switched on?")};
       }
       // A socket that is gone must answer, not end the program.
       const auto sent = socket_ ? ::send(fd_, bytes.data(), bytes.size(), MSG_NOSIGNAL)
                                 : ::write(fd_, bytes.data(), bytes.size());
       if (sent < 0 && errno != EAGAIN && errno != EINTR) {
-        return Error{name_, std::nullopt, std::strerror(errno), "connect it again"};
+        return Error{name_, std::nullopt, std::strerror(errno), say("connect it again")};
       }
       bytes.remove_prefix(static_cast<std::size_t>(std::max<ssize_t>(0, sent)));
     }
@@ -188,7 +190,7 @@ int takeNumber(std::string& rest, int fallback) {
 Result<Address> parseAddress(std::string_view text) {
   const auto wrong = [&](const char* what) {
     return Error{std::string(text), std::nullopt, what,
-                 "tcp:HOST:PORT, serial:/dev/ttyUSB0:9600 or usbtmc:/dev/usbtmc0"};
+                 say("tcp:HOST:PORT, serial:/dev/ttyUSB0:9600 or usbtmc:/dev/usbtmc0")};
   };
   const auto colon = text.find(':');
   if (colon == std::string_view::npos) {

@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "core/base/json.h"
+#include "core/base/say.h"
 #include "core/capture/candump.h"
 #include "core/job/test_json.h"
 #include "instruments/sim_instruments.h"
@@ -224,7 +225,7 @@ std::string Yard::handsLine(std::string_view line) {
   const auto fail = [](const std::string& sentence) { return oneLine({{"error", sentence}}); };
   const auto json = parseJson(line, "line");
   if (!json || !json->is_object() || !json->contains("test")) {
-    return fail(json ? "no test; {\"test\": {...}}" : json.error().sentence());
+    return fail(json ? say("no test; {\"test\": {...}}") : json.error().sentence());
   }
   const auto test = job::readTestJson((*json)["test"], "test", case_);
   if (!test) {

@@ -43,24 +43,34 @@ void wire(BoardFrame& frame, circuit::WireId id, double y, double from, double t
   }
 }
 
-// Colours in words over the first leg that has the room.
+// Colours and what the wires are for, in words, over the first leg that has the room; where none
+// has, the colours alone over the longest.
 void wireNames(BoardFrame& frame) {
+  constexpr double kSize = 13;
+  using circuit::WireId;
+  const auto label = [&](WireId id, bool role) {
+    const auto& w = frame.circuit.wire(id);
+    const auto letter = circuit::kWireNames[static_cast<std::size_t>(id)];
+    return role ? fmt::format("{} {} {}", letter, w.colour, sayName(w.role))
+                : fmt::format("{} {}", letter, w.colour);
+  };
+  const double needed = 8 + std::max(frame.measure(label(WireId::a, true), kSize, false),
+                                     frame.measure(label(WireId::b, true), kSize, false));
+  const Span* over = nullptr;
   for (std::size_t i = 0; i < frame.circuit.path.size(); ++i) {
-    if (frame.circuit.path[i].kind != ElementKind::leg || frame.spans[i].width() < 90) {
-      continue;
+    if (frame.circuit.path[i].kind == ElementKind::leg &&
+        (!over || (over->width() < needed && frame.spans[i].width() > over->width()))) {
+      over = &frame.spans[i];
     }
-    const auto label = [&](circuit::WireId id) {
-      const auto& w = frame.circuit.wire(id);
-      return fmt::format("{} {} {}", circuit::kWireNames[static_cast<std::size_t>(id)], w.colour,
-                         sayName(w.role));
-    };
-    frame.text(frame.spans[i].left + 6, kWireA - 9,
-               frame.fit(label(circuit::WireId::a), 13, false, frame.spans[i].width() - 8), 13,
-               Role::ink);
-    frame.text(frame.spans[i].left + 6, kWireB + 19,
-               frame.fit(label(circuit::WireId::b), 13, false, frame.spans[i].width() - 8), 13,
-               Role::ink);
+  }
+  if (!over) {
     return;
+  }
+  for (const auto& [id, y] :
+       {std::pair{WireId::a, kWireA - 9}, std::pair{WireId::b, kWireB + 19}}) {
+    const std::string text = label(id, over->width() >= needed);
+    frame.text(over->left + 6, y, frame.fit(text, kSize, false, over->width() - 8), kSize,
+               Role::ink);
   }
 }
 
@@ -89,8 +99,12 @@ void module(BoardFrame& frame, const Element& e, const Span& span) {
                       std::nullopt,
                       1,
                       std::nullopt});
-  frame.text(span.left + 6 + (span.width() - 30) / 2, (kWireA + kWireB) / 2 + 5, sayName("module"),
-             12, Role::railInk, true, Anchor::middle);
+  // A longer word is set smaller.
+  const double room = span.width() - 36;
+  const std::string word = sayName("module");
+  const double size = 12 * std::min(1.0, room / std::max(1.0, frame.measure(word, 12, true)));
+  frame.text(span.left + 6 + (span.width() - 30) / 2, (kWireA + kWireB) / 2 + 5, word, size,
+             Role::railInk, true, Anchor::middle);
   under(frame, e, span);
 }
 
@@ -170,7 +184,7 @@ void ring(BoardFrame& frame, const Span& span) {
 void leg(BoardFrame& frame, const Element& e, const Span& span) {
   const auto& repaired = frame.in.job->complaint.earlierRepair;
   const bool joint = std::find(repaired.begin(), repaired.end(), e.id) != repaired.end();
-  std::string length = e.lengthM ? fmt::format("{}, {:.2g} m", e.id, *e.lengthM) : e.id;
+  std::string length = e.lengthM ? sayf("{}, {:.2g} m", e.id, *e.lengthM) : e.id;
   if (frame.measure(length, 13, false) > span.width() - 4) {
     length = e.id;
   }

@@ -313,7 +313,7 @@ Result<QByteArray> toPdf(const picture::Report& report) {
   writer.setCreator(QStringLiteral("Hay Bale " HAYBALE_VERSION));
   QPainter painter;
   if (!painter.begin(&writer)) {
-    return Error{"", std::nullopt, "the PDF could not be begun", "try HTML"};
+    return Error{"", std::nullopt, say("the PDF could not be begun"), say("try HTML")};
   }
   print(report, painter, pages, [&] { writer.newPage(); });
   painter.end();
@@ -334,7 +334,8 @@ Status saveReport(const picture::Report& report, const QString& path) {
       path.endsWith(QStringLiteral(".htm"), Qt::CaseInsensitive)) {
     return job::writeFileAtomically(to, picture::toHtml(report, dataOf));
   }
-  return Error{to, std::nullopt, "is neither PDF nor HTML", "a name that ends in .pdf or .html"};
+  return Error{to, std::nullopt, say("is neither PDF nor HTML"),
+               say("a name that ends in .pdf or .html")};
 }
 
 std::vector<QImage> toImages(const picture::Report& report, int width) {

@@ -5,6 +5,7 @@
 #include <QPainter>
 
 #include "core/base/atomic_file.h"
+#include "core/base/say.h"
 #include "picture/svg.h"
 #include "render/scene_painter.h"
 
@@ -41,7 +42,8 @@ Status writePicture(const picture::Scene& scene, const QString& path) {
     return job::writeFileAtomically(
         to, std::string_view(bytes.constData(), static_cast<std::size_t>(bytes.size())));
   }
-  return Error{to, std::nullopt, "is neither SVG nor PNG", "a name that ends in .svg or .png"};
+  return Error{to, std::nullopt, say("is neither SVG nor PNG"),
+               say("a name that ends in .svg or .png")};
 }
 
 }  // namespace haybale::render

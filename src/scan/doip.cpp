@@ -2,6 +2,8 @@
 
 #include <fmt/format.h>
 
+#include "core/base/say.h"
+
 namespace haybale::scan {
 
 namespace {
@@ -83,12 +85,12 @@ class DoipChannel : public Channel {
         return code == 0x10 || code == 0x11
                    ? Status(Done{})
                    : Error{name_, std::nullopt,
-                           "does not let the tester in: " + activationText(code),
-                           "the \"tester\" address of the map as this vehicle knows it"};
+                           say("does not let the tester in: ") + activationText(code),
+                           say("the \"tester\" address of the map as this vehicle knows it")};
       }
     }
-    return Error{name_, std::nullopt, "does not answer the routing activation",
-                 "the address of a vehicle's diagnostic gateway, with the key on"};
+    return Error{name_, std::nullopt, say("does not answer the routing activation"),
+                 say("the address of a vehicle's diagnostic gateway, with the key on")};
   }
 
   Status send(std::string_view message) override {
@@ -131,8 +133,8 @@ class DoipChannel : public Channel {
     switch (frame.type) {
       case DoipType::headerRefused:
         return Error{name_, std::nullopt,
-                     fmt::format("refuses our frame: code 0x{:02X}", numberAt(got, 0, 1)),
-                     "a gateway of ISO 13400-2"};
+                     sayf("refuses our frame: code 0x{:02X}", numberAt(got, 0, 1)),
+                     say("a gateway of ISO 13400-2")};
       case DoipType::aliveAsked:
         if (auto sent = line_->write(doipBytes(DoipType::alive, bytesOf(ends_.tester, 2)), kWrite);
             !sent) {
@@ -144,8 +146,8 @@ class DoipChannel : public Channel {
           return broken("a refusal of " + std::to_string(got.size()) + " bytes");
         }
         return Error{name_, std::nullopt,
-                     "does not take the message: " + notTakenText(numberAt(got, 4, 1)),
-                     "the \"ecu\" address of the map as this vehicle knows it"};
+                     say("does not take the message: ") + notTakenText(numberAt(got, 4, 1)),
+                     say("the \"ecu\" address of the map as this vehicle knows it")};
       case DoipType::message:
         if (got.size() < 5) {
           return broken("a message of " + std::to_string(got.size()) + " bytes");
@@ -182,8 +184,8 @@ class DoipChannel : public Channel {
       }
       const auto lost = line_->read(heard_, left);
       if (lost == Loss::closed) {
-        return Error{name_, std::nullopt, "has closed the connection",
-                     "a gateway that stays awake: the key on, the plug seated"};
+        return Error{name_, std::nullopt, say("has closed the connection"),
+                     say("a gateway that stays awake: the key on, the plug seated")};
       }
     }
   }
@@ -206,16 +208,17 @@ std::string doipBytes(DoipType type, std::string_view payload) {
 
 Result<std::size_t> doipSize(std::string_view bytes) {
   if (bytes.size() >= 2 && (numberAt(bytes, 0, 1) ^ numberAt(bytes, 1, 1)) != 0xFF) {
-    return Error{"", std::nullopt, "does not speak DoIP: it sends " + hexText(bytes.substr(0, 8)),
-                 "a gateway of ISO 13400-2"};
+    return Error{"", std::nullopt,
+                 say("does not speak DoIP: it sends ") + hexText(bytes.substr(0, 8)),
+                 say("a gateway of ISO 13400-2")};
   }
   if (bytes.size() < kHeader) {
     return std::size_t{0};
   }
   const auto payload = numberAt(bytes, 4, 4);
   if (payload > kMostPayload) {
-    return Error{"", std::nullopt, fmt::format("announces a frame of {} bytes", payload),
-                 "at most 1 MB"};
+    return Error{"", std::nullopt, sayf("announces a frame of {} bytes", payload),
+                 say("at most 1 MB")};
   }
   return bytes.size() < kHeader + payload ? std::size_t{0}
                                           : kHeader + static_cast<std::size_t>(payload);

@@ -5,6 +5,7 @@
 #include <charconv>
 
 #include "core/base/json.h"
+#include "core/base/say.h"
 
 namespace haybale::scan {
 
@@ -32,7 +33,7 @@ std::uint32_t addressOf(ObjectReader& in, const char* key, std::uint32_t most,
     good = read.ec == std::errc() && read.ptr == end && from != end;
   }
   if (!good || value > most) {
-    in.fail(key, "is no address", right);
+    in.fail(key, say("is no address"), right);
     return usual;
   }
   return static_cast<std::uint32_t>(value);
@@ -48,19 +49,19 @@ Result<SpeedPlace> readSpeed(const Json& json, const std::string& path) {
   out.isSigned = in.boolean("signed").value_or(false);
   out.scale = in.number("scale").value_or(0.01);
   if (out.circuit.empty() && !in.error()) {
-    in.fail("circuit", "is missing", "the name of a circuit");
+    in.fail("circuit", say("is missing"), say("the name of a circuit"));
   }
   if (!json.contains("did") && !in.error()) {
-    in.fail("did", "is missing", "the data identifier, as \"0x4A01\"");
+    in.fail("did", say("is missing"), say("the data identifier, as \"0x4A01\""));
   }
   const auto whole = [](double value, double least, double most) {
     return value >= least && value <= most && value == static_cast<double>(static_cast<int>(value));
   };
   if (!whole(offset, 0, 4095) && !in.error()) {
-    in.fail("offset", "is no place in a record", "whole bytes from 0");
+    in.fail("offset", say("is no place in a record"), say("whole bytes from 0"));
   }
   if (!whole(bytes, 1, 8) && !in.error()) {
-    in.fail("bytes", "is no size of a number", "1 to 8");
+    in.fail("bytes", say("is no size of a number"), say("1 to 8"));
   }
   if (in.error()) {
     return *in.error();
@@ -80,10 +81,10 @@ Result<ScanMap> parseScanMap(std::string_view text, const std::string& name) {
   ObjectReader in(*json, name);
   ScanMap map;
   if (in.text("format") != "haybale-scan-map" && !in.error()) {
-    in.fail("format", "is no scan map", "\"format\": \"haybale-scan-map\"");
+    in.fail("format", say("is no scan map"), "\"format\": \"haybale-scan-map\"");
   }
   if (in.number("version").value_or(1) != 1 && !in.error()) {
-    in.fail("version", "is of a newer program", "1");
+    in.fail("version", say("is of a newer program"), "1");
   }
   map.doip.tester = static_cast<std::uint16_t>(addressOf(in, "tester", 0xFFFF, map.doip.tester));
   map.doip.ecu = static_cast<std::uint16_t>(addressOf(in, "ecu", 0xFFFF, map.doip.ecu));
@@ -106,7 +107,7 @@ Result<ScanMap> parseScanMap(std::string_view text, const std::string& name) {
   if (const Json* codes = in.object("codes")) {
     for (const auto& [code, circuit] : codes->items()) {
       if (!circuit.is_string()) {
-        in.fail("codes", "names no circuit for " + code, "{\"C0035\": \"FL\"}");
+        in.fail("codes", say("names no circuit for ") + code, "{\"C0035\": \"FL\"}");
         break;
       }
       map.codes[code] = circuit.get<std::string>();

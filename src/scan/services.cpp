@@ -5,6 +5,8 @@
 #include <algorithm>
 #include <set>
 
+#include "core/base/say.h"
+
 namespace haybale::scan {
 
 namespace {
@@ -142,10 +144,10 @@ Result<std::map<std::string, double>> readSpeeds(Client& client, const ScanMap& 
     }
     const std::string& record = records[place.did];
     if (place.offset + place.bytes > record.size()) {
-      return Error{fmt::format("identifier 0x{:04X}", place.did), std::nullopt,
-                   fmt::format("has a record of {} bytes, {} wants bytes {} to {}", record.size(),
-                               place.circuit, place.offset, place.offset + place.bytes - 1),
-                   "a map of this control unit"};
+      return Error{sayf("identifier 0x{:04X}", place.did), std::nullopt,
+                   sayf("has a record of {} bytes, {} wants bytes {} to {}", record.size(),
+                        place.circuit, place.offset, place.offset + place.bytes - 1),
+                   say("a map of this control unit")};
     }
     const auto raw = numberAt(record, place.offset, place.bytes);
     const auto bits = 8 * place.bytes;

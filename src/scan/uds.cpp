@@ -7,6 +7,8 @@
 #include <thread>
 #include <utility>
 
+#include "core/base/say.h"
+
 namespace haybale::scan {
 
 namespace {
@@ -103,13 +105,13 @@ Result<std::optional<std::string>> Client::answerTo(std::uint8_t service) {
       return std::optional<std::string>();
     }
     refused_ = code;
-    return Error{fmt::format("service 0x{:02X}", service), std::nullopt,
-                 "is refused by the control unit: " + refusalText(code),
-                 "a service, identifier and state of the car that it allows"};
+    return Error{sayf("service 0x{:02X}", service), std::nullopt,
+                 say("is refused by the control unit: ") + refusalText(code),
+                 say("a service, identifier and state of the car that it allows")};
   }
-  return Error{fmt::format("service 0x{:02X}", service), std::nullopt,
-               "is not answered by the control unit in time",
-               "the key on, and the addresses of this control unit in the map"};
+  return Error{sayf("service 0x{:02X}", service), std::nullopt,
+               say("is not answered by the control unit in time"),
+               say("the key on, and the addresses of this control unit in the map")};
 }
 
 Result<std::string> Client::ask(std::uint8_t service, std::string_view parameters) {
@@ -132,9 +134,9 @@ Result<std::string> Client::ask(std::uint8_t service, std::string_view parameter
     }
   }
   refused_ = kBusy;
-  return Error{fmt::format("service 0x{:02X}", service), std::nullopt,
-               fmt::format("is answered \"busy\" {} times", patience_.busyTimes + 1),
-               "a control unit that has nothing else to do; try again"};
+  return Error{sayf("service 0x{:02X}", service), std::nullopt,
+               sayf("is answered \"busy\" {} times", patience_.busyTimes + 1),
+               say("a control unit that has nothing else to do; try again")};
 }
 
 }  // namespace haybale::scan

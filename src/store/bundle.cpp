@@ -11,6 +11,7 @@
 
 #include "core/base/atomic_file.h"
 #include "core/base/json.h"
+#include "core/base/say.h"
 #include "core/base/text.h"
 #include "core/evidence/waveforms.h"
 #include "core/job/case_json.h"
@@ -35,7 +36,8 @@ struct Discard {
 using Zip = std::unique_ptr<zip_t, Discard>;
 
 Error refused(const std::string& path, const std::string& what) {
-  return Error{path, std::nullopt, what, "a bundle saved by this program; nothing was unpacked"};
+  return Error{path, std::nullopt, what,
+               say("a bundle saved by this program; nothing was unpacked")};
 }
 
 Result<Zip> openZip(const std::string& path, int flags) {
@@ -47,8 +49,8 @@ Result<Zip> openZip(const std::string& path, int flags) {
   zip_error_init_with_code(&error, code);
   const std::string why = zip_error_strerror(&error);
   zip_error_fini(&error);
-  return Error{path, std::nullopt, "is no zip that can be opened (" + why + ")",
-               "a bundle saved by this program"};
+  return Error{path, std::nullopt, say("is no zip that can be opened (") + why + ")",
+               say("a bundle saved by this program")};
 }
 
 // Gathers the files a case names and gives each a plain name in the bundle.
@@ -93,9 +95,8 @@ class Packer {
       ok = ok && source && zip_file_add(zip->get(), name.c_str(), source, ZIP_FL_ENC_UTF_8) >= 0;
     }
     if (!ok || zip_close(zip->get()) != 0) {
-      return Error{path, std::nullopt,
-                   fmt::format("could not be written ({})", zip_strerror(zip->get())),
-                   "free some space or choose another place"};
+      return Error{path, std::nullopt, sayf("could not be written ({})", zip_strerror(zip->get())),
+                   say("free some space or choose another place")};
     }
     (void)zip->release();  // closed
     return Done{};
@@ -120,12 +121,12 @@ class Packer {
     const std::string from = diagnosis::capturePath(file, folder_);
     std::error_code bad;
     if (!fs::is_regular_file(from, bad)) {
-      return Error{from, std::nullopt, "is named in the job but is not there",
-                   "put it back, or take that reading out of the job"};
+      return Error{from, std::nullopt, say("is named in the job but is not there"),
+                   say("put it back, or take that reading out of the job")};
     }
     if (!liesWithin(from) && !(added_ && added_(from))) {
-      return Error{from, std::nullopt, "lies outside the job's folder and was not added here",
-                   "add it to the reading anew, or copy it beside the job"};
+      return Error{from, std::nullopt, say("lies outside the job's folder and was not added here"),
+                   say("add it to the reading anew, or copy it beside the job")};
     }
     const auto known = names_.find(from);
     if (known != names_.end()) {
@@ -318,7 +319,7 @@ Result<std::string> unpackBundle(const std::string& path, const std::string& fol
   }
   std::error_code bad;
   if (fs::exists(folder, bad)) {
-    return Error{folder, std::nullopt, "is there already", "choose a folder that is new"};
+    return Error{folder, std::nullopt, say("is there already"), say("choose a folder that is new")};
   }
   if (auto status = unpackInto(zip->get(), path, folder); !status) {
     fs::remove_all(folder, bad);

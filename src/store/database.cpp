@@ -6,6 +6,7 @@
 #include <QSqlError>
 #include <QUuid>
 
+#include "core/base/say.h"
 #include "store/revision.h"
 
 namespace haybale::store {
@@ -139,8 +140,8 @@ Status Database::open(const StoreUrl& url) {
   }
   if (*from > kSchemaVersion) {
     return Error{url_.shown().toStdString(), std::nullopt,
-                 "was written by a newer version of the program",
-                 "open it with that version; nothing was changed"};
+                 say("was written by a newer version of the program"),
+                 say("open it with that version; nothing was changed")};
   }
   return *from < kSchemaVersion ? migrate() : Status(Done{});
 }
@@ -162,19 +163,19 @@ Status Database::connectTo() {
   }
   if (!db_.isValid()) {
     return Error{url_.shown().toStdString(), std::nullopt,
-                 "cannot be reached: the database driver is not installed",
-                 isSqlite() ? "install libqt6sql6-sqlite" : "install libqt6sql6-psql"};
+                 say("cannot be reached: the database driver is not installed"),
+                 isSqlite() ? say("install libqt6sql6-sqlite") : say("install libqt6sql6-psql")};
   }
   if (!db_.open()) {
     if (!isSqlite()) {
       return Error{url_.shown().toStdString(), std::nullopt,
-                   "cannot be reached (" + plain(db_.lastError()) + ")",
-                   "a server that runs, a user and a password it knows"};
+                   say("cannot be reached (") + plain(db_.lastError()) + ")",
+                   say("a server that runs, a user and a password it knows")};
     }
     return Error{
         url_.shown().toStdString(), std::nullopt,
-        "cannot be opened as a logbook (" + plain(db_.lastError()) + ")",
-        "a logbook of this program, in a folder that can be written, with room on the disk"};
+        say("cannot be opened as a logbook (") + plain(db_.lastError()) + ")",
+        say("a logbook of this program, in a folder that can be written, with room on the disk")};
   }
   if (!isSqlite()) {
     // A network that hangs is an error after a while, not for ever.

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <set>
 
+#include "core/base/say.h"
 #include "core/base/uuid.h"
 #include "core/belief/intake_priors.h"
 #include "core/job/case_json.h"
@@ -30,8 +31,8 @@ const QString kColumns = QStringLiteral(
     "j.revision");
 
 Error notThere(const QString& id) {
-  return Error{id.left(80).toStdString(), std::nullopt, "is not in the logbook",
-               "look for it by a word of it"};
+  return Error{id.left(80).toStdString(), std::nullopt, say("is not in the logbook"),
+               say("look for it by a word of it")};
 }
 
 // The columns of a revision without the content: a letter where there is any.

@@ -8,6 +8,7 @@
 
 #include "core/base/atomic_file.h"
 #include "core/base/json.h"
+#include "core/base/say.h"
 #include "core/base/uuid.h"
 #include "core/job/case_json.h"
 
@@ -19,8 +20,9 @@ constexpr qint64 kLongestLine = 64LL << 20;
 constexpr std::size_t kBatch = 100;
 
 Error cannotWrite(const QString& file, const QString& why) {
-  return Error{file.toStdString(), std::nullopt, "could not be written (" + why.toStdString() + ")",
-               "choose another place"};
+  return Error{file.toStdString(), std::nullopt,
+               say("could not be written (") + why.toStdString() + ")",
+               say("choose another place")};
 }
 
 // The members of one state; an error when its case cannot be read.
@@ -70,7 +72,8 @@ Result<Json> jobJson(Logbook& book, const QString& id, const QString& head, QStr
     }
   }
   if (!line.contains("case")) {
-    return Error{id.toStdString(), std::nullopt, "has no state that can be read", "run check"};
+    return Error{id.toStdString(), std::nullopt, say("has no state that can be read"),
+                 say("run check")};
   }
   if (!earlier.empty()) {
     line["earlier"] = std::move(earlier);
@@ -132,11 +135,11 @@ Result<Revision> readState(const Json& json, const std::string& path, const QStr
   r.origin = textOf(in, "origin");
   const Json* content = in.object("case");
   if (!content && !in.error()) {
-    in.fail("case", "is missing", "as the program saves a logbook");
+    in.fail("case", say("is missing"), say("as the program saves a logbook"));
   }
   for (const auto& name : {r.revision, r.parent}) {
     if (!name.isEmpty() && !isPlainName(name.toStdString()) && !in.error()) {
-      in.fail("revision", "is no name", "letters, digits and dashes, at most 64");
+      in.fail("revision", say("is no name"), say("letters, digits and dashes, at most 64"));
     }
   }
   if (in.error()) {
@@ -156,16 +159,17 @@ Result<Revision> readState(const Json& json, const std::string& path, const QStr
 Result<std::vector<Revision>> readLine(const QByteArray& line) {
   const auto json = parseJson(line.toStdString(), "");
   if (!json) {
-    return Error{"", std::nullopt, "is not JSON", "one job a line, as the program saves a logbook"};
+    return Error{"", std::nullopt, say("is not JSON"),
+                 say("one job a line, as the program saves a logbook")};
   }
   ObjectReader in(*json, "");
   if (in.text("format") != "haybale-logbook" && !in.error()) {
-    in.fail("format", "is not a line of a logbook", "\"format\": \"haybale-logbook\"");
+    in.fail("format", say("is not a line of a logbook"), "\"format\": \"haybale-logbook\"");
   }
   const QString id = textOf(in, "id");
   if (!isPlainName(id.toStdString()) && !in.error()) {
-    in.fail("id", id.isEmpty() ? "is missing" : "is no name of a job",
-            "letters, digits and dashes, at most 64");
+    in.fail("id", id.isEmpty() ? say("is missing") : say("is no name of a job"),
+            say("letters, digits and dashes, at most 64"));
   }
   const Json* earlier = in.array("earlier");
   if (in.error()) {
@@ -193,8 +197,8 @@ Result<Imported> importLogbook(Logbook& book, const QString& file) {
   QFile in(file);
   // A pipe nobody writes into would hold us for ever.
   if (!QFileInfo(file).isFile() || !in.open(QIODevice::ReadOnly)) {
-    return Error{file.toStdString(), std::nullopt, "cannot be read",
-                 "choose a logbook that was saved"};
+    return Error{file.toStdString(), std::nullopt, say("cannot be read"),
+                 say("choose a logbook that was saved")};
   }
   Imported done;
   std::vector<Revision> batch;

@@ -7,6 +7,8 @@
 #include <QSqlError>
 #include <QUuid>
 
+#include "core/base/say.h"
+
 namespace haybale::store {
 
 namespace {
@@ -162,8 +164,8 @@ Result<Salvaged> salvage(const QString& file) {
   Salvaged out;
   out.aside = freeName(file + QStringLiteral(".damaged"));
   if (!moveBook(file, out.aside)) {
-    return Error{file.toStdString(), std::nullopt, "is damaged and cannot be put aside",
-                 "look whether the folder can be written"};
+    return Error{file.toStdString(), std::nullopt, say("is damaged and cannot be put aside"),
+                 say("look whether the folder can be written")};
   }
   auto fresh = Logbook::open(file);
   if (!fresh) {

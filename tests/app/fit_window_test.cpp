@@ -6,7 +6,9 @@
 #include <QHeaderView>
 #include <QScrollArea>
 #include <QStyle>
+#include <QTabWidget>
 #include <QTableWidget>
+#include <QTimer>
 
 #include "app/model/languages.h"
 #include "app/style/scene_widget.h"
@@ -48,9 +50,10 @@ constexpr int kFrame = 10;
 
 class Fit : public Window {
  protected:
-  void expectFits(const std::string& where) {
+  void expectFits(const std::string& where) { expectFits(*window, where); }
+  static void expectFits(const QWidget& root, const std::string& where) {
     QList<QWidget*> seen;
-    for (auto* widget : window->findChildren<QWidget*>()) {
+    for (auto* widget : root.findChildren<QWidget*>()) {
       if (widget->isVisible()) {
         seen << widget;
       }
@@ -69,7 +72,7 @@ class Fit : public Window {
            text.left(60).toStdString() + "\"";
   }
 
-  void expectWhole(QWidget& widget, const std::string& where) {
+  static void expectWhole(QWidget& widget, const std::string& where) {
     if (auto* label = qobject_cast<QLabel*>(&widget); label && !label->text().isEmpty()) {
       expectLabel(*label, where);
     } else if (auto* button = qobject_cast<QAbstractButton*>(&widget)) {
@@ -100,6 +103,7 @@ class Fit : public Window {
       }
     } else if (auto* table = qobject_cast<QTableWidget*>(&widget)) {
       expectHeads(*table, where);
+      expectCells(*table, where);
     } else if (const auto* scene = sceneOf(widget)) {
       expectScene(*scene, where);
     }
@@ -124,6 +128,28 @@ class Fit : public Window {
       if (item && table.horizontalHeader()->isVisible() && !table.isColumnHidden(i)) {
         EXPECT_GE(table.columnWidth(i),
                   table.horizontalHeader()->fontMetrics().horizontalAdvance(item->text()))
+            << where << ": " << nameOf(table, item->text());
+      }
+    }
+  }
+
+  // Every cell's words have room, in as many lines as its row is high.
+  static void expectCells(const QTableWidget& table, const std::string& where) {
+    constexpr int kMargins = 6;  // the item delegate's own
+    for (int row = 0; row < table.rowCount(); ++row) {
+      for (int i = 0; i < table.columnCount(); ++i) {
+        const auto* item = table.item(row, i);
+        if (!item || item->text().isEmpty() || table.isColumnHidden(i) || table.isRowHidden(row) ||
+            table.cellWidget(row, i)) {
+          continue;
+        }
+        const QFontMetrics metrics(item->font().resolve(table.font()));
+        const int room = table.columnWidth(i) - kMargins;
+        const int flags = table.wordWrap() ? Qt::TextWordWrap : 0;
+        const QRect needed =
+            metrics.boundingRect(QRect(0, 0, room, 10000), flags | Qt::AlignLeft, item->text());
+        EXPECT_LE(needed.width(), room + 2) << where << ": " << nameOf(table, item->text());
+        EXPECT_LE(needed.height(), table.rowHeight(row) + 4)
             << where << ": " << nameOf(table, item->text());
       }
     }
@@ -187,6 +213,58 @@ class Fit : public Window {
     walkThrough(size, "new job");
   }
 
+  // What opens on top of the window; each is looked at, tab by tab, and closed again.
+  void walkDialogs(QSize size) {
+    window->openDemo();
+    window->resize(size);
+    window->showView(MainWindow::kLine);
+    settle();
+    const std::string at = std::to_string(size.width()) + " wide, ";
+    for (const char* name : {"action.preferences", "action.keys", "action.about"}) {
+      find<QAction>(name)->trigger();
+      lookAtDialog(at + name);
+    }
+    click(find<QPushButton>("line.list"));
+    find<QTableWidget>("readings")->selectRow(1);
+    for (const char* name :
+         {"line.meter", "side.steps", "side.why", "readings.camera", "editor.start"}) {
+      if (QLatin1String(name) == QLatin1String("editor.start")) {
+        click(find<QPushButton>("line.edit"));
+        settle();
+      }
+      auto* button = find<QAbstractButton>(name);
+      QTimer::singleShot(300, window.get(), [&, name] { lookAtDialog(at + name); });
+      button->click();
+      QTest::qWait(400);
+    }
+  }
+
+  void lookAtDialog(const std::string& where) {
+    for (int layer = 0; layer < 4; ++layer) {
+      QApplication::processEvents();
+    }
+    int seen = 0;
+    for (auto* dialog : window->findChildren<QDialog*>()) {
+      if (!dialog->isVisible()) {
+        continue;
+      }
+      ++seen;
+      EXPECT_LE(dialog->width(), window->width()) << where;
+      EXPECT_LE(dialog->height(), window->height()) << where;
+      auto* tabs = dialog->findChild<QTabWidget*>();
+      for (int tab = 0; tab < (tabs ? tabs->count() : 1); ++tab) {
+        if (tabs) {
+          tabs->setCurrentIndex(tab);
+          QApplication::processEvents();
+        }
+        expectFits(*dialog, where + " tab " + std::to_string(tab));
+      }
+      dialog->close();
+    }
+    EXPECT_EQ(seen, 1) << where;
+    QApplication::processEvents();
+  }
+
   void walkThrough(QSize size, const std::string& job) {
     window->resize(size);
     for (const auto& [view, press] : kWalk) {
@@ -232,6 +310,10 @@ TEST_F(Fit, AWorkshopScreenScaledUp) {
   walk({1280, 720});
 }
 
+TEST_F(Fit, Dialogs) {
+  walkDialogs({1024, 664});
+}
+
 // Other languages have longer words.
 class FitIn : public Fit, public testing::WithParamInterface<const char*> {
  protected:
@@ -256,6 +338,9 @@ TEST_P(FitIn, AWorkshopScreen) {
 }
 TEST_P(FitIn, ATabletScaledUp) {
   walk({853, 533});
+}
+TEST_P(FitIn, Dialogs) {
+  walkDialogs({1024, 664});
 }
 INSTANTIATE_TEST_SUITE_P(Languages, FitIn, testing::Values("de", "es"));
 

@@ -6,6 +6,8 @@
 #include "app/parts/preferences_dialog.h"
 #include "core/base/json.h"
 #include "core/job/case_json.h"
+#include "core/practice/practice_case.h"
+#include "core/units/quantity.h"
 #include "window_fixture.h"
 
 namespace haybale::app {
@@ -60,6 +62,26 @@ TEST_P(In, TheOwnersPageIsSaidInIt) {
   EXPECT_NE(html.find(german() ? "Was falsch war" : "Qu\xC3\xA9 estaba mal"), std::string::npos);
   EXPECT_EQ(html.find("What was wrong"), std::string::npos);
   EXPECT_EQ(html.find("anti-lock"), std::string::npos);
+}
+// Also what is wrong with an entry or a file, and the cases of practice.
+TEST_P(In, ErrorsAndPracticeAreSaidInIt) {
+  const auto entry = units::parseEntry("4.8m", units::Unit::ohm);
+  ASSERT_FALSE(entry.ok());
+  EXPECT_NE(entry.error().sentence().find(german() ? "Milliohm oder Megohm" : "miliohmio"),
+            std::string::npos)
+      << entry.error().sentence();
+  const auto file = parseJson("{ hay", "hay.json");
+  ASSERT_FALSE(file.ok());
+  EXPECT_NE(file.error().sentence().find(german() ? "ist kein g\xC3\xBCltiges JSON"
+                                                  : "no es JSON v\xC3\xA1lido"),
+            std::string::npos)
+      << file.error().sentence();
+  for (const auto& p : practice::shelf()) {
+    const auto said = practice::inLanguage(p);
+    EXPECT_NE(said.debrief, p.debrief) << p.id;
+    EXPECT_NE(said.shown.complaint.text, p.shown.complaint.text) << p.id;
+    EXPECT_EQ(said.truth.size(), p.truth.size());
+  }
 }
 TEST_P(In, TheHelpIsWholeInIt) {
   const auto pages = helpPages();

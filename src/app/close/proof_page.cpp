@@ -41,6 +41,7 @@ ProofPage::ProofPage(JobModel& model, JobBook& book, QWidget* parent)
       this, "proof.table",
       {tr("Test after the repair"), tr("min"), tr("shows"), tr("left unseen"), tr("what it gave")});
   table_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
+  wrapRows(table_, 30);
   connect(table_, &QTableWidget::currentCellChanged, this, [this](int row) {
     chosen_ = std::max(row, 0);
     showStep();

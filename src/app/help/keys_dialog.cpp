@@ -81,7 +81,9 @@ KeysDialog::KeysDialog(KeysOf view, QWidget* parent) : QDialog(parent) {
     grid->addWidget(textLabel(this, "faint", head), row++, 0, 1, 2);
     for (const auto& [key, what] : keys) {
       grid->addWidget(partHead(key, this), row, 0);
-      grid->addWidget(textLabel(this, nullptr, what), row++, 1);
+      auto* does = textLabel(this, nullptr, what);
+      does->setWordWrap(false);
+      grid->addWidget(does, row++, 1);
     }
   }
   grid->setColumnMinimumWidth(1, 380);

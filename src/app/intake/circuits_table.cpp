@@ -23,8 +23,9 @@ Status rename(job::Case& c, Circuit& own, const std::string& name) {
   const auto* other = c.find(name);
   if (name.empty() || (other && other != &own)) {
     return Error{"circuit", std::nullopt,
-                 name.empty() ? "a circuit needs a name" : "\"" + name + "\" is taken",
-                 "a short name of its own, as RR"};
+                 name.empty() ? haybale::say("a circuit needs a name")
+                              : "\"" + name + haybale::say("\" is taken"),
+                 haybale::say("a short name of its own, as RR")};
   }
   const std::string before = own.name;
   const auto follow = [&](std::string& text) { text = text == before ? name : text; };
@@ -61,8 +62,8 @@ Status setTeeth(job::Case&, Circuit& own, const std::string& text) {
   }
   const auto entry = units::parseEntry(text, units::Unit::none);
   if (!entry || entry->overload || entry->value < 4 || entry->value > 2000) {
-    return Error{"teeth", std::nullopt, "\"" + text + "\" is no number of teeth",
-                 "a whole number, usually 29 to 100"};
+    return Error{"teeth", std::nullopt, "\"" + text + haybale::say("\" is no number of teeth"),
+                 haybale::say("a whole number, usually 29 to 100")};
   }
   own.sensor.teeth = static_cast<int>(std::lround(entry->value));
   return Done{};

@@ -7,6 +7,7 @@
 
 #include "app/parts/spoken_names.h"
 #include "app/style/form.h"
+#include "core/base/say.h"
 
 namespace haybale::app {
 
@@ -49,8 +50,8 @@ TextField countField(std::size_t index) {
             }
             const auto entry = units::parseEntry(text, units::Unit::none);
             if (!entry || entry->overload || entry->value < 0 || entry->value > 1e9) {
-              return Error{"count", std::nullopt, "\"" + text + "\" is no count",
-                           "how often it was set, as 3"};
+              return Error{"count", std::nullopt, "\"" + text + haybale::say("\" is no count"),
+                           haybale::say("how often it was set, as 3")};
             }
             c.intake.codes[index].count = std::floor(entry->value);
             return Done{};

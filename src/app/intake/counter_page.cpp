@@ -27,17 +27,17 @@ QString plain(std::string_view word) {
 
 // A price: a number that is not below 0.
 TextField priceField(const char* name, double job::Case::Costs::*member) {
-  return {
-      QStringLiteral("intake.price.") + QString::fromLatin1(name), QObject::tr("price"),
-      [member](const job::Case& c) { return fmt::format("{:g}", c.costs.*member); },
-      [member](job::Case& c, const std::string& text) -> Status {
-        const auto entry = units::parseEntry(text, units::Unit::none);
-        if (!entry || entry->overload || !(entry->value >= 0) || entry->value > 1e6) {
-          return Error{"price", std::nullopt, "\"" + text + "\" is no price", "a number, as 60"};
-        }
-        c.costs.*member = entry->value;
-        return Done{};
-      }};
+  return {QStringLiteral("intake.price.") + QString::fromLatin1(name), QObject::tr("price"),
+          [member](const job::Case& c) { return fmt::format("{:g}", c.costs.*member); },
+          [member](job::Case& c, const std::string& text) -> Status {
+            const auto entry = units::parseEntry(text, units::Unit::none);
+            if (!entry || entry->overload || !(entry->value >= 0) || entry->value > 1e6) {
+              return Error{"price", std::nullopt, "\"" + text + haybale::say("\" is no price"),
+                           haybale::say("a number, as 60")};
+            }
+            c.costs.*member = entry->value;
+            return Done{};
+          }};
 }
 
 TextField intakeField(const char* name, std::string job::Intake::*member) {

@@ -7,6 +7,7 @@
 #include <QLabel>
 
 #include "app/style/words.h"
+#include "core/base/say.h"
 
 namespace haybale::app {
 
@@ -42,7 +43,8 @@ Status setNumber(std::optional<double>& field, const std::string& text, units::U
     return entry.error();
   }
   if (entry->overload) {
-    return Error{"limit", std::nullopt, "OL is no limit", "type a number, or leave it empty"};
+    return Error{"limit", std::nullopt, haybale::say("OL is no limit"),
+                 haybale::say("type a number, or leave it empty")};
   }
   field = entry->value;
   return Done{};

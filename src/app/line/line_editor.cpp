@@ -12,6 +12,7 @@
 
 #include "app/line/usual_lines.h"
 #include "app/style/words.h"
+#include "core/base/say.h"
 #include "core/job/line_edit.h"
 
 namespace haybale::app {
@@ -212,7 +213,8 @@ Result<double> numberWithin(const QString& text, units::Unit unit, double low, d
                             const char* wanted) {
   const auto entry = units::parseEntry(text.toStdString(), unit);
   if (!entry || entry->overload || entry->value < low || entry->value > high) {
-    return Error{"line", std::nullopt, "\"" + text.toStdString() + "\" does not fit here", wanted};
+    return Error{"line", std::nullopt, "\"" + text.toStdString() + say("\" does not fit here"),
+                 wanted};
   }
   return entry->value;
 }

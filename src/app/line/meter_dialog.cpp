@@ -12,6 +12,7 @@
 #include "app/model/known_meters.h"
 #include "app/model/preferences.h"
 #include "app/style/words.h"
+#include "core/base/say.h"
 #include "core/units/quantity.h"
 
 namespace haybale::app {
@@ -33,8 +34,8 @@ Result<judging::Accuracy> parseAccuracy(const QString& text) {
                                         units::Unit::none);
   if (parts.size() > 2 || !percent || !counts || percent->value < 0 || percent->value > 100 ||
       counts->value < 0) {
-    return Error{"accuracy", std::nullopt, "\"" + text.toStdString() + "\" is no accuracy",
-                 "percent and counts, as 0.5 + 2"};
+    return Error{"accuracy", std::nullopt, "\"" + text.toStdString() + say("\" is no accuracy"),
+                 say("percent and counts, as 0.5 + 2")};
   }
   return judging::Accuracy{percent->value, counts->value};
 }
@@ -45,9 +46,9 @@ Result<double> parseOhm(const QString& text, double low, double high) {
     return entry.error();
   }
   if (entry->overload || entry->value < low || entry->value > high) {
-    return Error{"meter", std::nullopt, "\"" + text.toStdString() + "\" does not fit here",
-                 fmt::format("{} to {}", units::format(low, units::Unit::ohm, 2),
-                             units::format(high, units::Unit::ohm, 2))};
+    return Error{"meter", std::nullopt, "\"" + text.toStdString() + say("\" does not fit here"),
+                 sayf("{} to {}", units::format(low, units::Unit::ohm, 2),
+                      units::format(high, units::Unit::ohm, 2))};
   }
   return entry->value;
 }

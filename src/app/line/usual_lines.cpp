@@ -29,7 +29,7 @@ UsualLines::UsualLines(JobModel& model, QWidget* parent) : QDialog(parent), mode
   rows->setSpacing(10);
   const auto* circuit = model.selectedCircuit();
   for (std::size_t i = 0; circuit && i < job::typicalLines().size(); ++i) {
-    auto* choose = new QPushButton(q(job::typicalLines()[i].name), list);
+    auto* choose = new QPushButton(q(haybale::say(job::typicalLines()[i].name.c_str())), list);
     choose->setObjectName(QStringLiteral("usualLines.%1").arg(i));
     choose->setMinimumHeight(38);
     connect(choose, &QPushButton::clicked, this, [this, i] { take(i); });

@@ -9,6 +9,7 @@
 
 #include "app/live/instrument_worker.h"
 #include "app/style/words.h"
+#include "core/base/say.h"
 #include "core/belief/ways_to_fail.h"
 
 namespace haybale::app {
@@ -166,7 +167,8 @@ void InstrumentHub::disconnectFrom(Instrument which) {
 
 Status InstrumentHub::openYard(const job::Case& job, std::uint32_t seed) {
   if (!job.suspectCircuit()) {
-    return Error{"", std::nullopt, "the job has no circuit in question", "choose one first"};
+    return Error{"", std::nullopt, say("the job has no circuit in question"),
+                 say("choose one first")};
   }
   std::mt19937 random(seed);
   return openYard(job, sim::drawFault(diagnosis::waysToFail(job), random), seed);

@@ -8,6 +8,7 @@
 #include "app/model/put_aside.h"
 #include "core/base/atomic_file.h"
 #include "core/base/json.h"
+#include "core/base/say.h"
 #include "core/base/state_folder.h"
 #include "core/base/uuid.h"
 #include "core/job/case_json.h"
@@ -78,7 +79,7 @@ Result<Kept> parseKept(const QString& id, const std::string& path) {
   }
   const auto json = parseJson(*text, path);
   if (!json || !json->is_object() || !json->contains("case")) {
-    return Error{path, std::nullopt, "is no autosave", "as the program keeps a job"};
+    return Error{path, std::nullopt, say("is no autosave"), say("as the program keeps a job")};
   }
   auto job = job::fromJson((*json)["case"], path, job::Damaged::kept);
   if (!job) {

@@ -9,6 +9,7 @@
 #include "app/style/words.h"
 #include "core/base/atomic_file.h"
 #include "core/base/json.h"
+#include "core/base/say.h"
 #include "store/logbook_sync.h"
 
 namespace haybale::app {
@@ -62,7 +63,7 @@ Status Carrier::use(const QString& text) {
       return parsed.error();
     }
     if (parsed->engine != store::Engine::postgres) {
-      return Error{text.toStdString(), std::nullopt, "is no shop's logbook",
+      return Error{text.toStdString(), std::nullopt, say("is no shop's logbook"),
                    "postgresql://user@host:5432/database"};
     }
     url = std::move(*parsed);

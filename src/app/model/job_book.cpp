@@ -11,6 +11,7 @@
 #include "app/parts/back_home.h"
 #include "app/style/words.h"
 #include "core/base/atomic_file.h"
+#include "core/base/say.h"
 #include "core/evidence/good_value.h"
 #include "core/job/case_json.h"
 #include "core/session/closing.h"
@@ -27,7 +28,8 @@ QString now() {
 }
 
 Error noBook() {
-  return Error{"", std::nullopt, "the logbook is not open", "see the message at the start"};
+  return Error{"", std::nullopt, say("the logbook is not open"),
+               say("see the message at the start")};
 }
 
 // Left beside a logbook that was found damaged while it was in use: the next start salvages it.
@@ -321,7 +323,7 @@ Status JobBook::close(bool comeback) {
   model_.settle(true);
   const auto obstacles = diagnosis::inTheWay(model_.job());
   if (!obstacles.empty()) {
-    return Error{"", std::nullopt, obstacles.front(), "tick every hole once it is sealed"};
+    return Error{"", std::nullopt, obstacles.front(), say("tick every hole once it is sealed")};
   }
   const auto suspect = diagnosis::toRepair(model_.job(), model_.assessment().conclusion);
   auto closing = diagnosis::closingOf(model_.job(), suspect, *model_.proof(), now().toStdString());
@@ -352,8 +354,8 @@ Result<std::string> JobBook::copyOfTrace(const job::Evidence& e) {
           .arg(folder, QDateTime::currentDateTime().toString(QStringLiteral("yyyyMMdd-HHmmss-zzz")),
                QFileInfo(from).fileName());
   if (!QFile::copy(from, to)) {
-    return Error{from.toStdString(), std::nullopt, "could not be copied among the good ones",
-                 "look whether the file is there and the disk has room"};
+    return Error{from.toStdString(), std::nullopt, say("could not be copied among the good ones"),
+                 say("look whether the file is there and the disk has room")};
   }
   return to.toStdString();
 }
@@ -367,8 +369,8 @@ Status JobBook::keepGood(const QString& id) {
   const auto* circuit = e ? c.find(e->test.circuit) : nullptr;
   const auto good = e ? diagnosis::goodValueOf(c, model_.assessment().waveforms, *e) : std::nullopt;
   if (!good) {
-    return Error{"", std::nullopt, "only a number that a limit can be about is kept as good",
-                 "a coil, a bias, an output, a trace of a passive sensor"};
+    return Error{"", std::nullopt, say("only a number that a limit can be about is kept as good"),
+                 say("a coil, a bias, an output, a trace of a passive sensor")};
   }
   judging::GoodSample sample;
   sample.quantity = good->quantity;

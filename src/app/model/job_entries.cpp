@@ -5,6 +5,7 @@
 
 #include "app/model/added_files.h"
 #include "app/model/job_model.h"
+#include "core/base/say.h"
 
 namespace haybale::app {
 
@@ -24,7 +25,8 @@ job::Evidence JobModel::evidenceOf(const circuit::Test& test, const job::Reading
 Result<job::TypedReading> JobModel::typedFor(const QString& text, const circuit::Test& test) const {
   const auto* circuit = job_.find(test.circuit);
   if (!circuit) {
-    return Error{"", std::nullopt, "no circuit is chosen", "click a place on the line first"};
+    return Error{"", std::nullopt, say("no circuit is chosen"),
+                 say("click a place on the line first")};
   }
   return job::parseReadingLine(text.toStdString(), *circuit, test);
 }
@@ -184,8 +186,8 @@ Status JobModel::addCapture(const QString& circuitName, const QString& file) {
   }
   const auto* circuit = job_.find(circuitName.toStdString());
   if (!circuit) {
-    return Error{circuitName.toStdString(), std::nullopt, "is not a circuit of this job",
-                 "drop the capture on one of its wheels"};
+    return Error{circuitName.toStdString(), std::nullopt, say("is not a circuit of this job"),
+                 say("drop the capture on one of its wheels")};
   }
   const auto capture = relativeCapture(file);
   if (!capture) {
@@ -210,7 +212,8 @@ Status JobModel::retype(const QString& id, const QString& text) {
   const auto* e = job_.evidenceById(id.toStdString());
   const auto* circuit = e ? job_.find(e->test.circuit) : nullptr;
   if (!circuit) {
-    return Error{id.toStdString(), std::nullopt, "is not among the readings", "choose one of them"};
+    return Error{id.toStdString(), std::nullopt, say("is not among the readings"),
+                 say("choose one of them")};
   }
   auto typed = job::parseReadingLine(text.toStdString(), *circuit, e->test);
   if (!typed) {

@@ -8,6 +8,7 @@
 #include "app/model/preferences.h"
 #include "app/model/snapshot_command.h"
 #include "core/base/atomic_file.h"
+#include "core/base/say.h"
 #include "core/demo/demo.h"
 #include "core/job/case_json.h"
 
@@ -83,7 +84,8 @@ Status JobModel::openKept(const QString& keptId) {
   waitUntilKept();
   auto kept = readAutosave(keptId);
   if (!kept) {
-    return Error{keptId.toStdString(), std::nullopt, "is not kept any more", "choose another job"};
+    return Error{keptId.toStdString(), std::nullopt, say("is not kept any more"),
+                 say("choose another job")};
   }
   kept->job.id = keptId.toStdString();
   adopt(std::move(kept->job), kept->path, kept->folder);
@@ -236,8 +238,8 @@ void noteFilesOf(const job::Case& c, const QString& folder) {
 Status JobModel::save(const QString& path) {
   const QString absolute = QFileInfo(path).absoluteFilePath();
   if (!stillMine() && absolute == path_) {
-    return Error{absolute.toStdString(), std::nullopt, "is worked on in another window",
-                 "take the job over, or save under another name"};
+    return Error{absolute.toStdString(), std::nullopt, say("is worked on in another window"),
+                 say("take the job over, or save under another name")};
   }
   waitUntilKept();
   const QString newFolder = QFileInfo(absolute).absolutePath();
@@ -247,8 +249,8 @@ Status JobModel::save(const QString& path) {
     noteFilesOf(job_, folder_);
   }
   std::string text = job::caseText(moved);
-  Status written = Error{absolute.toStdString(), std::nullopt, "was taken over by another window",
-                         "save under another name"};
+  Status written = Error{absolute.toStdString(), std::nullopt,
+                         say("was taken over by another window"), say("save under another name")};
   const auto write = [&] {
     written = job::writeFileAtomically(absolute.toStdString(), text);
     if (written && drafts_.isEmpty()) {

@@ -8,6 +8,7 @@
 #include "app/model/snapshot_command.h"
 #include "core/base/atomic_file.h"
 #include "core/base/json.h"
+#include "core/base/say.h"
 #include "core/demo/demo.h"
 #include "core/job/case_json.h"
 
@@ -251,7 +252,7 @@ void JobModel::autosave(bool flush) {
           *status = writeAutosave(kept, s->job(), flush_.exchange(false));
         });
         if (!mine) {
-          *status = Error{"", std::nullopt, "another window took this job over", ""};
+          *status = Error{"", std::nullopt, say("another window took this job over"), ""};
         }
       },
       [this, status] {

@@ -10,6 +10,7 @@
 #include "app/model/put_aside.h"
 #include "core/base/atomic_file.h"
 #include "core/base/json.h"
+#include "core/base/say.h"
 #include "core/job/case_json.h"
 
 namespace haybale::app {
@@ -39,7 +40,7 @@ Result<Preferences> parse(const std::string& text, const std::string& name) {
   }
   const Json* like = in.object("job");
   if (!like && !in.error()) {
-    in.fail("job", "is missing", "a case with the shop's tools, prices and meter");
+    in.fail("job", say("is missing"), say("a case with the shop's tools, prices and meter"));
   }
   if (in.error()) {
     return *in.error();
@@ -67,8 +68,8 @@ Result<QString> keptMark(const QString& from) {
   reader.setAutoTransform(true);
   QImage image = reader.read();
   if (image.isNull()) {
-    return Error{from.toStdString(), std::nullopt, "is no picture that can be read",
-                 "a PNG, JPEG, BMP or GIF"};
+    return Error{from.toStdString(), std::nullopt, say("is no picture that can be read"),
+                 say("a PNG, JPEG, BMP or GIF")};
   }
   if (image.width() > kMost.width() || image.height() > kMost.height()) {
     image = image.scaled(kMost, Qt::KeepAspectRatio, Qt::SmoothTransformation);

@@ -233,6 +233,7 @@ QWidget* PreferencesDialog::meterPage() {
                                  "scope is marked in the tool box.")));
   meters_ = new QListWidget(page);
   meters_->setObjectName(QStringLiteral("preferences.meters"));
+  meters_->setSpacing(4);
   column->addWidget(meters_, 1);
   auto* add = new QPushButton(tr("Describe another meter..."), page);
   add->setObjectName(QStringLiteral("preferences.meters.add"));

@@ -6,10 +6,12 @@
 #include <QLineEdit>
 #include <QPointer>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QVBoxLayout>
 
 #include "app/style/labels.h"
 #include "app/style/words.h"
+#include "core/base/say.h"
 #include "picture/watch_strip.h"
 #include "render/scene_painter.h"
 
@@ -40,7 +42,9 @@ ReasonsDialog::ReasonsDialog(JobModel& model, circuit::Test test, QWidget* paren
     : QDialog(parent), model_(model), test_(std::move(test)) {
   setObjectName(QStringLiteral("reasons"));
   setWindowTitle(tr("Why"));
-  auto* column = new QVBoxLayout(this);
+  // A low screen scrolls it.
+  auto* sheet = new QWidget(this);
+  auto* column = new QVBoxLayout(sheet);
   column->setContentsMargins(22, 16, 22, 16);
   column->setSpacing(7);
   const auto& conclusion = model_.assessment().conclusion;
@@ -61,7 +65,8 @@ ReasonsDialog::ReasonsDialog(JobModel& model, circuit::Test test, QWidget* paren
   supposed_ = new QLineEdit(this);
   supposed_->setObjectName(QStringLiteral("reasons.suppose"));
   supposed_->setPlaceholderText(tr("a reading that might come, such as 1.1k or OL"));
-  supposed_->setMaximumWidth(280);
+  supposed_->setMinimumWidth(
+      supposed_->fontMetrics().horizontalAdvance(supposed_->placeholderText()) + 30);
   outcome_ = textLabel(this, "faint", tr("Suppose a reading of the next move; nothing is kept."));
   outcome_->setObjectName(QStringLiteral("reasons.outcome"));
   row->addWidget(supposed_);
@@ -78,7 +83,21 @@ ReasonsDialog::ReasonsDialog(JobModel& model, circuit::Test test, QWidget* paren
   connect(close, &QPushButton::clicked, this, &QDialog::accept);
   column->addWidget(close, 0, Qt::AlignRight);
   connect(supposed_, &QLineEdit::textChanged, this, &ReasonsDialog::suppose);
-  resize(kWidth + 44, 10);
+  auto* scroll = new QScrollArea(this);
+  scroll->setFrameShape(QFrame::NoFrame);
+  scroll->setWidgetResizable(true);
+  scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  scroll->setWidget(sheet);
+  auto* outer = new QVBoxLayout(this);
+  outer->setContentsMargins(0, 0, 0, 0);
+  outer->addWidget(scroll);
+  constexpr int kBesides = 64;  // margins and a scroll bar
+  constexpr int kTitleBar = 40;
+  const int needed = sheet->layout()->hasHeightForWidth()
+                         ? sheet->layout()->totalHeightForWidth(kWidth + 44)
+                         : sheet->sizeHint().height();
+  const int room = parent ? parent->window()->height() - kTitleBar : needed;
+  resize(kWidth + kBesides, std::min(needed, room));
 }
 
 void ReasonsDialog::suppose() {
@@ -103,9 +122,9 @@ void ReasonsDialog::drawTimeline() {
   const auto& conclusion = model_.assessment().conclusion;
   picture::TimelineInput input;
   for (const auto& [id, share] : conclusion.elementShares) {
-    input.names.push_back(id);
+    input.names.push_back(sayName(id));
   }
-  input.names.emplace_back("nothing wrong");
+  input.names.emplace_back(haybale::say("nothing wrong"));
   // The latest dozen; what came before is told by the first column.
   constexpr std::size_t kMost = 12;
   const std::size_t from = conclusion.timeline.size() - std::min(kMost, conclusion.timeline.size());

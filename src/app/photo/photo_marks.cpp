@@ -7,6 +7,7 @@
 #include <QtMath>
 
 #include "core/base/atomic_file.h"
+#include "core/base/say.h"
 #include "render/scene_painter.h"
 
 namespace haybale::app {
@@ -75,8 +76,8 @@ Status saveMarked(const QImage& photo, const std::vector<PhotoMark>& marks, cons
   QBuffer buffer(&bytes);
   buffer.open(QIODevice::WriteOnly);
   if (!copy.save(&buffer, "PNG")) {
-    return Error{to.toStdString(), std::nullopt, "could not be made from the photo",
-                 "another photo"};
+    return Error{to.toStdString(), std::nullopt, say("could not be made from the photo"),
+                 say("another photo")};
   }
   return job::writeFileAtomically(
       to.toStdString(),

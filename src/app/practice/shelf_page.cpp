@@ -15,20 +15,22 @@
 #include "app/style/plain_table.h"
 #include "app/style/words.h"
 #include "core/base/atomic_file.h"
+#include "core/base/say.h"
 
 namespace haybale::app {
 
 namespace {
 
 QString skillWords(const std::string& skill) {
-  QString text = q(skill);
-  return text.replace(QLatin1Char('-'), QLatin1Char(' '));
+  return q(sayName(skill));
 }
 
 }  // namespace
 
 ShelfPage::ShelfPage(PracticeDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
-  cases_ = practice::shelf();
+  for (const auto& p : practice::shelf()) {
+    cases_.push_back(practice::inLanguage(p));
+  }
   for (int level = 1; level <= 5; ++level) {
     cases_.push_back(practice::drawnCase(level, 1));
   }
@@ -41,8 +43,9 @@ ShelfPage::ShelfPage(PracticeDesk& desk, QWidget* parent) : QWidget(parent), des
                       {tr("level"), tr("vehicle"), tr("complaint"), tr("played"), tr("best")});
   table_->setAccessibleName(tr("Practice cases"));
   table_->horizontalHeader()->setSectionResizeMode(2, QHeaderView::Stretch);
+  wrapRows(table_, 30);
   table_->setColumnWidth(0, 52);
-  table_->setColumnWidth(1, 226);
+  table_->setColumnWidth(1, 200);
   table_->setColumnWidth(3, 62);
   table_->setColumnWidth(4, 54);
   left->addWidget(table_, 1);

@@ -10,6 +10,7 @@
 
 #include "app/model/preferences.h"
 #include "app/style/theme.h"
+#include "core/base/say.h"
 #include "render/report_pages.h"
 #include "render/scene_painter.h"
 
@@ -110,7 +111,8 @@ Status ReportView::printTo(QPrinter& printer) {
   printer.setFullPage(true);
   QPainter painter;
   if (!painter.begin(&printer)) {
-    return Error{"", std::nullopt, "the printer could not be begun", "another one, or a PDF"};
+    return Error{"", std::nullopt, say("the printer could not be begun"),
+                 say("another one, or a PDF")};
   }
   const double scale = printer.resolution() / 96.0;
   painter.scale(scale, scale);

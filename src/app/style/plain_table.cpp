@@ -38,4 +38,9 @@ void putRow(QTableWidget* table, int row, const QStringList& cells, const QList<
   }
 }
 
+void wrapRows(QTableWidget* table, int least) {
+  table->verticalHeader()->setMinimumSectionSize(least);
+  table->verticalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+}
+
 }  // namespace haybale::app

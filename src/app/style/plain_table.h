@@ -12,4 +12,7 @@ QTableWidget* plainTable(QWidget* parent, const char* name, const QStringList& h
 /// Fills a row; columns of `numbers` stand to the right. Each cell shows its whole text as a tip.
 void putRow(QTableWidget* table, int row, const QStringList& cells, const QList<int>& numbers = {});
 
+/// Rows become as high as their words need; for tables of some dozen rows.
+void wrapRows(QTableWidget* table, int least);
+
 }  // namespace haybale::app

@@ -10,6 +10,7 @@
 #include <QVBoxLayout>
 
 #include "app/style/form.h"
+#include "app/style/plain_table.h"
 #include "app/style/theme.h"
 #include "app/style/words.h"
 #include "core/base/say.h"
@@ -111,7 +112,7 @@ SwapPage::SwapPage(JobModel& model, QWidget* parent) : QWidget(parent), model_(m
   table_->setSelectionMode(QAbstractItemView::NoSelection);
   table_->setFocusPolicy(Qt::NoFocus);
   table_->verticalHeader()->hide();
-  table_->verticalHeader()->setDefaultSectionSize(25);
+  wrapRows(table_, 25);
   table_->setShowGrid(false);
   meanings_ = new QLabel(this);
   meanings_->setObjectName(QStringLiteral("swap.meanings"));

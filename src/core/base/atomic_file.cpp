@@ -9,6 +9,8 @@
 #include <cstring>
 #include <filesystem>
 
+#include "core/base/say.h"
+
 namespace haybale::job {
 
 namespace {
@@ -30,9 +32,9 @@ class Descriptor {
   int fd_;
 };
 
-Error failed(const std::string& path, const char* doing) {
-  return {path, std::nullopt, std::string("cannot be ") + doing + ": " + std::strerror(errno),
-          "check the folder, its rights and the free space"};
+Error failed(const std::string& path, const char* what) {
+  return {path, std::nullopt, sayf("{}: {}", what, std::strerror(errno)),
+          say("check the folder, its rights and the free space")};
 }
 
 bool writeAll(int fd, std::string_view bytes) {
@@ -58,15 +60,15 @@ Result<std::string> targetOf(const std::string& path) {
     const auto real = fs::weakly_canonical(path, ignored);
     const auto folder = fs::weakly_canonical(fs::absolute(path, ignored).parent_path(), ignored);
     if (real.empty() || real.parent_path() != folder) {
-      return Error{path, std::nullopt, "is a link to another folder",
-                   "the path of the file it means"};
+      return Error{path, std::nullopt, say("is a link to another folder"),
+                   say("the path of the file it means")};
     }
     target = real.string();
   }
   struct stat about {};
   if (::stat(target.c_str(), &about) == 0 && !S_ISREG(about.st_mode)) {
-    return Error{path, std::nullopt, "is not a file that can be replaced",
-                 "a file, not a folder, a device or a pipe"};
+    return Error{path, std::nullopt, say("is not a file that can be replaced"),
+                 say("a file, not a folder, a device or a pipe")};
   }
   return target;
 }
@@ -88,7 +90,7 @@ Result<std::string> freshBeside(const std::string& target) {
       break;
     }
   }
-  return failed(target, "written");
+  return failed(target, say("cannot be written"));
 }
 
 // From its own name to the target's, on the disk when `flush`.
@@ -96,11 +98,11 @@ Status moveInPlace(const std::string& beside, const std::string& target, bool fl
   if (flush) {
     const Descriptor file(::open(beside.c_str(), O_RDONLY | O_CLOEXEC));
     if (!file.open() || ::fsync(file.get()) != 0) {
-      return failed(target, "written");
+      return failed(target, say("cannot be written"));
     }
   }
   if (::rename(beside.c_str(), target.c_str()) != 0) {
-    return failed(target, "replaced");
+    return failed(target, say("cannot be replaced"));
   }
   if (flush) {
     const std::string folder = std::filesystem::path(target).parent_path().string();
@@ -141,7 +143,7 @@ Status writeFileAtomically(const std::string& path, std::string_view bytes, bool
       [&](const std::string& beside) -> Status {
         const Descriptor file(::open(beside.c_str(), O_WRONLY | O_TRUNC | O_CLOEXEC));
         return file.open() && writeAll(file.get(), bytes) ? Status(Done{})
-                                                          : failed(path, "written");
+                                                          : failed(path, say("cannot be written"));
       },
       flush);
 }
@@ -152,13 +154,13 @@ Result<std::string> readFile(const std::string& path) {
   const Descriptor file(::open(path.c_str(), O_RDONLY | O_CLOEXEC | O_NONBLOCK));
   struct stat info {};
   if (!file.open() || ::fstat(file.get(), &info) != 0) {
-    return Error{path, std::nullopt, std::string("cannot be read: ") + std::strerror(errno),
-                 "the path of a file that exists"};
+    return Error{path, std::nullopt, std::string(say("cannot be read: ")) + std::strerror(errno),
+                 say("the path of a file that exists")};
   }
   if (!S_ISREG(info.st_mode) || info.st_size > kLargest) {
     return Error{path, std::nullopt,
-                 S_ISREG(info.st_mode) ? "is larger than 64 MB" : "is not a file",
-                 "a case file as this program saves it"};
+                 S_ISREG(info.st_mode) ? say("is larger than 64 MB") : say("is not a file"),
+                 say("a case file as this program saves it")};
   }
   std::string bytes(static_cast<std::size_t>(info.st_size), '\0');
   std::size_t done = 0;
@@ -168,7 +170,7 @@ Result<std::string> readFile(const std::string& path) {
       continue;
     }
     if (n < 0) {
-      return failed(path, "read");
+      return failed(path, say("cannot be read"));
     }
     if (n == 0) {
       break;

@@ -6,6 +6,7 @@
 #include <array>
 #include <cmath>
 
+#include "core/base/say.h"
 #include "core/base/text.h"
 
 namespace haybale {
@@ -65,19 +66,19 @@ Result<Json> parseJson(std::string_view text, std::string_view where) {
   Error error;
   error.where = where;
   if (!text::isUtf8(text)) {
-    error.what = "is not UTF-8 text";
-    error.wanted = "save the file as JSON in UTF-8";
+    error.what = say("is not UTF-8 text");
+    error.wanted = say("save the file as JSON in UTF-8");
     return error;
   }
   const Burden burden = burdenOf(text);
   if (burden == Burden::wide) {
-    error.what = fmt::format("has an object of more than {} members", kMostMembers);
-    error.wanted = "a case file has some dozens";
+    error.what = sayf("has an object of more than {} members", kMostMembers);
+    error.wanted = say("a case file has some dozens");
     return error;
   }
   if (burden == Burden::deep) {
-    error.what = fmt::format("is nested more than {} levels deep", kDeepest);
-    error.wanted = "a case file needs about ten";
+    error.what = sayf("is nested more than {} levels deep", kDeepest);
+    error.wanted = say("a case file needs about ten");
     return error;
   }
   try {
@@ -86,10 +87,10 @@ Result<Json> parseJson(std::string_view text, std::string_view where) {
     const auto end =
         text.begin() + static_cast<std::ptrdiff_t>(std::min(problem.byte, text.size()));
     error.line = 1 + static_cast<std::size_t>(std::count(text.begin(), end, '\n'));
-    error.what = "is not valid JSON: " + plainMessage(problem.what());
+    error.what = say("is not valid JSON: ") + plainMessage(problem.what());
     return error;
   } catch (const Json::exception& problem) {
-    error.what = "is not usable JSON: " + plainMessage(problem.what());
+    error.what = say("is not usable JSON: ") + plainMessage(problem.what());
     return error;
   }
 }
@@ -97,7 +98,8 @@ Result<Json> parseJson(std::string_view text, std::string_view where) {
 ObjectReader::ObjectReader(const Json& object, std::string path)
     : object_(object), path_(std::move(path)) {
   if (!object_.is_object()) {
-    fail({path_, std::nullopt, "is not an object", "write it in braces, as {\"id\": ...}"});
+    fail({path_, std::nullopt, say("is not an object"),
+          say("write it in braces, as {\"id\": ...}")});
   }
 }
 
@@ -116,7 +118,7 @@ std::string ObjectReader::text(std::string_view key, std::string fallback) {
     return fallback;
   }
   if (!member->is_string()) {
-    fail(key, "is not a text", "write it in quotes");
+    fail(key, say("is not a text"), say("write it in quotes"));
     return fallback;
   }
   return member->get<std::string>();
@@ -128,13 +130,12 @@ std::optional<double> ObjectReader::number(std::string_view key, double low, dou
     return std::nullopt;
   }
   if (!member->is_number()) {
-    fail(key, "is not a number", "write a plain number without quotes");
+    fail(key, say("is not a number"), say("write a plain number without quotes"));
     return std::nullopt;
   }
   const double value = member->get<double>();
   if (!std::isfinite(value) || value < low || value > high) {
-    fail(key, fmt::format("{:g} is out of range", value),
-         fmt::format("from {:g} to {:g}", low, high));
+    fail(key, sayf("{:g} is out of range", value), sayf("from {:g} to {:g}", low, high));
     return std::nullopt;
   }
   return value;
@@ -146,7 +147,7 @@ std::optional<bool> ObjectReader::boolean(std::string_view key) {
     return std::nullopt;
   }
   if (!member->is_boolean()) {
-    fail(key, "is neither true nor false", "write true or false without quotes");
+    fail(key, say("is neither true nor false"), say("write true or false without quotes"));
     return std::nullopt;
   }
   return member->get<bool>();
@@ -160,7 +161,8 @@ std::vector<std::string> ObjectReader::texts(std::string_view key) {
   }
   for (const auto& entry : *member) {
     if (!entry.is_string()) {
-      fail(key, "holds something that is not a text", "write a list of texts, as [\"C1\", \"C2\"]");
+      fail(key, say("holds something that is not a text"),
+           say("write a list of texts, as [\"C1\", \"C2\"]"));
       return {};
     }
     out.push_back(entry.get<std::string>());
@@ -171,7 +173,7 @@ std::vector<std::string> ObjectReader::texts(std::string_view key) {
 const Json* ObjectReader::object(std::string_view key) {
   const Json* member = find(key);
   if (member && !member->is_object()) {
-    fail(key, "is not an object", "write it in braces");
+    fail(key, say("is not an object"), say("write it in braces"));
     return nullptr;
   }
   return member;
@@ -180,7 +182,7 @@ const Json* ObjectReader::object(std::string_view key) {
 const Json* ObjectReader::array(std::string_view key) {
   const Json* member = find(key);
   if (member && !member->is_array()) {
-    fail(key, "is not a list", "write it in square brackets");
+    fail(key, say("is not a list"), say("write it in square brackets"));
     return nullptr;
   }
   return member;

@@ -1,11 +1,13 @@
 #include "core/base/result.h"
 
+#include "core/base/say.h"
+
 namespace haybale {
 
 std::string Error::sentence() const {
   std::string text = where;
   if (line) {
-    text += (text.empty() ? "line " : ":") + std::to_string(*line);
+    text += (text.empty() ? say("line ") : ":") + std::to_string(*line);
   }
   if (!text.empty()) {
     text += ": ";

@@ -8,6 +8,7 @@
 #include <cmath>
 
 #include "core/base/json.h"
+#include "core/base/say.h"
 #include "core/base/text.h"
 #include "core/capture/mapped_file.h"
 
@@ -54,7 +55,7 @@ Result<std::vector<BusSignal>> parseSignalMap(std::string_view text, const std::
     return e;
   };
   if (in.text("format") != "haybale-signal-map") {
-    return Error{name, std::nullopt, "is no signal map", "\"format\": \"haybale-signal-map\""};
+    return Error{name, std::nullopt, say("is no signal map"), "\"format\": \"haybale-signal-map\""};
   }
   (void)in.number("version", 1, 1);
   std::vector<BusSignal> out;
@@ -68,7 +69,7 @@ Result<std::vector<BusSignal>> parseSignalMap(std::string_view text, const std::
     if (!fromHex(id.rfind("0x", 0) == 0 ? std::string_view(id).substr(2) : std::string_view(id),
                  s.id) ||
         s.id > 0x1FFFFFFF) {
-      one.fail("id", "is no identifier", "hexadecimal, such as 0x1F0");
+      one.fail("id", say("is no identifier"), say("hexadecimal, such as 0x1F0"));
     }
     s.firstByte = static_cast<std::size_t>(one.number("first_byte", 0, 63).value_or(0));
     s.bytes = static_cast<std::size_t>(one.number("bytes", 1, 4).value_or(2));
@@ -77,7 +78,7 @@ Result<std::vector<BusSignal>> parseSignalMap(std::string_view text, const std::
     s.scale = one.number("scale", -1e6, 1e6).value_or(s.scale);
     s.offset = one.number("offset", -1e6, 1e6).value_or(0);
     if (s.circuit.empty()) {
-      one.fail("circuit", "is missing", "the name of a circuit");
+      one.fail("circuit", say("is missing"), say("the name of a circuit"));
     }
     if (one.error()) {
       return fail(*one.error());
@@ -88,7 +89,8 @@ Result<std::vector<BusSignal>> parseSignalMap(std::string_view text, const std::
     return fail(*in.error());
   }
   if (out.empty()) {
-    return Error{name, std::nullopt, "maps no signal", "at least one entry in \"signals\""};
+    return Error{name, std::nullopt, say("maps no signal"),
+                 say("at least one entry in \"signals\"")};
   }
   return out;
 }
@@ -183,12 +185,12 @@ Result<SpeedLog> parseCandump(std::string_view text, const std::vector<BusSignal
     }
   }
   if (out.frames == 0) {
-    return Error{name, std::nullopt, "holds no frame of a bus",
-                 "lines such as (1436509052.249713) can0 1F0#01F401F4"};
+    return Error{name, std::nullopt, say("holds no frame of a bus"),
+                 say("lines such as (1436509052.249713) can0 1F0#01F401F4")};
   }
   if (out.wheels.empty()) {
-    return Error{name, std::nullopt, "holds no frame that the signal map names",
-                 "identifiers that occur in the log"};
+    return Error{name, std::nullopt, say("holds no frame that the signal map names"),
+                 say("identifiers that occur in the log")};
   }
   for (auto& [circuit, samples] : out.wheels) {
     std::stable_sort(samples.begin(), samples.end(),
@@ -220,7 +222,7 @@ Result<SpeedLog> parseSpeedTable(std::string_view text, const std::string& name)
     if (heads.empty()) {
       heads = cells;
       if (heads.size() < 2 || asNumber(heads[0], s)) {
-        return Error{name, number, "has no head that names the circuits", "time_s,RL,RR"};
+        return Error{name, number, say("has no head that names the circuits"), "time_s,RL,RR"};
       }
       continue;
     }
@@ -239,7 +241,8 @@ Result<SpeedLog> parseSpeedTable(std::string_view text, const std::string& name)
     }
   }
   if (out.wheels.empty()) {
-    return Error{name, std::nullopt, "holds no speeds", "a head time_s,RL,RR and rows of numbers"};
+    return Error{name, std::nullopt, say("holds no speeds"),
+                 say("a head time_s,RL,RR and rows of numbers")};
   }
   return out;
 }
@@ -313,8 +316,8 @@ Result<SpeedLog> openSpeedLog(const std::string& path) {
   const std::string side = path + ".map.json";
   const auto map = MappedFile::open(side);
   if (!map) {
-    return Error{path, std::nullopt, "is a bus log without its signal map",
-                 "put it beside, as " + side};
+    return Error{path, std::nullopt, say("is a bus log without its signal map"),
+                 say("put it beside, as ") + side};
   }
   const auto mapped = parseSignalMap(map->bytes(), side);
   auto log = mapped ? parseCandump(text, *mapped, path) : Result<SpeedLog>(mapped.error());

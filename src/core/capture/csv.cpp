@@ -7,6 +7,7 @@
 #include <functional>
 #include <limits>
 
+#include "core/base/say.h"
 #include "core/base/text.h"
 #include "core/capture/csv_row.h"
 #include "core/capture/csv_table.h"
@@ -17,8 +18,8 @@ namespace haybale::capture {
 namespace {
 
 Error noTime(const std::string& name) {
-  return {name, std::nullopt, "has no time column and names no sample rate",
-          "give the rate, as --sample-rate 10000"};
+  return {name, std::nullopt, say("has no time column and names no sample rate"),
+          say("give the rate, as --sample-rate 10000")};
 }
 
 // Beyond these nothing is recorded, and counts of samples in a second would not fit a number.
@@ -29,8 +30,8 @@ Status checkStep(const Record& record) {
   const double step = record.time.stepS;
   return step >= kShortestS && step <= kLongestS
              ? Status(Done{})
-             : Error{record.file, std::nullopt, fmt::format("has a sample every {:g} s", step),
-                     "steps between 1 fs and some years; look at the unit of the time"};
+             : Error{record.file, std::nullopt, sayf("has a sample every {:g} s", step),
+                     say("steps between 1 fs and some years; look at the unit of the time")};
 }
 
 Status fillTime(Record& record, csv::Table& table, const csv::Dialect& dialect) {
@@ -108,8 +109,8 @@ Result<Record> read(std::string_view text, const std::string& name, const CsvOpt
   record.remarks.insert(record.remarks.end(), table->remarks.begin(), table->remarks.end());
   if (record.channels.empty() || std::all_of(record.channels.begin(), record.channels.end(),
                                              [](const Channel& c) { return allLost(c.samples); })) {
-    return Error{name, std::nullopt, "has no sound sample in any channel",
-                 "a column of voltages or currents beside the time"};
+    return Error{name, std::nullopt, say("has no sound sample in any channel"),
+                 say("a column of voltages or currents beside the time")};
   }
   return record;
 }

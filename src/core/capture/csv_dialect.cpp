@@ -7,6 +7,7 @@
 #include <cmath>
 #include <limits>
 
+#include "core/base/say.h"
 #include "core/base/text.h"
 
 namespace haybale::capture::csv {
@@ -266,9 +267,9 @@ void doubtTheTable(Dialect& dialect, const std::vector<Candidate>& candidates) {
     return c.columns != candidates.front().columns && c.score > candidates.front().score - kNear;
   });
   if (other != candidates.end()) {
-    dialect.doubts.push_back(fmt::format(
-        "the rows could also be {} columns between {}, with a decimal {}", other->columns,
-        separatorName(other->separator), other->decimalComma ? "comma" : "point"));
+    dialect.doubts.push_back(sayf("the rows could also be {} columns between {}, with a decimal {}",
+                                  other->columns, separatorName(other->separator),
+                                  other->decimalComma ? "comma" : "point"));
   }
 }
 
@@ -325,13 +326,13 @@ void nameUnits(Dialect& dialect, const CsvHints& hints) {
       column.unit = unit->unit;
       column.scale = unit->scale;
     } else if (column.isTime && column.unit != units::Unit::second && !dialect.timeGuessed) {
-      dialect.doubts.emplace_back("the time names no unit: seconds were taken");
+      dialect.doubts.emplace_back(say("the time names no unit: seconds were taken"));
     } else if (!column.isTime && column.unit == units::Unit::none && !isIndexName(column.name)) {
       unnamed += (unnamed.empty() ? "" : ", ") + (column.name.empty() ? "a column" : column.name);
     }
   }
   if (!unnamed.empty()) {
-    dialect.doubts.push_back(unnamed + " without a unit: volts were taken");
+    dialect.doubts.push_back(unnamed + say(" without a unit: volts were taken"));
   }
 }
 
@@ -348,12 +349,13 @@ Result<Dialect> recognise(std::string_view text, const std::string& name, const 
   const auto candidates = dialectsOf(rows, hints);
   if (candidates.empty()) {
     if (hints.firstRow) {
-      return Error{name, *hints.firstRow, "is no row of numbers, as it was said to be",
-                   "another first row or separator"};
+      return Error{name, *hints.firstRow, say("is no row of numbers, as it was said to be"),
+                   say("another first row or separator")};
     }
-    return Error{name, std::nullopt,
-                 rows.empty() ? "is empty" : "has no table of numbers in its first 400 lines",
-                 "rows of numbers with a time column, separated by comma, semicolon or tab"};
+    return Error{
+        name, std::nullopt,
+        rows.empty() ? say("is empty") : say("has no table of numbers in its first 400 lines"),
+        say("rows of numbers with a time column, separated by comma, semicolon or tab")};
   }
   const Candidate& best = candidates.front();
   Dialect dialect;

@@ -6,6 +6,7 @@
 
 #include "core/base/atomic_file.h"
 #include "core/base/json.h"
+#include "core/base/say.h"
 #include "core/base/text.h"
 
 namespace haybale::capture {
@@ -48,7 +49,7 @@ std::optional<char> oneOfThese(ObjectReader& in, std::string_view key, std::stri
     return std::nullopt;
   }
   if (word.size() != 1 || choices.find(word.front()) == std::string_view::npos) {
-    in.fail(key, "\"" + text::shortened(word, 20) + "\" is not known here", wanted);
+    in.fail(key, "\"" + text::shortened(word, 20) + say("\" is not known here"), wanted);
     return std::nullopt;
   }
   return word.front();
@@ -61,8 +62,8 @@ std::optional<std::string> unitOf(ObjectReader& in, std::string_view key, bool o
   }
   const auto unit = unitNamed(word);
   if (!unit || (unit->unit == units::Unit::second) != ofTime) {
-    in.fail(key, "\"" + text::shortened(word, 20) + "\" is not known here",
-            ofTime ? "s, ms, us or ns" : "V, mV, A or mA");
+    in.fail(key, "\"" + text::shortened(word, 20) + say("\" is not known here"),
+            ofTime ? say("s, ms, us or ns") : say("V, mV, A or mA"));
     return std::nullopt;
   }
   return word;
@@ -91,12 +92,13 @@ Result<CsvHints> parseHints(std::string_view text, const std::string& name) {
     return json.error();
   }
   if (!json->is_object()) {
-    return Error{name, std::nullopt, "is no JSON object", "how the capture beside it is written"};
+    return Error{name, std::nullopt, say("is no JSON object"),
+                 say("how the capture beside it is written")};
   }
   ObjectReader in(*json, name);
   CsvHints hints;
-  hints.separator = oneOfThese(in, "separator", ",;\t", "a comma, a semicolon or a tab");
-  hints.decimal = oneOfThese(in, "decimal", ".,", "a point or a comma");
+  hints.separator = oneOfThese(in, "separator", ",;\t", say("a comma, a semicolon or a tab"));
+  hints.decimal = oneOfThese(in, "decimal", ".,", say("a point or a comma"));
   hints.firstRow = count(in.number("first_row", 1, kMostRows));
   hints.timeColumn = count(in.number("time_column", 0, 4096));
   hints.timeUnit = unitOf(in, "time_unit", true);
@@ -127,8 +129,8 @@ Status writeHints(const std::string& path, const CsvHints& hints) {
     const auto text = job::readFile(side);
     auto json = text ? parseJson(*text, side) : Result<Json>(text.error());
     if (!json || !json->is_object()) {
-      return Error{side, std::nullopt, "is not a file of this program, and was left as it is",
-                   "another name for it, or none"};
+      return Error{side, std::nullopt, say("is not a file of this program, and was left as it is"),
+                   say("another name for it, or none")};
     }
     out = std::move(*json);
     for (const char* key : {"separator", "decimal", "first_row", "time_column", "time_unit",
@@ -139,7 +141,8 @@ Status writeHints(const std::string& path, const CsvHints& hints) {
   if (hints.empty() && out.empty()) {
     std::filesystem::remove(side, failed);
     if (failed) {
-      return Error{side, std::nullopt, "cannot be taken away", "a folder that may be written to"};
+      return Error{side, std::nullopt, say("cannot be taken away"),
+                   say("a folder that may be written to")};
     }
     return Done{};
   }

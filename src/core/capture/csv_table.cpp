@@ -8,6 +8,7 @@
 #include <limits>
 
 #include "core/base/parallel.h"
+#include "core/base/say.h"
 #include "core/base/text.h"
 #include "core/capture/csv_row.h"
 #include "core/capture/line_count.h"
@@ -284,21 +285,20 @@ class Reader {
         if (n.row >= kept) {
           behind = behind ? behind : std::optional(n.line);
         } else if (named < kNamed) {
-          table_.remarks.push_back(fmt::format("line {}: {}", n.line, n.what));
+          table_.remarks.push_back(sayf("line {}: {}", n.line, n.what));
           ++named;
         }
       }
     }
     total -= std::min(total, rows - kept);
     if (total > named) {
-      table_.remarks.push_back(
-          fmt::format("and {} more broken places, kept as gaps", total - named));
+      table_.remarks.push_back(sayf("and {} more broken places, kept as gaps", total - named));
     }
     if (behind) {
       table_.remarks.push_back(
-          fmt::format("line {}: text after the last row of numbers was left out", *behind));
+          sayf("line {}: text after the last row of numbers was left out", *behind));
     } else if (rows > kept) {
-      table_.remarks.emplace_back("text after the last row of numbers was left out");
+      table_.remarks.emplace_back(say("text after the last row of numbers was left out"));
     }
   }
 
@@ -363,9 +363,9 @@ class Reader {
         if (t[i] <= t[last]) {
           return Error{
               in_.name, lineOf(i),
-              fmt::format("time {} at {:.9g} s after {:.9g} s",
-                          t[i] < t[last] ? "runs backwards" : "stands still", t[i], t[last]),
-              "each row must be later than the one before"};
+              sayf("time {} at {:.9g} s after {:.9g} s",
+                   t[i] < t[last] ? say("runs backwards") : say("stands still"), t[i], t[last]),
+              say("each row must be later than the one before")};
         }
         for (std::size_t j = last + 1; j < i; ++j) {
           t[j] = t[last] +
@@ -376,8 +376,8 @@ class Reader {
       last = i;
     }
     if (!first || *first == last) {
-      return Error{in_.name, std::nullopt, "has fewer than two rows with a time",
-                   "a capture needs at least two samples"};
+      return Error{in_.name, std::nullopt, say("has fewer than two rows with a time"),
+                   say("a capture needs at least two samples")};
     }
     const auto trim = [&](auto& values) {
       values.resize(last + 1);
@@ -410,10 +410,10 @@ class Reader {
     }
     if (worst > 0.1 * base.stepS) {
       table_.remarks.push_back(
-          fmt::format("time steps are not uniform ({} to {}): samples are handled at the times "
-                      "recorded",
-                      units::format(shortest, units::Unit::second),
-                      units::format(longest, units::Unit::second)));
+          sayf("time steps are not uniform ({} to {}): samples are handled at the times "
+               "recorded",
+               units::format(shortest, units::Unit::second),
+               units::format(longest, units::Unit::second)));
       base.timesS = std::move(times);
     }
     return base;

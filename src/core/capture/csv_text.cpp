@@ -7,6 +7,7 @@
 #include <cmath>
 #include <limits>
 
+#include "core/base/say.h"
 #include "core/base/text.h"
 
 namespace haybale::capture::csv {
@@ -66,8 +67,8 @@ Result<std::string_view> decode(std::string_view bytes, const std::string& name,
   }
   const std::string_view head = bytes.substr(0, 4096);
   if (head.find('\0') != std::string_view::npos) {
-    return Error{name, std::nullopt, "is not a text file",
-                 "a capture as CSV in UTF-8, or in UTF-16 with its byte order mark"};
+    return Error{name, std::nullopt, say("is not a text file"),
+                 say("a capture as CSV in UTF-8, or in UTF-16 with its byte order mark")};
   }
   return bytes;
 }

@@ -11,6 +11,8 @@
 #include <cstdint>
 #include <utility>
 
+#include "core/base/say.h"
+
 namespace haybale::capture {
 
 namespace {
@@ -79,15 +81,16 @@ std::size_t watch(const void* data, std::size_t size) {
 Result<MappedFile> MappedFile::open(const std::string& path) {
   struct stat about {};
   if (stat(path.c_str(), &about) == 0 && !S_ISREG(about.st_mode)) {
-    return Error{path, std::nullopt, "is not a file", "a capture, not a folder or a device"};
+    return Error{path, std::nullopt, say("is not a file"),
+                 say("a capture, not a folder or a device")};
   }
   const int file = ::open(path.c_str(), O_RDONLY | O_CLOEXEC | O_NONBLOCK);
   if (file < 0 || fstat(file, &about) != 0) {
     if (file >= 0) {
       close(file);
     }
-    return Error{path, std::nullopt, "cannot be opened",
-                 "the path of a file that exists and may be read"};
+    return Error{path, std::nullopt, say("cannot be opened"),
+                 say("the path of a file that exists and may be read")};
   }
   MappedFile out;
   out.size_ = static_cast<std::size_t>(about.st_size);
@@ -102,7 +105,7 @@ Result<MappedFile> MappedFile::open(const std::string& path) {
   }
   close(file);
   if (about.st_size > 0 && out.data_ == nullptr) {
-    return Error{path, std::nullopt, "cannot be read", "a file on a disk"};
+    return Error{path, std::nullopt, say("cannot be read"), say("a file on a disk")};
   }
   return out;
 }
@@ -126,8 +129,8 @@ std::optional<Error> MappedFile::shrunk(const std::string& path) const {
   if (watched_ >= kMappings || !mappings[watched_].shrunk.load()) {
     return std::nullopt;
   }
-  return Error{path, std::nullopt, "was shortened by another program while it was read",
-               "a capture that is written to its end"};
+  return Error{path, std::nullopt, say("was shortened by another program while it was read"),
+               say("a capture that is written to its end")};
 }
 
 void MappedFile::forget(std::size_t from, std::size_t to) const {

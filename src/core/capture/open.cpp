@@ -4,6 +4,7 @@
 #include <fstream>
 
 #include "core/base/atomic_file.h"
+#include "core/base/say.h"
 #include "core/base/text.h"
 #include "core/capture/mapped_file.h"
 #include "core/capture/vcd.h"
@@ -53,7 +54,8 @@ Result<Record> openCapture(const std::string& path, const OpenOptions& options) 
   }
   auto record = readCsvFile(path, csv);
   if (record && !hints) {
-    record.value().remarks.push_back("read without its side file: " + hints.error().sentence());
+    record.value().remarks.push_back(say("read without its side file: ") +
+                                     hints.error().sentence());
   }
   return record;
 }

@@ -8,6 +8,7 @@
 #include <limits>
 #include <map>
 
+#include "core/base/say.h"
 #include "core/base/text.h"
 
 namespace haybale::capture {
@@ -72,12 +73,13 @@ class VcdReader {
     }
     flush();
     if (record_.size() < 2) {
-      return fail("records no change", "variables declared by $var and changes behind #times");
+      return fail(say("records no change"),
+                  say("variables declared by $var and changes behind #times"));
     }
     record_.file = name_;
     if (left_ > 0) {
-      record_.remarks.push_back(fmt::format("has {} signals; the first {} are read",
-                                            kMostChannels + left_, kMostChannels));
+      record_.remarks.push_back(
+          sayf("has {} signals; the first {} are read", kMostChannels + left_, kMostChannels));
     }
     finishTime();
     return std::move(record_);
@@ -109,8 +111,8 @@ class VcdReader {
       return timescale();
     }
     if (word == "$var") {
-      return defined_ ? Status(fail("a variable is declared behind $enddefinitions",
-                                    "all of $var before it"))
+      return defined_ ? Status(fail(say("a variable is declared behind $enddefinitions"),
+                                    say("all of $var before it")))
                       : variable();
     }
     if (word == "$enddefinitions") {
@@ -128,7 +130,7 @@ class VcdReader {
   Status skip() {
     for (auto word = words_.next(); word != "$end"; word = words_.next()) {
       if (word.empty()) {
-        return fail("ends within a declaration", "$end behind it");
+        return fail(say("ends within a declaration"), say("$end behind it"));
       }
     }
     return Done{};
@@ -138,7 +140,7 @@ class VcdReader {
     std::string text;
     for (auto word = words_.next(); word != "$end"; word = words_.next()) {
       if (word.empty() || text.size() > 30) {
-        return fail("ends within $timescale", "as $timescale 1 us $end");
+        return fail(say("ends within $timescale"), say("as $timescale 1 us $end"));
       }
       text += word;
     }
@@ -151,8 +153,8 @@ class VcdReader {
     const auto scale = kTimeUnits.find(unit);
     if (status != std::errc() || scale == kTimeUnits.end() ||
         !(number == 1 || number == 10 || number == 100)) {
-      return fail("\"" + text::shortened(text, 20) + "\" is no timescale",
-                  "1, 10 or 100 and s, ms, us, ns, ps or fs");
+      return fail("\"" + text::shortened(text, 20) + say("\" is no timescale"),
+                  say("1, 10 or 100 and s, ms, us, ns, ps or fs"));
     }
     unitS_ = number * scale->second;
     return Done{};
@@ -164,7 +166,7 @@ class VcdReader {
     const std::string code(words_.next());
     const std::string label(words_.next());
     if (label.empty()) {
-      return fail("ends within $var", "as $var wire 1 ! RR $end");
+      return fail(say("ends within $var"), say("as $var wire 1 ! RR $end"));
     }
     const bool counts = kind != "event" && kind != "parameter" && !codes_.contains(code);
     if (counts && record_.channels.size() >= kMostChannels) {
@@ -179,26 +181,27 @@ class VcdReader {
 
   Status time(std::string_view digits) {
     if (!defined_) {
-      return fail("has a time before its definitions end", "$enddefinitions $end before the first");
+      return fail(say("has a time before its definitions end"),
+                  say("$enddefinitions $end before the first"));
     }
     constexpr std::size_t kMostDigits = 19;  // of a whole number of 64 bits
     if (digits.size() > kMostDigits ||
         !std::all_of(digits.begin(), digits.end(), [](char c) { return c >= '0' && c <= '9'; })) {
-      return fail("\"#" + text::shortened(std::string(digits), 24) + "\" is no time",
-                  "# and a whole number below 2^63");
+      return fail("\"#" + text::shortened(std::string(digits), 24) + say("\" is no time"),
+                  say("# and a whole number below 2^63"));
     }
     double ticks = 0;
     const auto [end, status] =
         fast_float::from_chars(digits.data(), digits.data() + digits.size(), ticks);
     if (status != std::errc() || end != digits.data() + digits.size() || !std::isfinite(ticks)) {
-      return fail("\"#" + text::shortened(std::string(digits), 20) + "\" is no time",
-                  "# and a whole number");
+      return fail("\"#" + text::shortened(std::string(digits), 20) + say("\" is no time"),
+                  say("# and a whole number"));
     }
     if (unitS_ <= 0) {
-      return fail("has no $timescale before its first time", "as $timescale 1 us $end");
+      return fail(say("has no $timescale before its first time"), say("as $timescale 1 us $end"));
     }
     if (started_ && ticks < ticks_) {
-      return fail("time runs backwards", "times that rise");
+      return fail(say("time runs backwards"), say("times that rise"));
     }
     if (!started_ || ticks > ticks_) {
       flush();
@@ -231,14 +234,14 @@ class VcdReader {
   Status change(std::string_view code, float value) {
     const auto it = codes_.find(std::string(code));
     if (it == codes_.end()) {
-      return fail("\"" + text::shortened(std::string(code), 20) + "\" was not declared",
-                  "a code named by $var");
+      return fail("\"" + text::shortened(std::string(code), 20) + say("\" was not declared"),
+                  say("a code named by $var"));
     }
     if (it->second == kLeftOut) {
       return Done{};
     }
     if (record_.size() * record_.channels.size() > kMostSamples) {
-      return fail("holds more changes than can be kept", "a shorter record");
+      return fail(say("holds more changes than can be kept"), say("a shorter record"));
     }
     now_[it->second] = value;
     changed_ = true;

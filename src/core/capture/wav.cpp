@@ -11,6 +11,7 @@
 
 #include "core/base/atomic_file.h"
 #include "core/base/json.h"
+#include "core/base/say.h"
 #include "core/capture/csv_hints.h"
 
 namespace haybale::capture {
@@ -70,14 +71,14 @@ Result<Record> readWavFile(const std::string& path, const WavOptions& options) {
   SF_INFO info{};
   const File file(sf_open(path.c_str(), SFM_READ, &info));
   if (!file) {
-    return Error{path, std::nullopt, "cannot be read as WAV", sf_strerror(nullptr)};
+    return Error{path, std::nullopt, say("cannot be read as WAV"), sf_strerror(nullptr)};
   }
   if (info.channels < 1 || info.channels > 64 || info.samplerate < 1 || info.frames < 1) {
-    return Error{path, std::nullopt, "holds no samples", "a WAV with at least one"};
+    return Error{path, std::nullopt, say("holds no samples"), say("a WAV with at least one")};
   }
   if (const int bits = bitsOf(path); bits % 8 != 0) {
-    return Error{path, std::nullopt, fmt::format("has samples of {} bits", bits),
-                 "8, 16, 24, 32 or 64 bits a sample"};
+    return Error{path, std::nullopt, sayf("has samples of {} bits", bits),
+                 say("8, 16, 24, 32 or 64 bits a sample")};
   }
   const Scale scale = scaleOf(path, options);
   Record record;
@@ -114,16 +115,16 @@ Result<Record> readWavFile(const std::string& path, const WavOptions& options) {
     }
   }
   if (record.size() == 0) {
-    return Error{path, std::nullopt, "holds no samples", "a WAV with at least one"};
+    return Error{path, std::nullopt, say("holds no samples"), say("a WAV with at least one")};
   }
   if (!scale.known) {
     record.remarks.emplace_back(
-        "full scale is not known and taken as 1; give it, or a side file FILE.json with "
-        "full_scale");
+        say("full scale is not known and taken as 1; give it, or a side file FILE.json with "
+            "full_scale"));
   }
   if (static_cast<sf_count_t>(record.size()) < info.frames) {
-    record.remarks.push_back(fmt::format("is cut off: {} of {} samples are there", record.size(),
-                                         static_cast<long long>(info.frames)));
+    record.remarks.push_back(sayf("is cut off: {} of {} samples are there", record.size(),
+                                  static_cast<long long>(info.frames)));
   }
   return record;
 }
@@ -132,8 +133,8 @@ Status writeWavFile(const std::string& path, const Record& record) {
   const double rate = record.time.rateHz();
   if (!record.time.uniform() || rate < 1 || rate > 2e9 ||
       std::abs(rate - std::round(rate)) > 1e-6 * rate || record.channels.empty()) {
-    return Error{path, std::nullopt, "cannot be written as WAV",
-                 "an even sample rate in whole hertz, or CSV"};
+    return Error{path, std::nullopt, say("cannot be written as WAV"),
+                 say("an even sample rate in whole hertz, or CSV")};
   }
   double peak = 0;
   for (const auto& channel : record.channels) {
@@ -149,7 +150,7 @@ Status writeWavFile(const std::string& path, const Record& record) {
   const auto write = [&](const std::string& beside) -> Status {
     File file(sf_open(beside.c_str(), SFM_WRITE, &info));
     if (!file) {
-      return Error{path, std::nullopt, "cannot be written", sf_strerror(nullptr)};
+      return Error{path, std::nullopt, say("cannot be written"), sf_strerror(nullptr)};
     }
     std::vector<float> frame;
     frame.reserve(record.size() * record.channels.size());
@@ -161,10 +162,10 @@ Status writeWavFile(const std::string& path, const Record& record) {
     }
     const auto frames = static_cast<sf_count_t>(record.size());
     if (sf_writef_float(file.get(), frame.data(), frames) != frames) {
-      return Error{path, std::nullopt, "could not be written whole", "space on the disk"};
+      return Error{path, std::nullopt, say("could not be written whole"), say("space on the disk")};
     }
     if (sf_close(file.release()) != 0) {
-      return Error{path, std::nullopt, "could not be written whole", "space on the disk"};
+      return Error{path, std::nullopt, say("could not be written whole"), say("space on the disk")};
     }
     return Done{};
   };

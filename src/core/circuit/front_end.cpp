@@ -1,19 +1,21 @@
 #include "core/circuit/front_end.h"
 
+#include "core/base/say.h"
+
 namespace haybale::circuit {
 
 std::string_view spoken(FrontEndKind kind) {
   switch (kind) {
     case FrontEndKind::singleBias:
-      return "bias on a, b to ground";
+      return say("bias on a, b to ground");
     case FrontEndKind::bothBiased:
-      return "bias on both wires";
+      return say("bias on both wires");
     case FrontEndKind::highSideSense:
-      return "sense resistor in the feed";
+      return say("sense resistor in the feed");
     case FrontEndKind::lowSideSense:
-      return "sense resistor in the return";
+      return say("sense resistor in the return");
     case FrontEndKind::threeWire:
-      return "3-wire, pull-up on the signal";
+      return say("3-wire, pull-up on the signal");
   }
   return "";
 }

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <set>
 
+#include "core/base/say.h"
 #include "core/base/text.h"
 
 namespace haybale::circuit {
@@ -71,14 +72,14 @@ Status checkPath(const Circuit& circuit, const std::string& where) {
     return Error{where, std::nullopt, std::move(what), std::move(wanted)};
   };
   if (circuit.path.empty() || circuit.path.front().kind != ElementKind::module) {
-    return fail("the path of " + circuit.name + " does not start at a module",
-                "begin with an element of kind module");
+    return fail(say("the path of ") + circuit.name + say(" does not start at a module"),
+                say("begin with an element of kind module"));
   }
   constexpr std::size_t kMostElements = 200;
   if (circuit.path.size() > kMostElements) {
-    return fail(
-        "the path of " + circuit.name + " has " + std::to_string(circuit.path.size()) + " elements",
-        "describe it with 200 at most");
+    return fail(say("the path of ") + circuit.name + say(" has ") +
+                    std::to_string(circuit.path.size()) + " elements",
+                say("describe it with 200 at most"));
   }
   std::set<std::string> seen;
   int sensors = 0;
@@ -87,25 +88,27 @@ Status checkPath(const Circuit& circuit, const std::string& where) {
     const std::string here = where + "[" + std::to_string(i) + "]";
     if (e.id.empty() || e.id == "ground" || e.id == "battery" ||
         e.id.find_first_of(".@ \t\n") != std::string::npos) {
-      return Error{here + ".id", std::nullopt, "\"" + e.id + "\" cannot name an element",
-                   "a word without blanks, dots or @, and neither ground nor battery"};
+      return Error{here + ".id", std::nullopt, "\"" + e.id + say("\" cannot name an element"),
+                   say("a word without blanks, dots or @, and neither ground nor battery")};
     }
     if (!seen.insert(e.id).second) {
-      return Error{here + ".id", std::nullopt, "\"" + e.id + "\" stands in the path twice",
-                   "give each element its own id"};
+      return Error{here + ".id", std::nullopt, "\"" + e.id + say("\" stands in the path twice"),
+                   say("give each element its own id")};
     }
     if (e.kind == ElementKind::module && i > 0) {
-      return Error{here, std::nullopt, "a second module in one path",
-                   "describe it as a circuit of its own"};
+      return Error{here, std::nullopt, say("a second module in one path"),
+                   say("describe it as a circuit of its own")};
     }
     if (e.kind == ElementKind::ring && i + 1 != circuit.path.size()) {
-      return Error{here, std::nullopt, "the ring is not at the end of the path", "put it last"};
+      return Error{here, std::nullopt, say("the ring is not at the end of the path"),
+                   say("put it last")};
     }
     sensors += e.kind == ElementKind::sensor ? 1 : 0;
   }
   if (sensors != 1) {
-    return fail("the path of " + circuit.name + " has " + std::to_string(sensors) + " sensors",
-                "it needs exactly one");
+    return fail(
+        say("the path of ") + circuit.name + say(" has ") + std::to_string(sensors) + " sensors",
+        say("it needs exactly one"));
   }
   return Done{};
 }

@@ -5,6 +5,7 @@
 #include <limits>
 
 #include "core/base/json.h"
+#include "core/base/say.h"
 
 namespace haybale::circuit {
 
@@ -73,10 +74,11 @@ std::vector<OhmRange> readRanges(ObjectReader& in, std::vector<OhmRange> fallbac
     range.sourceV = r.number("source_v", 0.01, 100).value_or(1.2);
     range.sourceOhm = r.number("source_ohm", 0.1, 1e12).value_or(range.fullScaleOhm);
     if (range.fullScaleOhm == 0 && !r.error()) {
-      r.fail("full_scale_ohm", "is missing", "the highest resistance of the range");
+      r.fail("full_scale_ohm", say("is missing"), say("the highest resistance of the range"));
     }
     if (!ranges.empty() && range.fullScaleOhm <= ranges.back().fullScaleOhm && !r.error()) {
-      r.fail("full_scale_ohm", "is not above the range before", "list the ranges lowest first");
+      r.fail("full_scale_ohm", say("is not above the range before"),
+             say("list the ranges lowest first"));
     }
     if (r.error()) {
       in.fail(*r.error());

@@ -13,14 +13,14 @@ namespace haybale::circuit {
 namespace {
 
 Error noSuchPlace(std::string_view text, const Circuit& circuit) {
-  std::string wanted = "one of";
+  std::string places;
   for (const auto& place : reachablePlaces(circuit)) {
-    wanted += " " + toText(place);
+    places += toText(place) + " ";
   }
-  wanted += " ground battery, or a leg with a fraction as L2@0.5";
+  const std::string wanted =
+      sayf("one of {}ground battery, or a leg with a fraction as L2@0.5", places);
   return {"", std::nullopt,
-          fmt::format("there is no place \"{}\" on {}", text::shortened(text, 40), circuit.name),
-          wanted};
+          sayf("there is no place \"{}\" on {}", text::shortened(text, 40), circuit.name), wanted};
 }
 
 const Element* findAnyCase(const Circuit& circuit, std::string_view id) {

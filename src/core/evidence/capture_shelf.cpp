@@ -2,6 +2,7 @@
 
 #include <filesystem>
 
+#include "core/base/say.h"
 #include "core/capture/open.h"
 
 namespace haybale::diagnosis {
@@ -84,7 +85,7 @@ Result<std::shared_ptr<const capture::Record>> CaptureShelf::load(const std::str
   if (wouldDefer(path)) {
     const std::lock_guard lock(mutex_);
     deferred_.push_back(path);
-    return Error{path, std::nullopt, "is being read", ""};
+    return Error{path, std::nullopt, say("is being read"), ""};
   }
   auto record = capture::openCapture(path);
   if (!record) {

@@ -8,6 +8,7 @@
 
 #include "core/base/atomic_file.h"
 #include "core/base/json.h"
+#include "core/base/say.h"
 #include "core/base/text.h"
 #include "core/base/uuid.h"
 #include "core/job/circuit_json.h"
@@ -82,8 +83,8 @@ Status readCircuits(ObjectReader& in, Case& c) {
   constexpr std::size_t kMostCircuits = 500;
   const Json* circuits = in.array("circuits");
   if (circuits && circuits->size() > kMostCircuits) {
-    return Error{"circuits", std::nullopt, fmt::format("are {}", circuits->size()),
-                 fmt::format("at most {}", kMostCircuits)};
+    return Error{"circuits", std::nullopt, sayf("are {}", circuits->size()),
+                 sayf("at most {}", kMostCircuits)};
   }
   std::set<std::string> names;
   for (std::size_t i = 0; circuits && i < circuits->size(); ++i) {
@@ -92,8 +93,9 @@ Status readCircuits(ObjectReader& in, Case& c) {
       return one.error();
     }
     if (!names.insert(one->name).second) {
-      return Error{fmt::format("circuits[{}].name", i), std::nullopt,
-                   "\"" + one->name + "\" is the name of two circuits", "name each circuit once"};
+      return Error{sayf("circuits[{}].name", i), std::nullopt,
+                   "\"" + one->name + say("\" is the name of two circuits"),
+                   say("name each circuit once")};
     }
     c.circuits.push_back(std::move(*one));
   }
@@ -101,8 +103,8 @@ Status readCircuits(ObjectReader& in, Case& c) {
     return *in.error();
   }
   if (c.circuits.empty()) {
-    return Error{"circuits", std::nullopt, "no circuit is described",
-                 "list at least one, with a name"};
+    return Error{"circuits", std::nullopt, say("no circuit is described"),
+                 say("list at least one, with a name")};
   }
   return Done{};
 }
@@ -111,8 +113,8 @@ Status readSuspect(ObjectReader& in, Case& c) {
   c.suspect = in.text("suspect", c.circuits.front().name);
   if (!c.find(c.suspect)) {
     return Error{"suspect", std::nullopt,
-                 "\"" + text::shortened(c.suspect, 40) + "\" is not one of the circuits",
-                 "name one of them"};
+                 "\"" + text::shortened(c.suspect, 40) + say("\" is not one of the circuits"),
+                 say("name one of them")};
   }
   return Done{};
 }
@@ -248,8 +250,8 @@ Result<Case> fromJson(const Json& json, const std::string& name, Damaged damaged
   };
   ObjectReader in(json, "");
   if (in.error()) {
-    return within({"", std::nullopt, "is not a case file",
-                   "a JSON object with \"format\": \"haybale-case\""});
+    return within({"", std::nullopt, say("is not a case file"),
+                   say("a JSON object with \"format\": \"haybale-case\"")});
   }
   if (const std::string format = in.text("format"); format != "haybale-case" && !in.error()) {
     return within(
@@ -272,8 +274,8 @@ Result<Case> fromJson(const Json& json, const std::string& name, Damaged damaged
   }
   c.id = in.text("id");
   if (!c.id.empty() && !isPlainName(c.id)) {
-    in.fail("id", "\"" + text::shortened(c.id, 40) + "\" is no name of a job",
-            "letters, digits and dashes, at most 64; or leave it out");
+    in.fail("id", "\"" + text::shortened(c.id, 40) + say("\" is no name of a job"),
+            say("letters, digits and dashes, at most 64; or leave it out"));
   }
   for (const auto part : {readCircuits, readSuspect, readHistory, readLimits, readMeter,
                           readUnreadable, readCourse}) {
@@ -322,8 +324,8 @@ Result<Case> asReopened(const Case& c) {
   const std::string written = caseText(*once);
   auto twice = parseCase(written, "");
   if (twice && caseText(*twice) != written) {
-    return Error{"", std::nullopt, "would not be the same when the job is opened again",
-                 "letters that can be written, and names that are used once"};
+    return Error{"", std::nullopt, say("would not be the same when the job is opened again"),
+                 say("letters that can be written, and names that are used once")};
   }
   return twice;
 }

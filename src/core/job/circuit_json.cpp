@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "core/base/json.h"
+#include "core/base/say.h"
 
 namespace haybale::job {
 
@@ -19,7 +20,7 @@ Element readElement(ObjectReader& in) {
   e.id = in.text("id");
   const int kind = in.oneOf("kind", circuit::kElementKindNames);
   if (kind < 0 && !in.error()) {
-    in.fail("kind", "is missing", "say module, leg, connector, splice, sensor or ring");
+    in.fail("kind", say("is missing"), say("say module, leg, connector, splice, sensor or ring"));
   }
   e.kind = static_cast<circuit::ElementKind>(std::max(kind, 0));
   e.zone = static_cast<circuit::Zone>(std::max(in.oneOf("zone", circuit::kZoneNames), 0));
@@ -90,7 +91,7 @@ void readOwnLimits(ObjectReader& in, Circuit& c) {
     limit.provenance = judging::Provenance::serviceInformation;
     limit.rest = l.rest();
     if (limit.min && limit.max && *limit.min > *limit.max) {
-      l.fail("min", "is above the maximum", "the smaller of the two as min");
+      l.fail("min", say("is above the maximum"), say("the smaller of the two as min"));
     }
     if (l.error()) {
       limits.fail(*l.error());
@@ -177,7 +178,8 @@ Result<Circuit> readCircuit(const Json& json, const std::string& path) {
     return *in.error();
   }
   if (c.name.empty()) {
-    return Error{in.at("name"), std::nullopt, "a circuit has no name", "give it one, as \"RR\""};
+    return Error{in.at("name"), std::nullopt, say("a circuit has no name"),
+                 say("give it one, as \"RR\"")};
   }
   if (auto status = circuit::checkPath(c, in.at("path")); !status) {
     return status.error();

@@ -5,6 +5,7 @@
 #include <algorithm>
 
 #include "core/base/json.h"
+#include "core/base/say.h"
 
 namespace haybale::job {
 
@@ -60,7 +61,7 @@ void readIntake(ObjectReader& in, Intake& out) {
   out.basics = readTexts(intake, "basics");
   for (const auto& [name, state] : out.basics) {
     if (std::find(kBasicStates.begin(), kBasicStates.end(), state) == kBasicStates.end()) {
-      intake.fail("basics." + name, "\"" + state + "\" is not known here", "good or bad");
+      intake.fail("basics." + name, "\"" + state + say("\" is not known here"), say("good or bad"));
     }
   }
   out.module = intake.text("module");

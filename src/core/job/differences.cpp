@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "core/base/json.h"
+#include "core/base/say.h"
 #include "core/job/case_json.h"
 
 namespace haybale::job {
@@ -10,7 +11,7 @@ namespace haybale::job {
 namespace {
 
 std::string readings(std::size_t n) {
-  return n == 1 ? "one reading" : fmt::format("{} readings", n);
+  return n == 1 ? say("one reading") : sayf("{} readings", n);
 }
 
 // How many entries of `list` are not in `other` as they stand.
@@ -25,8 +26,7 @@ void compareLists(std::vector<std::string>& out, const char* name,
   const std::size_t mine = onlyIn(ours, theirs);
   const std::size_t other = onlyIn(theirs, ours);
   if (mine > 0 || other > 0) {
-    out.push_back(
-        fmt::format("{}: {} only here, {} only there", name, readings(mine), readings(other)));
+    out.push_back(sayf("{}: {} only here, {} only there", name, readings(mine), readings(other)));
   }
 }
 
@@ -34,31 +34,31 @@ void compareLists(std::vector<std::string>& out, const char* name,
 
 std::vector<std::string> differences(const Case& ours, const Case& theirs) {
   std::vector<std::string> out;
-  compareLists(out, "evidence", ours.evidence, theirs.evidence);
-  compareLists(out, "proof of the repair", ours.proof, theirs.proof);
+  compareLists(out, say("evidence"), ours.evidence, theirs.evidence);
+  compareLists(out, say("proof of the repair"), ours.proof, theirs.proof);
   const std::pair<const char*, bool> rest[] = {
-      {"title, vehicle or tyre", ours.title == theirs.title && ours.vehicle == theirs.vehicle &&
-                                     ours.tyre == theirs.tyre &&
-                                     ours.circumferenceM == theirs.circumferenceM},
-      {"the lines", ours.circuits == theirs.circuits},
-      {"the circuit in question", ours.suspect == theirs.suspect},
-      {"the complaint and its history",
+      {say("title, vehicle or tyre"),
+       ours.title == theirs.title && ours.vehicle == theirs.vehicle && ours.tyre == theirs.tyre &&
+           ours.circumferenceM == theirs.circumferenceM},
+      {say("the lines"), ours.circuits == theirs.circuits},
+      {say("the circuit in question"), ours.suspect == theirs.suspect},
+      {say("the complaint and its history"),
        ours.complaint == theirs.complaint && ours.history == theirs.history},
-      {"tools, prices, meter or limits",
+      {say("tools, prices, meter or limits"),
        ours.toolbox == theirs.toolbox && ours.allowed == theirs.allowed &&
            ours.costs == theirs.costs && ours.limits == theirs.limits &&
            ours.meter == theirs.meter},
-      {"the intake", ours.intake == theirs.intake},
-      {"the repair and how it was closed",
+      {say("the intake"), ours.intake == theirs.intake},
+      {say("the repair and how it was closed"),
        ours.repair == theirs.repair && ours.closing == theirs.closing},
   };
   for (const auto& [name, same] : rest) {
     if (!same) {
-      out.emplace_back(fmt::format("{}: not the same", name));
+      out.emplace_back(sayf("{}: not the same", name));
     }
   }
   if (out.empty() && toJson(ours) != toJson(theirs)) {
-    out.emplace_back("details that are not shown here: not the same");
+    out.emplace_back(say("details that are not shown here: not the same"));
   }
   return out;
 }

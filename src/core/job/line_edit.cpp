@@ -4,6 +4,7 @@
 
 #include <algorithm>
 
+#include "core/base/say.h"
 #include "core/base/text.h"
 #include "core/physics/copper.h"
 
@@ -20,7 +21,7 @@ namespace {
 constexpr double kShortLegM = 0.3;
 
 Error noCircuit(const std::string& name) {
-  return {name, std::nullopt, "is not a circuit of this job", "name one of its circuits"};
+  return {name, std::nullopt, say("is not a circuit of this job"), say("name one of its circuits")};
 }
 
 std::string freeId(const Circuit& c, std::string_view prefix) {
@@ -103,13 +104,13 @@ Result<std::string> insertInLine(Case& c, const std::string& name, std::size_t a
     return noCircuit(name);
   }
   if (kind != ElementKind::connector && kind != ElementKind::splice) {
-    return Error{"line", std::nullopt, "only connectors and splices are put in",
-                 "legs come with them"};
+    return Error{"line", std::nullopt, say("only connectors and splices are put in"),
+                 say("legs come with them")};
   }
   if (after >= circuit->path.size() || circuit->path[after].kind == ElementKind::sensor ||
       circuit->path[after].kind == ElementKind::ring) {
-    return Error{"line", std::nullopt, "nothing stands between sensor and ring",
-                 "choose a part before the sensor"};
+    return Error{"line", std::nullopt, say("nothing stands between sensor and ring"),
+                 say("choose a part before the sensor")};
   }
   Element& at = circuit->path[after];
   Element joint;
@@ -135,15 +136,13 @@ Status removeFromLine(Case& c, const std::string& name, std::size_t index) {
   }
   const Element e = circuit->path[index];
   if (isEnd(e.kind)) {
-    return Error{e.id, std::nullopt, "stays: every line has its module, sensor and ring",
-                 "take out a connector, a splice or a leg"};
+    return Error{e.id, std::nullopt, say("stays: every line has its module, sensor and ring"),
+                 say("take out a connector, a splice or a leg")};
   }
   if (const auto count = readingsOn(c, name, e.id); count > 0) {
-    return Error{
-        e.id, std::nullopt,
-        fmt::format("{} hang{} on it", count == 1 ? "a reading" : fmt::format("{} readings", count),
-                    count == 1 ? "s" : ""),
-        "remove those first, they would have no place"};
+    return Error{e.id, std::nullopt,
+                 count == 1 ? say("a reading hangs on it") : sayf("{} readings hang on it", count),
+                 say("remove those first, they would have no place")};
   }
   auto& path = circuit->path;
   path.erase(path.begin() + static_cast<std::ptrdiff_t>(index));
@@ -169,8 +168,8 @@ Status moveInLine(Case& c, const std::string& name, std::size_t index, int step)
   }
   auto& path = circuit->path;
   if (isEnd(path[index].kind) || isEnd(path[static_cast<std::size_t>(to)].kind)) {
-    return Error{path[index].id, std::nullopt, "cannot go further",
-                 "module first, sensor and ring last"};
+    return Error{path[index].id, std::nullopt, say("cannot go further"),
+                 say("module first, sensor and ring last")};
   }
   std::swap(path[index], path[static_cast<std::size_t>(to)]);
   return Done{};
@@ -226,8 +225,8 @@ Result<double> parseSection(std::string_view typed) {
     }
   }
   const Error wrong{"section", std::nullopt,
-                    "\"" + text::shortened(std::string(typed), 30) + "\" is no wire section",
-                    "square millimetres as 0.5, or a gauge as AWG 20"};
+                    sayf("\"{}\" is no wire section", text::shortened(std::string(typed), 30)),
+                    say("square millimetres as 0.5, or a gauge as AWG 20")};
   const auto number = units::parseEntry(text, units::Unit::none);
   if (!number || number->overload) {
     return wrong;
@@ -266,18 +265,18 @@ const std::vector<TypicalLine>& typicalLines() {
   using K = ElementKind;
   using Z = Zone;
   static const std::vector<TypicalLine> lines{
-      {"front wheel, module under the bonnet",
+      {later("front wheel, module under the bonnet"),
        {part("module", K::module, Z::engineBay, 4), part("L1", K::leg, Z::engineBay, 4, 1.2),
         part("C1", K::connector, Z::wheelhouse, 3), part("L2", K::leg, Z::flex, 3, 0.6),
         part("sensor", K::sensor, Z::wheelhouse, 8), part("ring", K::ring, Z::wheelhouse, 5)}},
-      {"rear wheel through the cabin", circuit::typicalCircuit("", "").path},
-      {"rear wheel under the floor, three connectors",
+      {later("rear wheel through the cabin"), circuit::typicalCircuit("", "").path},
+      {later("rear wheel under the floor, three connectors"),
        {part("module", K::module, Z::engineBay, 4), part("L1", K::leg, Z::engineBay, 6, 0.8),
         part("C1", K::connector, Z::engineBay, 8), part("L2", K::leg, Z::underbody, 6, 2.6),
         part("C2", K::connector, Z::underbody, 6), part("L3", K::leg, Z::flex, 3, 0.7),
         part("C3", K::connector, Z::wheelhouse, 3), part("sensor", K::sensor, Z::wheelhouse, 8),
         part("ring", K::ring, Z::wheelhouse, 5)}},
-      {"trailer axle, long run with a joint",
+      {later("trailer axle, long run with a joint"),
        {part("module", K::module, Z::underbody, 5), part("L1", K::leg, Z::underbody, 4, 3.0),
         part("S1", K::splice, Z::underbody, 5), part("L2", K::leg, Z::underbody, 4, 2.0),
         part("C1", K::connector, Z::wheelhouse, 4), part("L3", K::leg, Z::flex, 3, 0.4),
@@ -295,12 +294,12 @@ bool isUntouched(const Case& c, const std::string& circuit) {
 Status startFromUsual(Case& c, const std::string& circuit, std::size_t line) {
   const auto* chosen = c.find(circuit);
   if (!chosen || line >= typicalLines().size()) {
-    return Error{circuit, std::nullopt, "is no circuit that could have this line",
-                 "choose a circuit of the job"};
+    return Error{circuit, std::nullopt, say("is no circuit that could have this line"),
+                 say("choose a circuit of the job")};
   }
   if (!isUntouched(c, circuit)) {
-    return Error{circuit, std::nullopt, "has readings on its line",
-                 "a line that was measured is edited part by part"};
+    return Error{circuit, std::nullopt, say("has readings on its line"),
+                 say("a line that was measured is edited part by part")};
   }
   const std::string group = circuit::groupOf(*chosen);
   for (auto& other : c.circuits) {

@@ -5,6 +5,7 @@
 #include <limits>
 
 #include "core/base/json.h"
+#include "core/base/say.h"
 #include "core/base/text.h"
 #include "core/job/test_json.h"
 
@@ -40,8 +41,9 @@ std::optional<units::Entry> readValue(ObjectReader& in, std::string_view key, un
     return entry;
   }
   if (member->is_string()) {
-    in.fail(key, "\"" + text::shortened(member->get<std::string>(), 40) + "\" is not a reading",
-            "a plain number, or \"OL\"");
+    in.fail(key,
+            "\"" + text::shortened(member->get<std::string>(), 40) + say("\" is not a reading"),
+            say("a plain number, or \"OL\""));
     return std::nullopt;
   }
   const auto value = in.number(key);
@@ -49,7 +51,7 @@ std::optional<units::Entry> readValue(ObjectReader& in, std::string_view key, un
     return std::nullopt;
   }
   if (const auto wrong = units::notReadable(unit, *value); !wrong.empty()) {
-    in.fail(key, fmt::format("{:g} {}", *value, wrong), "the value as the meter showed it");
+    in.fail(key, fmt::format("{:g} {}", *value, wrong), say("the value as the meter showed it"));
     return std::nullopt;
   }
   entry.value = *value;
@@ -75,7 +77,8 @@ std::string_view valueKey(TestKind kind) {
 void readCodes(ObjectReader& in, Reading& reading) {
   const Json* list = in.any("codes");
   if (!list || !list->is_array()) {
-    in.fail("codes", "is missing", "a list of {circuit, type}, empty when none came back");
+    in.fail("codes", say("is missing"),
+            say("a list of {circuit, type}, empty when none came back"));
     return;
   }
   reading.codes.emplace();
@@ -85,7 +88,8 @@ void readCodes(ObjectReader& in, Reading& reading) {
     out.circuit = code.text("circuit");
     const int type = code.oneOf("type", kCodeTypeNames);
     if (type < 0 && !code.error()) {
-      code.fail("type", "is missing", "one of open short-ground short-supply open-or-short ...");
+      code.fail("type", say("is missing"),
+                say("one of open short-ground short-supply open-or-short ..."));
     }
     out.type = static_cast<CodeType>(std::max(type, 0));
     out.rest = code.rest();
@@ -100,12 +104,13 @@ void readCodes(ObjectReader& in, Reading& reading) {
 void readSpeeds(ObjectReader& in, Reading& reading) {
   const Json* speeds = in.object("kmh");
   if (!speeds) {
-    in.fail("kmh", "is missing", "live speed by circuit, as {\"LF\": 5.0}");
+    in.fail("kmh", say("is missing"), say("live speed by circuit, as {\"LF\": 5.0}"));
     return;
   }
   for (const auto& [name, value] : speeds->items()) {
     if (!value.is_number() || !(std::abs(value.get<double>()) < 1000)) {
-      in.fail("kmh", "of \"" + text::shortened(name, 40) + "\" is no speed", "km/h, a number");
+      in.fail("kmh", say("of \"") + text::shortened(name, 40) + say("\" is no speed"),
+              "km/h, a number");
       return;
     }
     reading.kmh.emplace_back(name, value.get<double>());
@@ -116,7 +121,7 @@ void readSpeeds(ObjectReader& in, Reading& reading) {
 void readObservation(ObjectReader& in, TestKind kind, Reading& reading) {
   const auto need = [&](const char* key, bool there, const char* wanted) {
     if (!there && !in.error()) {
-      in.fail(key, "is missing", wanted);
+      in.fail(key, say("is missing"), wanted);
     }
   };
   if (kind == TestKind::codes) {
@@ -143,7 +148,7 @@ Reading readReading(ObjectReader& in, TestKind kind) {
   if (const auto key = valueKey(kind); !key.empty()) {
     reading.value = readValue(in, key, circuit::unitOf(kind));
     if (!reading.value && !in.error()) {
-      in.fail(key, "is missing", "the value that was read, or \"OL\"");
+      in.fail(key, say("is missing"), say("the value that was read, or \"OL\""));
     }
     const auto resolution = in.number("resolution", 0, units::kMostReadable);
     reading.digits = in.text("digits");
@@ -158,7 +163,7 @@ Reading readReading(ObjectReader& in, TestKind kind) {
   } else if (kind == TestKind::lamp) {
     const int lamp = in.oneOf("lamp", circuit::kLampStateNames);
     if (lamp < 0 && !in.error()) {
-      in.fail("lamp", "is missing", "one of dark dim lit");
+      in.fail("lamp", say("is missing"), say("one of dark dim lit"));
     } else {
       reading.lamp = static_cast<circuit::LampState>(std::max(lamp, 0));
     }
@@ -166,7 +171,7 @@ Reading readReading(ObjectReader& in, TestKind kind) {
     reading.file = in.text("file");
     reading.channel = in.text("channel");
     if (reading.file.empty() && !in.error()) {
-      in.fail("file", "is missing", "the path of a capture");
+      in.fail("file", say("is missing"), say("the path of a capture"));
     }
   }
   if (valueKey(kind).empty()) {

@@ -209,11 +209,12 @@ class LineReader {
     if (kind_.value_or(out_.test.kind) == TestKind::lamp) {
       return out_.reading.lamp && value_.empty()
                  ? Status(Done{})
-                 : Status(Error{"", std::nullopt, "a lamp has no number", "lit, dim or dark"});
+                 : Status(Error{"", std::nullopt, say("a lamp has no number"),
+                                say("lit, dim or dark")});
     }
     if (value_.empty()) {
-      return Error{"", std::nullopt, "no value yet",
-                   "type what the meter shows, as 4M8, 0.5V or OL"};
+      return Error{"", std::nullopt, say("no value yet"),
+                   say("type what the meter shows, as 4M8, 0.5V or OL")};
     }
     const units::Unit implied = circuit::unitOf(kind_.value_or(out_.test.kind));
     const auto free = units::parseEntry(value_, units::Unit::none);

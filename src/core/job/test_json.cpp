@@ -7,6 +7,7 @@
 #include <limits>
 
 #include "core/base/json.h"
+#include "core/base/say.h"
 #include "core/base/text.h"
 #include "core/job/case_json.h"
 
@@ -49,7 +50,8 @@ void readSwapAndDisturb(ObjectReader& state, Test& test, const Circuit& c) {
     circuit::Swap swap{in.text("sensor_of"), in.text("into"),
                        in.boolean("reversed").value_or(false)};
     if (swap.sensorOf.empty() || swap.into.empty() || swap.sensorOf == swap.into) {
-      state.fail("swap", "names no two circuits", "sensor_of and into, two different circuits");
+      state.fail("swap", say("names no two circuits"),
+                 say("sensor_of and into, two different circuits"));
     }
     test.state.swap = swap;
   }
@@ -60,9 +62,10 @@ void readSwapAndDisturb(ObjectReader& state, Test& test, const Circuit& c) {
         static_cast<circuit::DisturbKind>(std::max(0, in.oneOf("kind", circuit::kDisturbNames)));
     disturb.element = in.text("element");
     if (!disturb.element.empty() && !c.find(disturb.element)) {
-      state.fail("disturb",
-                 "\"" + text::shortened(disturb.element, 40) + "\" is not on the line of " + c.name,
-                 "name an element of its path, or leave it out for the whole circuit");
+      state.fail(
+          "disturb",
+          "\"" + text::shortened(disturb.element, 40) + say("\" is not on the line of ") + c.name,
+          say("name an element of its path, or leave it out for the whole circuit"));
     }
     test.state.disturb = disturb;
     if (in.error()) {
@@ -108,8 +111,9 @@ void readState(ObjectReader& in, Test& test, const Circuit& c) {
   test.state.unplugged = state.texts("unplugged");
   for (const auto& id : test.state.unplugged) {
     if (!c.find(id)) {
-      state.fail("unplugged", "\"" + text::shortened(id, 40) + "\" is not on the line of " + c.name,
-                 "name its connectors, or module for its plug");
+      state.fail("unplugged",
+                 "\"" + text::shortened(id, 40) + say("\" is not on the line of ") + c.name,
+                 say("name its connectors, or module for its plug"));
     }
   }
   test.state.wheel = static_cast<circuit::WheelMotion>(
@@ -165,7 +169,7 @@ Test readTest(ObjectReader& in, const Case& c) {
     test.kind = TestKind::other;
     test.kindText = kind;
     if (kind.empty()) {
-      in.fail("kind", "is missing", "say what was measured, as resistance");
+      in.fail("kind", say("is missing"), say("say what was measured, as resistance"));
     }
   } else {
     test.kind = static_cast<TestKind>(known - circuit::kTestKindNames.begin());
@@ -174,8 +178,9 @@ Test readTest(ObjectReader& in, const Case& c) {
       "circuit", c.suspect.empty() && !c.circuits.empty() ? c.circuits.front().name : c.suspect);
   const Circuit* circuit = c.find(test.circuit);
   if (!circuit) {
-    in.fail("circuit", "\"" + text::shortened(test.circuit, 40) + "\" is not one of the circuits",
-            "name one of them");
+    in.fail("circuit",
+            "\"" + text::shortened(test.circuit, 40) + say("\" is not one of the circuits"),
+            say("name one of them"));
     return test;
   }
   test.red = readProbe(in, "red", *circuit);
@@ -210,7 +215,8 @@ std::optional<Origin> readOrigin(ObjectReader& in) {
   out.simulated = from.boolean("simulated").value_or(false);
   out.rest = from.rest();
   if (from.error()) {
-    in.fail("origin", "cannot be read", "{\"instrument\": ..., \"question\": ..., \"asked\": ...}");
+    in.fail("origin", say("cannot be read"),
+            "{\"instrument\": ..., \"question\": ..., \"asked\": ...}");
   }
   return out;
 }
@@ -241,8 +247,8 @@ Result<Evidence> readEvidence(const Json& json, const std::string& path, const C
   const Json* test = in.object("test");
   const Json* reading = in.object("reading");
   if (!test || !reading) {
-    in.fail(test ? "reading" : "test", "is missing",
-            "each piece of evidence has a test and its reading");
+    in.fail(test ? "reading" : "test", say("is missing"),
+            say("each piece of evidence has a test and its reading"));
     return *in.error();
   }
   ObjectReader testIn(*test, in.at("test"));

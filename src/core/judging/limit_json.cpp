@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "core/base/json.h"
+#include "core/base/say.h"
 #include "core/units/quantity.h"
 
 namespace haybale::judging {
@@ -12,7 +13,7 @@ Result<Limit> readLimit(const Json& json, const std::string& path) {
   Limit limit;
   const int quantity = in.oneOf("quantity", kQuantityNames);
   if (quantity < 0 && !in.error()) {
-    in.fail("quantity", "is missing", "say what the limit is about, as coil-resistance");
+    in.fail("quantity", say("is missing"), say("say what the limit is about, as coil-resistance"));
   }
   limit.quantity = static_cast<Quantity>(std::max(quantity, 0));
   limit.min = in.number("min", -units::kMostReadable, units::kMostReadable);
@@ -25,7 +26,7 @@ Result<Limit> readLimit(const Json& json, const std::string& path) {
   limit.source = in.text("source");
   limit.rest = in.rest();
   if (limit.min && limit.max && *limit.min > *limit.max) {
-    in.fail("min", "is above max", "swap the two");
+    in.fail("min", say("is above max"), say("swap the two"));
   }
   if (in.error()) {
     return *in.error();

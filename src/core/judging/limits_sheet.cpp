@@ -6,6 +6,7 @@
 #include <array>
 
 #include "core/base/json.h"
+#include "core/base/say.h"
 #include "core/base/text.h"
 #include "core/judging/limit_json.h"
 
@@ -28,7 +29,7 @@ Result<LimitsSheet> fromJson(std::string_view text, const std::string& name) {
   };
   ObjectReader in(*json, "");
   if (in.text("format") != "haybale-limits" && !in.error()) {
-    in.fail("format", "is not a limits sheet", "\"format\": \"haybale-limits\"");
+    in.fail("format", say("is not a limits sheet"), "\"format\": \"haybale-limits\"");
   }
   LimitsSheet sheet;
   in.number("version", 1, 1e6);
@@ -37,7 +38,7 @@ Result<LimitsSheet> fromJson(std::string_view text, const std::string& name) {
   sheet.date = in.text("date");
   const Json* limits = in.array("limits");
   if (!limits && !in.error()) {
-    in.fail("limits", "is missing", "list the limits");
+    in.fail("limits", say("is missing"), say("list the limits"));
   }
   if (in.error()) {
     return within(*in.error());
@@ -123,12 +124,12 @@ class CsvReader {
         return status.error();
       }
       if (sheet.limits.size() > kMostLimits) {
-        return wrong("holds more than 10000 limits", "a sheet is for one vehicle");
+        return wrong(say("holds more than 10000 limits"), say("a sheet is for one vehicle"));
       }
     }
     if (columns_.empty()) {
-      return Error{name_, std::nullopt, "holds no limits",
-                   "a header row with quantity, min, max and source"};
+      return Error{name_, std::nullopt, say("holds no limits"),
+                   say("a header row with quantity, min, max and source")};
     }
     return sheet;
   }
@@ -158,7 +159,7 @@ class CsvReader {
       named = named || it == kColumns.begin();
     }
     return named ? Status(Done{})
-                 : wrong("has no column \"quantity\"", "quantity, min, max, source");
+                 : wrong(say("has no column \"quantity\""), "quantity, min, max, source");
   }
 
   Status row(LimitsSheet& sheet, std::string_view line) {
@@ -171,8 +172,8 @@ class CsvReader {
     }
     const auto it = std::find(kQuantityNames.begin(), kQuantityNames.end(), by[0]);
     if (it == kQuantityNames.end()) {
-      return wrong("\"" + text::shortened(by[0], 40) + "\" is no quantity of a limit",
-                   fmt::format("one of {}", fmt::join(kQuantityNames, ", ")));
+      return wrong("\"" + text::shortened(by[0], 40) + say("\" is no quantity of a limit"),
+                   sayf("one of {}", fmt::join(kQuantityNames, ", ")));
     }
     Limit limit;
     limit.quantity = static_cast<Quantity>(it - kQuantityNames.begin());
@@ -188,14 +189,15 @@ class CsvReader {
       const bool negative = cell->front() == '-';
       const auto entry = units::parseEntry(cell->substr(negative ? 1 : 0), in);
       if (!entry || entry->overload) {
-        return wrong("\"" + text::shortened(*cell, 40) + "\" is not a number", "as 800 or 20M");
+        return wrong("\"" + text::shortened(*cell, 40) + say("\" is not a number"),
+                     say("as 800 or 20M"));
       }
       *field = negative ? -entry->value : entry->value;
     }
     const auto from = std::find(kProvenanceNames.begin(), kProvenanceNames.end(), by[5]);
     if (from == kProvenanceNames.end() && !by[5].empty()) {
-      return wrong("\"" + text::shortened(by[5], 40) + "\" is no provenance",
-                   fmt::format("one of {}", fmt::join(kProvenanceNames, ", ")));
+      return wrong("\"" + text::shortened(by[5], 40) + say("\" is no provenance"),
+                   sayf("one of {}", fmt::join(kProvenanceNames, ", ")));
     }
     limit.provenance = by[5].empty() ? Provenance::serviceInformation
                                      : static_cast<Provenance>(from - kProvenanceNames.begin());
@@ -241,7 +243,7 @@ Result<LimitsSheet> parseLimitsSheet(std::string_view text, const std::string& n
     text.remove_prefix(3);
   }
   if (!text::isUtf8(text)) {
-    return Error{name, std::nullopt, "is not UTF-8 text", "save the sheet as UTF-8"};
+    return Error{name, std::nullopt, say("is not UTF-8 text"), say("save the sheet as UTF-8")};
   }
   return text::trimmed(text).starts_with('{') ? fromJson(text, name) : CsvReader(text, name).read();
 }

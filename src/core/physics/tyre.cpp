@@ -5,6 +5,7 @@
 
 #include <optional>
 
+#include "core/base/say.h"
 #include "core/base/text.h"
 
 namespace haybale::physics {
@@ -34,9 +35,8 @@ double Tyre::circumferenceM() const {
 }
 
 Result<Tyre> parseTyre(std::string_view typed) {
-  const Error error{"", std::nullopt,
-                    fmt::format("\"{}\" is not a tyre size", text::shortened(typed, 40)),
-                    "type it as on the sidewall: 205/55R16"};
+  const Error error{"", std::nullopt, sayf("\"{}\" is not a tyre size", text::shortened(typed, 40)),
+                    say("type it as on the sidewall: 205/55R16")};
   std::string_view text = typed;
   Tyre tyre;
   tyre.aspectPercent = 82;

@@ -2,6 +2,7 @@
 #include <array>
 #include <random>
 
+#include "core/base/say.h"
 #include "core/belief/ways_to_fail.h"
 #include "core/job/line_edit.h"
 #include "core/practice/practice_case.h"
@@ -39,14 +40,15 @@ struct Told {
 };
 Told toldOf(Fault fault) {
   if (diagnosis::isIntermittent(fault)) {
-    return {"The lamp comes and goes on the track to the upper meadow.", {"sometimes", "bump"}};
+    return {say("The lamp comes and goes on the track to the upper meadow."),
+            {"sometimes", "bump"}};
   }
   constexpr std::array kAtCreep{Fault::ringTooth, Fault::ringCracked, Fault::ringRunout,
                                 Fault::wideGap,   Fault::debris,      Fault::sensorWeak};
   if (std::find(kAtCreep.begin(), kAtCreep.end(), fault) != kAtCreep.end()) {
-    return {"The pedal pulses just before the wagon stands.", {"creep"}};
+    return {say("The pedal pulses just before the wagon stands."), {"creep"}};
   }
-  return {"The lamp stays on; it was parked overnight by the barn.", {"always"}};
+  return {say("The lamp stays on; it was parked overnight by the barn."), {"always"}};
 }
 
 }  // namespace
@@ -55,13 +57,13 @@ PracticeCase drawnCase(int level, std::uint32_t seed) {
   std::mt19937 random(seed * 2654435761U + static_cast<std::uint32_t>(level));
   PracticeCase p;
   p.id = "mixed-" + std::to_string(level);
-  p.title = "Mixed, level " + std::to_string(level);
+  p.title = sayf("Mixed, level {}", level);
   p.level = level;
-  p.debrief = "What the readings had in common was more than any one of them said.";
+  p.debrief = say("What the readings had in common was more than any one of them said.");
   job::Case& c = p.shown;
   c = job::newCase();
   c.title = p.title;
-  c.vehicle = "Hay wagon of the yard's fleet";
+  c.vehicle = say("Hay wagon of the yard's fleet");
   c.tyre = "205/55R16";
   c.toolbox = {"multimeter", "scope", "scan-tool", "jumper-leads", "test-lamp"};
   const auto& lines = job::typicalLines();

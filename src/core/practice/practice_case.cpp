@@ -5,6 +5,7 @@
 #include <algorithm>
 
 #include "core/base/json.h"
+#include "core/base/say.h"
 #include "core/base/text.h"
 #include "core/belief/ways_to_fail.h"
 #include "core/job/case_json.h"
@@ -26,7 +27,7 @@ Truth readTruth(ObjectReader& in) {
   t.fault = in.text("fault");
   t.severity = in.number("severity", 0, 1e15);
   if (t.fault.empty() && !in.error()) {
-    in.fail("fault", "is missing", "what is wrong, as open or sensor-dead");
+    in.fail("fault", say("is missing"), say("what is wrong, as open or sensor-dead"));
   }
   return t;
 }
@@ -43,7 +44,7 @@ Json truthJson(const Truth& t) {
 // The members beside the case.
 Status readAbout(ObjectReader& in, PracticeCase& p) {
   if (in.text("format") != "haybale-practice" && !in.error()) {
-    in.fail("format", "is not a practice case", "\"format\": \"haybale-practice\"");
+    in.fail("format", say("is not a practice case"), "\"format\": \"haybale-practice\"");
   }
   (void)in.number("version", 1, 1e6);
   p.id = in.text("id");
@@ -56,7 +57,7 @@ Status readAbout(ObjectReader& in, PracticeCase& p) {
   p.slip = in.number("slip", 0, 0.5).value_or(0);
   const Json* truth = in.object("truth");
   if (!truth && !in.error()) {
-    in.fail("truth", "is missing", "an object with circuit, element, wire and fault");
+    in.fail("truth", say("is missing"), say("an object with circuit, element, wire and fault"));
   }
   if (in.error()) {
     return *in.error();
@@ -91,7 +92,7 @@ Result<PracticeCase> parsePractice(const std::string& text, const std::string& n
   }
   const Json* shown = in.object("case");
   if (!shown) {
-    return within({"case", std::nullopt, "is missing", "the vehicle, as in a case file"});
+    return within({"case", std::nullopt, say("is missing"), say("the vehicle, as in a case file")});
   }
   auto c = job::fromJson(*shown, "case");
   if (!c) {
@@ -133,12 +134,12 @@ Result<std::vector<sim::HiddenFault>> hiddenIn(const PracticeCase& p) {
   c.suspect = p.truth.front().circuit;
   if (!c.find(c.suspect)) {
     return Error{"truth.circuit", std::nullopt,
-                 "\"" + text::shortened(c.suspect, 40) + "\" is not one of the circuits",
-                 "name one of them"};
+                 "\"" + text::shortened(c.suspect, 40) + say("\" is not one of the circuits"),
+                 say("name one of them")};
   }
   if (c.suspect != p.shown.suspectCircuit()->name) {
-    return Error{"truth.circuit", std::nullopt, "is not the circuit in question",
-                 "name it in the case's \"suspect\""};
+    return Error{"truth.circuit", std::nullopt, say("is not the circuit in question"),
+                 say("name it in the case's \"suspect\"")};
   }
   const auto ways = diagnosis::waysToFail(c);
   for (const auto& t : p.truth) {
@@ -178,6 +179,14 @@ const std::vector<PracticeCase>& shelf() {
   return cases;
 }
 
+PracticeCase inLanguage(PracticeCase p) {
+  for (auto* text : {&p.title, &p.lesson, &p.debrief, &p.shown.title, &p.shown.vehicle,
+                     &p.shown.complaint.text}) {
+    *text = std::string(say(text->c_str()));
+  }
+  return p;
+}
+
 Result<PracticeCase> caseCalled(const std::string& id, std::uint32_t seed) {
   constexpr std::string_view kMixed = "mixed-";
   if (id.starts_with(kMixed) && id.size() == kMixed.size() + 1 && id.back() >= '1' &&
@@ -189,8 +198,8 @@ Result<PracticeCase> caseCalled(const std::string& id, std::uint32_t seed) {
       return p;
     }
   }
-  return Error{text::shortened(id, 60), std::nullopt, "is no practice case",
-               "an id of \"practice list\", or a file"};
+  return Error{text::shortened(id, 60), std::nullopt, say("is no practice case"),
+               say("an id of \"practice list\", or a file")};
 }
 
 }  // namespace haybale::practice

@@ -46,6 +46,8 @@ Result<std::vector<sim::HiddenFault>> hiddenIn(const PracticeCase& p);
 
 /// The cases that come with the program, by level and title.
 [[nodiscard]] const std::vector<PracticeCase>& shelf();
+/// The same case with what is said of it in the language in force; what is read is the same.
+[[nodiscard]] PracticeCase inLanguage(PracticeCase p);
 /// A case drawn: a line, a kind and a fault of this level (1 to 5), always the same for a seed.
 [[nodiscard]] PracticeCase drawnCase(int level, std::uint32_t seed);
 /// By the id of the shelf, or "mixed-1" to "mixed-5".

@@ -8,6 +8,7 @@
 
 #include "core/base/atomic_file.h"
 #include "core/base/json.h"
+#include "core/base/say.h"
 #include "core/base/text.h"
 
 namespace haybale::priors {
@@ -61,7 +62,8 @@ Result<Table> read(std::string_view text, std::string_view where) {
   const std::string file(where);
   ObjectReader in(*json, "");
   if (in.text("format") != "haybale-priors") {
-    return Error{file, std::nullopt, "is no table of priors", "\"format\": \"haybale-priors\""};
+    return Error{file, std::nullopt, say("is no table of priors"),
+                 "\"format\": \"haybale-priors\""};
   }
   Table out = kShipped;
   const Json* values = in.array("values");
@@ -76,14 +78,14 @@ Result<Table> read(std::string_view text, std::string_view where) {
     }
     const Id id = idOf(name);
     if (id == Id::count || !value) {
-      return Error{fmt::format("{}: values[{}]", file, i), std::nullopt,
-                   id == Id::count ? "\"" + text::shortened(name, 40) + "\" is not a name here"
-                                   : name + " has no value",
-                   "a name of data/priors.json and a number that is not negative"};
+      return Error{sayf("{}: values[{}]", file, i), std::nullopt,
+                   id == Id::count ? "\"" + text::shortened(name, 40) + say("\" is not a name here")
+                                   : name + say(" has no value"),
+                   say("a name of data/priors.json and a number that is not negative")};
     }
     if (isProbability(name) && *value > 1) {
       return Error{fmt::format("{}: {}", file, name), std::nullopt,
-                   fmt::format("{:g} is no probability", *value), "a number from 0 to 1"};
+                   sayf("{:g} is no probability", *value), say("a number from 0 to 1")};
     }
     out[static_cast<std::size_t>(id)] = *value;
   }

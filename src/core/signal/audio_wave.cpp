@@ -6,6 +6,8 @@
 #include <cmath>
 #include <numbers>
 
+#include "core/base/say.h"
+
 namespace haybale::signal {
 
 std::vector<std::int16_t> AudioWave::next(double seconds, double hz, double share) {
@@ -25,12 +27,13 @@ std::vector<std::int16_t> AudioWave::next(double seconds, double hz, double shar
 
 Result<double> audioShare(double wantedV, double fullScaleV) {
   if (!(wantedV > 0) || !(fullScaleV > 0)) {
-    return Error{"", std::nullopt, "a height of nothing is no signal", "0.5 to 5 V peak to peak"};
+    return Error{"", std::nullopt, say("a height of nothing is no signal"),
+                 say("0.5 to 5 V peak to peak")};
   }
   if (wantedV > fullScaleV) {
     return Error{"", std::nullopt,
-                 fmt::format("the sound output gives at most {:.2f} V peak to peak", fullScaleV),
-                 "a smaller height, or an amplifier that is measured"};
+                 sayf("the sound output gives at most {:.2f} V peak to peak", fullScaleV),
+                 say("a smaller height, or an amplifier that is measured")};
   }
   return wantedV / fullScaleV;
 }

@@ -4,6 +4,8 @@
 #include <array>
 #include <cmath>
 
+#include "core/base/say.h"
+
 namespace haybale::signal {
 
 namespace {
@@ -39,14 +41,15 @@ double nearestE24(double ohm) {
 
 Result<LoadBox> loadBox(const LoadBoxWish& w) {
   if (!(w.lowA > 0 && w.highA > w.lowA)) {
-    return Error{"levels", std::nullopt, "the high current is not above the low one",
-                 "such as 7 and 14 mA"};
+    return Error{"levels", std::nullopt, say("the high current is not above the low one"),
+                 say("such as 7 and 14 mA")};
   }
   const double lowOhm = w.supplyV / w.lowA - w.senseOhm;
   const double highOhm = w.supplyV / w.highA - w.senseOhm;
   if (!(w.senseOhm >= 0 && highOhm > 1)) {
-    return Error{"supply", std::nullopt, "cannot drive the high current through the sense resistor",
-                 "a higher supply, or less ohms in series"};
+    return Error{"supply", std::nullopt,
+                 say("cannot drive the high current through the sense resistor"),
+                 say("a higher supply, or less ohms in series")};
   }
   LoadBox out;
   out.fixedOhm = nearestE24(lowOhm);

@@ -7,6 +7,7 @@
 #include <cmath>
 #include <numbers>
 
+#include "core/base/say.h"
 #include "core/base/text.h"
 #include "core/physics/tyre.h"
 
@@ -110,17 +111,17 @@ Result<Profile> parseProfile(std::string_view text, const std::string& name) {
       if (out.seconds.empty() || text::trimmed(row).empty()) {
         continue;  // a heading, or an empty line
       }
-      return Error{name, line, "is no row of a profile", "seconds and km/h, as 1.5,20"};
+      return Error{name, line, say("is no row of a profile"), say("seconds and km/h, as 1.5,20")};
     }
     if (*v < 0 || *v > 500 || (!out.seconds.empty() && *s <= out.seconds.back())) {
-      return Error{name, line, "does not follow the row before",
-                   "seconds that rise, and 0 to 500 km/h"};
+      return Error{name, line, say("does not follow the row before"),
+                   say("seconds that rise, and 0 to 500 km/h")};
     }
     out.seconds.push_back(*s);
     out.kmh.push_back(*v);
   }
   if (out.seconds.empty()) {
-    return Error{name, std::nullopt, "holds no row", "seconds and km/h, as 1.5,20"};
+    return Error{name, std::nullopt, say("holds no row"), say("seconds and km/h, as 1.5,20")};
   }
   return out;
 }
@@ -318,19 +319,19 @@ int positionOf(const SignalFault& fault) {
 Result<capture::Record> substitute(const Substitute& w) {
   const bool coded = w.kind == SensorKind::activePwm || w.kind == SensorKind::activeAk;
   if (coded && w.rateHz < 50e3) {
-    return Error{"--sample-rate", std::nullopt, "is too low for pulses of 45 to 90 microseconds",
-                 "at least 50000"};
+    return Error{"--sample-rate", std::nullopt,
+                 say("is too low for pulses of 45 to 90 microseconds"), say("at least 50000")};
   }
   const double count = w.durationS * w.rateHz;
   if (!(count >= 2) || count > 4e8) {
-    return Error{"--duration", std::nullopt, "gives no record of a size that can be written",
-                 "between 2 and 400 million samples"};
+    return Error{"--duration", std::nullopt, say("gives no record of a size that can be written"),
+                 say("between 2 and 400 million samples")};
   }
   for (const auto& fault : w.faults) {
     if (positionOf(fault) >= w.teeth) {
       return Error{"--fault", std::nullopt,
-                   fmt::format("tooth {} is not on a ring of {}", positionOf(fault), w.teeth),
-                   fmt::format("0 to {}", w.teeth - 1)};
+                   sayf("tooth {} is not on a ring of {}", positionOf(fault), w.teeth),
+                   sayf("0 to {}", w.teeth - 1)};
     }
   }
   Maker maker(w);

@@ -5,6 +5,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/base/say.h"
+
 namespace haybale::sim {
 
 using diagnosis::Fault;
@@ -57,9 +59,9 @@ Result<HiddenFault> chosenFault(const std::vector<diagnosis::Hypothesis>& ways,
   }
   if (!best) {
     return Error{"fault", std::nullopt,
-                 fmt::format("\"{}\"{} cannot be on this line", fault,
-                             element.empty() ? "" : fmt::format(" of {}", element)),
-                 "one of" + known + " and an element that can have it"};
+                 sayf("\"{}\"{} cannot be on this line", fault,
+                      element.empty() ? "" : sayf(" of {}", element)),
+                 say("one of") + known + say(" and an element that can have it")};
   }
   const auto& steps = best->steps;
   return HiddenFault{*best, severity.value_or(steps[steps.size() / 2])};

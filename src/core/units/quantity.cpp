@@ -91,30 +91,30 @@ constexpr std::array kPrefixes{
     Prefix{"G", 9},
 };
 
-std::string_view exampleFor(Unit unit) {
+std::string exampleFor(Unit unit) {
   switch (unit) {
     case Unit::ohm:
-      return "type ohms as 1100, 1.1k, 1k1, 4.8M or OL";
+      return say("type ohms as 1100, 1.1k, 1k1, 4.8M or OL");
     case Unit::volt:
-      return "type volts as 4.98, 500m, 0.5V or OL";
+      return say("type volts as 4.98, 500m, 0.5V or OL");
     case Unit::ampere:
-      return "type amperes as 0.007, 7m or 7 mA";
+      return say("type amperes as 0.007, 7m or 7 mA");
     case Unit::hertz:
-      return "type hertz as 52, 1.2k or 52Hz";
+      return say("type hertz as 52, 1.2k or 52Hz");
     case Unit::second:
-      return "type seconds as 0.2 or 200m";
+      return say("type seconds as 0.2 or 200m");
     case Unit::metre:
-      return "type metres as 1.93";
+      return say("type metres as 1.93");
     case Unit::kmh:
-      return "type km/h as 25";
+      return sayf("type {} as 25", shownSymbol(Unit::kmh));
     case Unit::celsius:
-      return "type degrees Celsius as 20";
+      return sayf("type degrees as 20, in {}", shownSymbol(Unit::celsius));
     case Unit::percent:
-      return "type percent as 40";
+      return say("type percent as 40");
     case Unit::weber:
-      return "type the output per hertz as 2m or 2 mWb";
+      return say("type the output per hertz as 2m or 2 mWb");
     case Unit::none:
-      return "type a number with its unit, as 1.1k ohm or 4.98V";
+      return say("type a number with its unit, as 1.1k ohm or 4.98V");
   }
   return "";
 }
@@ -268,14 +268,15 @@ double lastDigit(const std::string& number) {
 
 std::string notReadable(Unit unit, double value) {
   if (unit == Unit::ohm && value < kLeastOhm) {
-    return "is a negative resistance: the circuit is live, or the leads were not zeroed";
+    return say("is a negative resistance: the circuit is live, or the leads were not zeroed");
   }
   const bool temperature = unit == Unit::celsius && !(value >= -60 && value <= 250);
   if (temperature) {
-    return "is no temperature a coil is measured at (-60 to 250 degrees)";
+    return say("is no temperature a coil is measured at (-60 to 250 degrees)");
   }
   const bool frequency = unit == Unit::hertz && !(value >= 0 && value <= 1e9);
-  return frequency || !(std::abs(value) <= kMostReadable) ? "is not a number a meter can show" : "";
+  return frequency || !(std::abs(value) <= kMostReadable) ? say("is not a number a meter can show")
+                                                          : "";
 }
 
 std::string_view symbol(Unit unit) {
@@ -332,7 +333,7 @@ Result<Entry> parseEntry(std::string_view typed, Unit implied) {
   Entry entry;
   entry.unit = implied;
   if (text.empty()) {
-    return bad(text, "is empty", implied);
+    return bad(text, say("is empty"), implied);
   }
   if (isOverload(text)) {
     entry.overload = true;
@@ -341,31 +342,30 @@ Result<Entry> parseEntry(std::string_view typed, Unit implied) {
   }
   const Digits digits = takeNumber(text);
   if (std::none_of(digits.number.begin(), digits.number.end(), isDigit)) {
-    return bad(text, "is not a number", implied);
+    return bad(text, say("is not a number"), implied);
   }
   const bool hasPoint = digits.number.find_first_of(".e") != std::string::npos;
   const auto tail = readTail(digits.rest, !hasPoint);
   if (!tail) {
     const bool twoMarks = !digits.rest.empty() && (digits.rest[0] == '.' || digits.rest[0] == ',');
     return bad(text,
-               twoMarks ? "has two decimal marks"
-                        : fmt::format("ends in \"{}\", which is no unit",
-                                      text::shortened(digits.rest, 20)),
+               twoMarks
+                   ? say("has two decimal marks")
+                   : sayf("ends in \"{}\", which is no unit", text::shortened(digits.rest, 20)),
                implied);
   }
   const UnitName named = tail->unit.value_or(shownAs(implied));
   if (implied != Unit::none && named.unit != implied) {
-    return bad(text,
-               fmt::format("is in {}, but {} is what is measured here", symbol(named.unit),
-                           symbol(implied)),
-               implied);
+    return bad(
+        text,
+        sayf("is in {}, but {} is what is measured here", symbol(named.unit), symbol(implied)),
+        implied);
   }
   entry.unit = named.unit;
   entry.unitTyped = tail->unit.has_value();
   if (tail->prefixIsBareM && entry.unit == Unit::ohm) {
-    Error error = bad(text, "could be milliohm or megohm", implied);
-    error.wanted =
-        fmt::format("type {}M for megohm, {} mohm for milliohm", digits.number, digits.number);
+    Error error = bad(text, say("could be milliohm or megohm"), implied);
+    error.wanted = sayf("type {}M for megohm, {} mohm for milliohm", digits.number, digits.number);
     return error;
   }
   std::string number = digits.number;
@@ -378,7 +378,7 @@ Result<Entry> parseEntry(std::string_view typed, Unit implied) {
   const double scale = std::pow(10.0, tail->exponent);
   if (status != std::errc() || end != number.data() + number.size() ||
       !std::isfinite(value * scale)) {
-    return bad(text, "is not a number a meter can show", implied);
+    return bad(text, say("is not a number a meter can show"), implied);
   }
   entry.value = (value * scale - named.zero) * named.per;
   entry.resolution = lastDigit(number) * scale * named.per;
@@ -388,7 +388,7 @@ Result<Entry> parseEntry(std::string_view typed, Unit implied) {
     return Entry{std::numeric_limits<double>::infinity(), true, entry.unit, entry.unitTyped, 0};
   }
   if (entry.value == 9.91e37) {
-    return bad(text, "is how an instrument says that it has no number", implied);
+    return bad(text, say("is how an instrument says that it has no number"), implied);
   }
   if (const auto wrong = notReadable(entry.unit, entry.value); !wrong.empty()) {
     return bad(text, wrong, implied);

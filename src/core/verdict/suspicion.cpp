@@ -233,7 +233,7 @@ std::string nameFor(const std::string& group) {
   if (group == nameOf(Fault::wrongTyre)) {
     return say("a tyre");
   }
-  return group == nameOf(Fault::other) ? say("something else") : group;
+  return group == nameOf(Fault::other) ? say("something else") : sayName(group);
 }
 
 void concludeFrom(Conclusion& out, const Circuit& circuit) {
