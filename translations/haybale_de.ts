@@ -2870,6 +2870,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Um eine Ziffer daneben</translation>
   </message>
   <message>
+   <source>One gap is {:.0f} % wider, the rest even, in less than two turns: a ring that has cracked and opened; turn the wheel twice round to see whether it comes again.</source>
+   <translation>Eine Lücke ist {:.0f} % breiter, die übrigen gleich, in weniger als zwei Umdrehungen: ein Ring, der gerissen ist und sich geöffnet hat; das Rad zweimal herumdrehen, um zu sehen, ob sie wiederkommt.</translation>
+  </message>
+  <message>
    <source>One gap is {:.0f} % wider, the rest even: behind {}: the ring has cracked and opened.</source>
    <translation>Eine Lücke ist {:.0f} % weiter, der Rest gleichmäßig: hinter {}: der Ring ist gerissen und klafft.</translation>
   </message>

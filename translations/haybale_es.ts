@@ -2870,6 +2870,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Por una cifra</translation>
   </message>
   <message>
+   <source>One gap is {:.0f} % wider, the rest even, in less than two turns: a ring that has cracked and opened; turn the wheel twice round to see whether it comes again.</source>
+   <translation>Un hueco es un {:.0f} % más ancho, los demás iguales, en menos de dos vueltas: una corona agrietada y abierta; gire la rueda dos vueltas para ver si se repite.</translation>
+  </message>
+  <message>
    <source>One gap is {:.0f} % wider, the rest even: behind {}: the ring has cracked and opened.</source>
    <translation>Un hueco es {:.0f} % más ancho, el resto igual: tras {}: el anillo se rajó y abrió.</translation>
   </message>

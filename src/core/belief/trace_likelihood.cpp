@@ -7,6 +7,7 @@
 
 namespace haybale::diagnosis {
 
+using circuit::SensorKind;
 using circuit::Test;
 using circuit::TestKind;
 using circuit::WheelMotion;
@@ -56,27 +57,35 @@ TraceFacts factsOf(const trace::ChannelAnalysis& a, const std::optional<trace::C
 double ReadingModel::marks(const Test& test, const TraceFacts& facts, const World& world) const {
   const bool suspect = test.circuit == vehicle_.suspect().name;
   double p = 1;
+  constexpr int kUsualTeeth = 48;
+  const int teeth = vehicle_.suspect().sensor.teeth.value_or(kUsualTeeth);
+  const double turns = facts.pulses > 0 ? static_cast<double>(facts.pulses) / teeth : 2;
   if (!facts.flat && test.state.wheel != WheelMotion::still) {
     const bool hasMark =
         suspect && isOfTheRing(world.fault) && world.fault != Fault::ringWrongCount;
     const bool coil = circuit::isCoil(vehicle_.suspect().sensor.kind);
     // A square wave keeps its height whatever the ring does: run-out hardly shows.
     // What does not come round twice is not called a mark of the ring.
-    constexpr int kUsualTeeth = 48;
-    const int teeth = vehicle_.suspect().sensor.teeth.value_or(kUsualTeeth);
-    const double again =
-        facts.pulses > 0 ? std::clamp(static_cast<double>(facts.pulses) / teeth - 1, 0.0, 1.0) : 1;
-    const double seen =
-        again * (world.fault == Fault::ringRunout && !coil ? of(Id::traceRunoutSquare)
-                                                           : of(Id::traceMarkSeen));
+    const double again = std::clamp(turns - 1, 0.0, 1.0);
+    // A tooth that is not there and a gap that has opened are told once they passed, if less
+    // surely.
+    const bool single = world.fault == Fault::ringTooth || world.fault == Fault::ringCracked;
+    const double passed = single ? of(Id::traceMarkOnce) * std::min(1.0, turns) : 0;
+    const double seen = std::max(again, passed) * (world.fault == Fault::ringRunout && !coil
+                                                       ? of(Id::traceRunoutSquare)
+                                                       : of(Id::traceMarkSeen));
     const bool related = isOfTheRing(facts.ring);
     p *= hasMark ? (facts.ring == world.fault ? seen
                     : related                 ? of(Id::traceMarkOther)
                                               : std::max(of(Id::traceMarkMissed), 1 - seen))
                  : (related ? of(Id::traceMarkFalse) : 1 - 3 * of(Id::traceMarkFalse));
+    // Only telegrams tell of their gap.
+    const auto kind = vehicle_.suspect().sensor.kind;
+    const bool tells = kind == SensorKind::activePwm || kind == SensorKind::activeAk;
     const bool near = suspect && (weakens(world.fault) || isOfTheRing(world.fault));
-    p *= facts.gapLimit ? (near ? of(Id::traceLimitNear) : of(Id::traceLimitFalse))
-                        : (near ? 0.85 : 1 - of(Id::traceLimitFalse));
+    p *= !tells           ? 1.0
+         : facts.gapLimit ? (near ? of(Id::traceLimitNear) : of(Id::traceLimitFalse))
+                          : (near ? 0.85 : 1 - of(Id::traceLimitFalse));
   }
   const bool opens = suspect && world.fault == Fault::intermittentOpen;
   const bool shorts = suspect && world.fault == Fault::intermittentShort;
@@ -85,7 +94,8 @@ double ReadingModel::marks(const Test& test, const TraceFacts& facts, const Worl
   const bool ringMark =
       suspect && spins && isOfTheRing(world.fault) && world.fault != Fault::ringWrongCount;
   const bool weak = suspect && spins && world.output < 0.4;
-  const double falsely = ringMark ? of(Id::traceMarkAsDropout)
+  const double falsely = ringMark ? std::max(of(Id::traceOpensFalse),
+                                             of(Id::traceMarkAsDropout) * std::min(1.0, turns))
                          : weak   ? of(Id::traceWeakAsDropout)
                                   : of(Id::traceOpensFalse);
   const auto told = [&](bool seen, bool here, bool related) {

@@ -34,6 +34,7 @@ constexpr double kManyDropoutsTrue = 0.98;
 constexpr double kCurrentTrue = 0.97;
 constexpr double kRustlesTrue = 0.95;
 constexpr double kUnevenTrue = 0.45;
+constexpr double kLoneGapTrue = 0.7;
 constexpr double kHint = 0.3;  // said, never blamed
 
 constexpr double kGapLimitShare = 0.3;  // of the telegrams: common practice, no source
@@ -186,6 +187,7 @@ class Judge {
   }
 
   void ring() {
+    loneGap();
     if (!a_.ring) {
       return;
     }
@@ -262,6 +264,44 @@ class Judge {
         placeAt(t);
       }
     }
+  }
+
+  // A gap that is wider by a part of a tooth, once, the speed before and behind it the same: no
+  // strand that lets go is away for just so long, and no hand turns a wheel so.
+  void loneGap() {
+    constexpr double kLeastWider = 0.25, kMostWider = 0.85;
+    constexpr double kTimesUneven = 8;
+    constexpr double kEven = 0.12;  // what others may be off
+    constexpr std::size_t kLeastTeeth = 24;
+    constexpr std::size_t kFromTheEnds = 6;
+    if ((a_.ring && a_.ring->turns >= 2) || a_.teeth.size() < kLeastTeeth || !a_.dropouts.empty()) {
+      return;
+    }
+    const Tooth* wide = nullptr;
+    for (std::size_t i = 0; i < a_.teeth.size(); ++i) {
+      const auto& t = a_.teeth[i];
+      const double off = t.pitch > 0 ? t.pitch - 1 : 0;
+      if (t.lost > 0 || t.stood) {
+        return;
+      }
+      if (std::abs(off) < kEven) {
+        continue;
+      }
+      const bool inside = i >= kFromTheEnds && i + kFromTheEnds < a_.teeth.size();
+      if (wide || !inside || off < kLeastWider || off > kMostWider ||
+          100 * off < kTimesUneven * a_.unevenPercent) {
+        return;
+      }
+      wide = &t;
+    }
+    if (!wide) {
+      return;
+    }
+    add(Code::crackedRing, Where::ring, Severity::suspect, kLoneGapTrue,
+        sayf("One gap is {:.0f} % wider, the rest even, in less than two turns: a ring that has "
+             "cracked and opened; turn the wheel twice round to see whether it comes again.",
+             100 * (wide->pitch - 1)));
+    a_.findings.back().place = std::pair{wide->riseS - 0.1, wide->riseS + wide->periodS + 0.1};
   }
 
   void runout() {

@@ -230,6 +230,59 @@ std::vector<double> swellOf(const std::vector<Tooth>& teeth, bool pitch) {
   return out;
 }
 
+// Each value as the median of those around it, a tenth of a turn at most: what is left is slow, as
+// a swell once a turn is, and the noise of single teeth is gone.
+std::vector<double> smoothed(const std::vector<double>& values, int teeth) {
+  const int half = std::clamp(teeth / 20, 0, 3);
+  const int n = static_cast<int>(values.size());
+  std::vector<double> out(values.size(), std::nan(""));
+  std::vector<double> near;
+  for (int i = 0; i < n; ++i) {
+    near.clear();
+    for (int k = std::max(0, i - half); k <= std::min(n - 1, i + half); ++k) {
+      if (const double v = values[static_cast<std::size_t>(k)]; !std::isnan(v)) {
+        near.push_back(v);
+      }
+    }
+    if (!near.empty()) {
+      out[static_cast<std::size_t>(i)] = median(near);
+    }
+  }
+  return out;
+}
+
+// Behind a stand nobody knows where on the ring the wheel goes on; behind a pause of a few teeth at
+// one pace, as in the trough of a swell where the wave sinks into the noise, it is known well
+// enough.
+bool placeIsLost(const std::vector<Tooth>& teeth, int ringTeeth) {
+  constexpr double kPace = 0.4;  // what the two sides may differ by
+  const double most = ringTeeth / 6.0;
+  for (std::size_t i = 0; i + 1 < teeth.size(); ++i) {
+    if (!teeth[i].stood || teeth[i].lost > 0) {
+      continue;
+    }
+    // The nearest periods that are known on either side, and what lies between them.
+    std::size_t before = i;
+    std::size_t behind = i + 1;
+    while (before > 0 && !(teeth[before].periodS > 0)) {
+      --before;
+    }
+    while (behind + 1 < teeth.size() && !(teeth[behind].periodS > 0)) {
+      ++behind;
+    }
+    const double one = teeth[before].periodS;
+    const double other = teeth[behind].periodS;
+    if (!(one > 0) || !(other > 0)) {
+      continue;  // at an end of the record: nothing goes on behind it
+    }
+    const double away = teeth[behind].riseS - teeth[before].riseS - one;
+    if (std::abs(std::log(one / other)) > kPace || away > most * std::min(one, other)) {
+      return true;
+    }
+  }
+  return false;
+}
+
 // A swell once a turn tells the size too, when it is clear and lasts over enough turns.
 std::optional<Size> sizeFromSwell(const std::vector<double>& swell) {
   const int most = std::min<int>(kMostTeeth, static_cast<int>(swell.size() / 3));
@@ -413,12 +466,11 @@ std::optional<Ring> ringOf(const std::vector<Tooth>& teeth, std::optional<int> g
     } else if (look == 1) {
       ring.periodRunoutPercent = 100 * waveOver(swellOf(teeth, true), ring.teeth).size;
     } else if (measured) {
-      const Wave wave = waveOver(swellOf(teeth, false), ring.teeth);
+      const auto swell = swellOf(teeth, false);
+      const Wave wave = waveOver(swell, ring.teeth);
       ring.runoutPercent = 100 * wave.size;
-      // Behind a stand nobody knows where on the ring the wheel goes on.
-      const bool stood = std::any_of(teeth.begin(), teeth.end(),
-                                     [](const Tooth& t) { return t.stood && t.lost == 0; });
-      ring.runoutShare = stood ? 0 : wave.share;
+      const bool stood = placeIsLost(teeth, ring.teeth);
+      ring.runoutShare = stood ? 0 : waveOver(smoothed(swell, ring.teeth), ring.teeth).share;
     }
   });
   return ring;

@@ -58,7 +58,8 @@ struct Ring {
   double sureness = 1;  ///< 0..1, of an estimated number
   double turns = 0;
   std::optional<double> runoutPercent;  ///< once a turn, of the strength: (max - min) / (max + min)
-  double runoutShare = 0;               ///< of the strength's scatter, what it explains, 0..1
+  /// Of the strength's scatter that is no noise of single teeth, what it explains, 0..1.
+  double runoutShare = 0;
   double periodRunoutPercent = 0;       ///< the same of the pitch
   std::vector<IrregularTooth> irregular;
   double scatterPercent = 0;  ///< of single pitches against the ring's own pattern

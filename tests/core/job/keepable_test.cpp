@@ -120,9 +120,8 @@ void anyEdit(Case& c, std::mt19937& random) {
     case 12:
       if (!c.evidence.empty()) {
         static const char* const words[] = {"", "Yard meter, serial 11", "\"\\", "\xc3\xb6"};
-        c.evidence.back().origin =
-            Origin{words[random() % 4], words[random() % 4], words[random() % 4], random() % 2 == 0,
-                   {}};
+        c.evidence.back().origin = Origin{
+            words[random() % 4], words[random() % 4], words[random() % 4], random() % 2 == 0, {}};
       }
       return;
     case 0:

@@ -1,0 +1,153 @@
+// Marks of the ring that pass but once, or in noise: what may be said of them and what not. The
+// waves are made here from a wheel's angle; nothing of the analysis is in them.
+#include <cmath>
+#include <cstdio>
+#include <functional>
+#include <numbers>
+#include <random>
+
+#include "core/trace/analysis.h"
+#include "support/haybale_test.h"
+
+namespace haybale::trace {
+namespace {
+
+struct Spin {
+  double seconds = 4;
+  double hz = 24;        ///< teeth a second at the start
+  double dies = 0;       ///< time constant of a spin that dies out; 0: even
+  double noise = 0.004;  ///< rms, volts
+  int teeth = 48;
+  std::function<double(double)> swell = [](double) { return 1.0; };  ///< of the tooth's number
+  std::optional<double> widerAt;                                     ///< tooth behind a wider gap
+  double wider = 0.6;                                                ///< of a pitch
+};
+
+// A coil's wave: its output grows with the speed.
+capture::Record wave(const Spin& s) {
+  constexpr double kRate = 5000;
+  std::mt19937 random(7);
+  std::normal_distribution<double> noise(0, s.noise);
+  capture::Record record;
+  record.time.stepS = 1 / kRate;
+  capture::Channel channel;
+  channel.name = "A";
+  channel.unit = units::Unit::volt;
+  double passed = 0.3;
+  double hold = 0;
+  for (int i = 0; i < static_cast<int>(kRate * s.seconds); ++i) {
+    const double t = i / kRate;
+    const double hz = s.hz * (s.dies > 0 ? std::exp(-t / s.dies) : 1);
+    const double before = std::fmod(passed, s.teeth);
+    if (hold > 0) {
+      hold -= hz / kRate;
+    } else {
+      passed += hz / kRate;
+      const double now = std::fmod(passed, s.teeth);
+      if (s.widerAt && before < *s.widerAt && now >= *s.widerAt) {
+        hold = s.wider;
+      }
+    }
+    const double v = hold > 0 ? 0 : s.swell(passed) * std::sin(2 * std::numbers::pi * passed);
+    channel.samples.push_back(static_cast<float>(0.006 * hz * v + noise(random)));
+  }
+  record.channels.push_back(std::move(channel));
+  return record;
+}
+
+Options ofTeeth(int teeth) {
+  Options options;
+  options.teeth = teeth;
+  return options;
+}
+
+const Finding* find(const ChannelAnalysis& a, Code code) {
+  for (const auto& f : a.findings) {
+    if (f.code == code) {
+      return &f;
+    }
+  }
+  return nullptr;
+}
+
+TEST(RingMarks, AGapThatIsWiderOnceIsSaidWithDoubt) {
+  Spin s;
+  s.seconds = 3;  // 72 teeth: one and a half turns
+  s.widerAt = 30;
+  const auto a = analyse(wave(s), 0, ofTeeth(48));
+  const auto* crack = find(a, Code::crackedRing);
+  ASSERT_NE(crack, nullptr) << a.findings.front().text;
+  EXPECT_EQ(crack->severity, Severity::suspect);
+  EXPECT_LT(crack->confidence, 0.8);
+  ASSERT_TRUE(crack->place.has_value());
+  // It passes (30 - 0.3) / 24 s after the start.
+  EXPECT_LT(crack->place->first, 1.24);
+  EXPECT_GT(crack->place->second, 1.24);
+  int percent = 0;
+  ASSERT_EQ(std::sscanf(crack->text.c_str(), "One gap is %d %%", &percent), 1) << crack->text;
+  EXPECT_NEAR(percent, 60, 8);
+}
+
+TEST(RingMarks, SeenInEveryTurnItIsAFault) {
+  Spin s;
+  s.seconds = 9;
+  s.widerAt = 30;
+  const auto a = analyse(wave(s), 0, ofTeeth(48));
+  const auto* crack = find(a, Code::crackedRing);
+  ASSERT_NE(crack, nullptr) << a.findings.front().text;
+  EXPECT_EQ(crack->severity, Severity::fault);
+}
+
+// A hand that hesitates stretches several gaps, not one.
+TEST(RingMarks, AHandThatHesitatesIsNoCrack) {
+  for (const double depth : {0.1, 0.3, 0.45}) {
+    Spin s;
+    s.seconds = 3;
+    auto record = wave(s);
+    // The same wave with its time bent: slower by `depth` for a quarter of a second.
+    auto& samples = record.channels[0].samples;
+    std::vector<float> bent;
+    double at = 0;
+    while (at < static_cast<double>(samples.size()) - 1) {
+      bent.push_back(samples[static_cast<std::size_t>(at)]);
+      const double t = static_cast<double>(bent.size()) * record.time.stepS;
+      const double dip = std::exp(-std::pow((t - 1.5) / 0.12, 2));
+      at += 1 - depth * dip;
+    }
+    samples = std::move(bent);
+    const auto a = analyse(record, 0, ofTeeth(48));
+    EXPECT_EQ(find(a, Code::crackedRing), nullptr) << depth;
+  }
+}
+
+TEST(RingMarks, RunOutIsFoundThoughItsTroughSinksIntoTheNoise) {
+  Spin s;
+  s.teeth = 54;
+  s.hz = 38;
+  s.seconds = 5;
+  s.dies = 5.5;
+  s.noise = 0.02;
+  s.swell = [](double tooth) { return 1 + 0.45 * std::sin(2 * std::numbers::pi * tooth / 54); };
+  const auto a = analyse(wave(s), 0, ofTeeth(54));
+  const auto* runout = find(a, Code::ringRunout);
+  ASSERT_NE(runout, nullptr) << a.findings.front().text;
+  EXPECT_EQ(runout->severity, Severity::fault);
+  // (max - min) / (max + min) of what was put in.
+  ASSERT_TRUE(a.ring && a.ring->runoutPercent);
+  EXPECT_NEAR(*a.ring->runoutPercent, 45, 12);
+}
+
+TEST(RingMarks, NoiseAloneIsNoRunOut) {
+  for (const double noise : {0.005, 0.02, 0.035}) {
+    Spin s;
+    s.teeth = 54;
+    s.hz = 38;
+    s.seconds = 5;
+    s.dies = 5.5;
+    s.noise = noise;
+    EXPECT_EQ(find(analyse(wave(s), 0, ofTeeth(54)), Code::ringRunout), nullptr) << noise;
+  }
+}
+
+}  // namespace
+}  // namespace haybale::trace
