@@ -169,7 +169,8 @@ double historyFactor(const job::Case& c, const circuit::Circuit& circuit,
   double factor = 1;
   for (const auto& h : c.history) {
     const bool here = h.circuit.empty() ? circuit.name == c.suspect : h.circuit == circuit.name;
-    // A wheel or tyre put on since: it turns at another rate, and nothing of the circuit was touched.
+    // A wheel or tyre put on since: it turns at another rate, and nothing of the circuit was
+    // touched.
     if (here && ofTheTyre(h)) {
       factor *= h.before && fault == Fault::wrongTyre ? of(Id::beforeTyre) : 1;
       continue;

@@ -125,9 +125,9 @@ double ReadingModel::codes(const Test& test, const job::Reading& reading, const 
       state.unplugged.clear();
       state.jumper.reset();
     }
-    const double here = chanceOf(
-        chancesOf(monitor(circuit.name, state, world, values, worked), world, state), reading,
-        circuit.name);
+    const double here =
+        chanceOf(chancesOf(monitor(circuit.name, state, world, values, worked), world, state),
+                 reading, circuit.name);
     // A module that is fed too little says much the same of all: they are not independent.
     p *= world.modulePower && circuit.name != vehicle_.suspect().name ? std::sqrt(here) : here;
   }
@@ -162,8 +162,7 @@ double seenSpeed(double ratio, double right, double spread, double follows) {
   constexpr double kStep = 0.05;  // of the scale, so that densities become probabilities
   constexpr double kOdd = 0.002;  // anything at all is shown
   const double zero = ratio < kNothing ? 1 : kOdd;
-  const double seen =
-      ratio < kNothing ? 0.01 : kStep * normalDensity(ratio - right, spread) + kOdd;
+  const double seen = ratio < kNothing ? 0.01 : kStep * normalDensity(ratio - right, spread) + kOdd;
   return std::min(1.0, (1 - follows) * zero + follows * seen);
 }
 
@@ -186,8 +185,7 @@ double ReadingModel::otherSpeed(const Test& test, const std::string& name, doubl
     return ratio < 0.1 ? 0.97 : 0.03;
   }
   const auto* other = vehicle_.job().find(name);
-  const bool sameAxle =
-      other && circuit::groupOf(*other) == circuit::groupOf(vehicle_.suspect());
+  const bool sameAxle = other && circuit::groupOf(*other) == circuit::groupOf(vehicle_.suspect());
   const double counted = lift ? 0.5 : 1 - of(Id::peerFaulty);
   double p = seenSpeed(ratio, 1, spread, counted);
   if (world.tyreRatio != 1 && sameAxle) {

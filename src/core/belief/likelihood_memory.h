@@ -8,6 +8,9 @@
 
 namespace haybale::diagnosis {
 
+/// Cells a thread takes at once.
+inline constexpr std::size_t kCellsAtOnce = 512;
+
 /// A share of the belief.
 struct Cell {
   std::size_t hypothesis = 0;

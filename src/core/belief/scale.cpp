@@ -14,7 +14,7 @@ using priors::of;
 
 namespace {
 
-constexpr double kOhmFloor = 3;   // below this ohms are contact and leads
+constexpr double kOhmFloor = 3;    // below this ohms are contact and leads
 constexpr double kAcFloor = 0.02;  // below this volts are pick-up
 constexpr double kMostVolts = 15;
 constexpr double kDecadesOfAc = 2.5;
@@ -116,16 +116,16 @@ Family familyOf(const circuit::Test& test) {
 }
 
 double doubtOf(Family family) {
-  constexpr std::array kDoubts{Id::doubtOhms,   Id::doubtVolts, Id::doubtOutput,
-                               Id::doubtTrace,  Id::doubtModule, Id::doubtLooks,
-                               Id::doubtMoved, Id::doubtLamp,  Id::doubtSwap};
+  constexpr std::array kDoubts{Id::doubtOhms,  Id::doubtVolts,  Id::doubtOutput,
+                               Id::doubtTrace, Id::doubtModule, Id::doubtLooks,
+                               Id::doubtMoved, Id::doubtLamp,   Id::doubtSwap};
   return of(kDoubts[static_cast<std::size_t>(family)]);
 }
 
 double lampChance(circuit::Lamp lamp, const std::optional<double>& share, circuit::LampState seen) {
-  return !share                                      ? 1.0
+  return !share                                     ? 1.0
          : circuit::lampState(lamp, *share) == seen ? of(Id::lampRight)
-                                                      : of(Id::lampWrong);
+                                                    : of(Id::lampWrong);
 }
 
 }  // namespace haybale::diagnosis

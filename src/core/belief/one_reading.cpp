@@ -1,0 +1,269 @@
+// How probable one reading is in every cell.
+#include <algorithm>
+#include <cmath>
+
+#include "core/base/parallel.h"
+#include "core/belief/belief.h"
+#include "core/priors/priors.h"
+
+namespace haybale::diagnosis {
+
+using circuit::Test;
+using circuit::TestKind;
+using priors::Id;
+using priors::of;
+
+namespace {
+
+// What is seen falls into one of a few ways; what a scan tool shows of several circuits into many.
+double slipAmong(TestKind kind) {
+  return kind == TestKind::codes || kind == TestKind::liveSpeed ? 0.02
+         : kind == TestKind::waveform                           ? 0.05
+                                                                : 0.2;
+}
+
+// Scaled to the speed that was really turned, where the meter showed it.
+double valueAtHz(const Test& test, const job::Reading& reading, const circuit::Circuit& circuit,
+                 const circuit::ParameterPoint& values, double predicted) {
+  if (test.kind != TestKind::acVoltage || !reading.hz || !(*reading.hz > 0)) {
+    return predicted;
+  }
+  const double hz = circuit::toothHz(circuit, test.state, values.circumferenceM);
+  return hz > 0 ? predicted * *reading.hz / hz : predicted;
+}
+
+Likelihoods::Ends endsOf(const std::optional<double>& low, const std::optional<double>& high) {
+  return low && high ? Likelihoods::Ends{static_cast<float>(*low), static_cast<float>(*high)}
+                     : Likelihoods::Ends{};
+}
+
+}  // namespace
+
+Likelihoods Belief::numeric(const job::Evidence& e) const {
+  Likelihoods all{std::vector<double>(cells_.size(), 1), {}};
+  auto& out = all.of;
+  const Test& test = e.test;
+  const Scale scale{test.kind, vehicle_.job().meter.topOhm()};
+  const auto& entry = *e.reading.value;
+  const double read = entry.overload ? scale.topOhm : entry.value;
+  const double x = scale.at(read);
+  const double spread = spreadOf(e, scale);
+  const double slip = of(Id::slipNumber);
+  const double mistaken = slip * scale.slipped(x);
+  const auto* circuit = vehicle_.job().find(test.circuit);
+  const auto onScale = [&](const World& world, circuit::ParameterPoint values) {
+    values.celsius = e.reading.celsius.value_or(values.celsius);
+    const auto v = vehicle_.electrical(test, world, values);
+    return v ? std::optional(scale.at(valueAtHz(test, e.reading, *circuit, values, *v)))
+             : std::nullopt;
+  };
+  std::vector<std::optional<double>> sound(values_.size());
+  parallelFor(values_.size(), [&](std::size_t i) { sound[i] = onScale(World{}, values_[i]); });
+  if (isOfAnother(e.test)) {
+    return fedOrNot(e, [&](const World& world, const circuit::ParameterPoint& values) {
+      const auto at = onScale(world, values);
+      return (1 - slip) * (at ? intervalDensity(x, *at, *at, spread) : 1.0) + mistaken;
+    });
+  }
+  all.ends.resize(cells_.size());
+  parallelFor(piecesOf(cells_.size(), kCellsAtOnce), [&](std::size_t piece) {
+    const auto [from, to] = pieceOf(cells_.size(), kCellsAtOnce, piece);
+    // Neighbouring steps of severity share an end.
+    std::optional<double> lastHigh;
+    for (std::size_t i = from; i < to; ++i) {
+      const Cell& cell = cells_[i];
+      const Hypothesis& h = hypotheses_[cell.hypothesis];
+      const auto& values = values_[cell.values];
+      if (!vehicle_.touches(test, h)) {
+        const auto& rest = sound[cell.values];
+        out[i] = (1 - slip) * (rest ? intervalDensity(x, *rest, *rest, spread) : 1.0) + mistaken;
+        all.ends[i] = endsOf(rest, rest);
+        continue;
+      }
+      const bool follows = i > from && cells_[i - 1].hypothesis == cell.hypothesis &&
+                           cells_[i - 1].values == cell.values && cells_[i - 1].high == cell.low;
+      const auto low = follows ? lastHigh : onScale(worldOf(h, cell.low, values), values);
+      const auto high =
+          cell.high == cell.low ? low : onScale(worldOf(h, cell.high, values), values);
+      lastHigh = high;
+      const double shows = showsIn(h, test.state, vehicle_.suspect());
+      double p = low && high ? intervalDensity(x, *low, *high, spread) : 1.0;
+      if (shows < 1) {
+        const auto& rest = sound[cell.values];
+        p = shows * p + (1 - shows) * (rest ? intervalDensity(x, *rest, *rest, spread) : 1.0);
+      } else {
+        all.ends[i] = endsOf(low, high);
+      }
+      out[i] = (1 - slip) * p + mistaken;
+    }
+  });
+  return all;
+}
+
+bool Belief::isOfAnother(const Test& test) const {
+  return test.circuit != vehicle_.suspect().name && !test.state.swap;
+}
+
+// A number of another wheel has taught the values it has to teach. Here it tells whether the module
+// feeds that wheel, and which sets of values are not this car's: all hypotheses have the same sets.
+// A set that alone happens to fit does not take it all, for the reading may have been taken on a
+// tooth or be a slip.
+Likelihoods Belief::fedOrNot(
+    const job::Evidence& e,
+    const std::function<double(const World&, const circuit::ParameterPoint&)>& density) const {
+  constexpr double kAnyway = 0.3;
+  constexpr double kMost = 1.3;
+  const Hypothesis starved{Fault::modulePower, e.test.circuit, std::nullopt, 0, {0}};
+  std::vector<double> fed(values_.size());
+  double all = 0;
+  double none = 0;
+  for (std::size_t v = 0; v < values_.size(); ++v) {
+    fed[v] = density(World{}, values_[v]);
+    all += fed[v] / static_cast<double>(values_.size());
+    none +=
+        density(worldOf(starved, 0, values_[v]), values_[v]) / static_cast<double>(values_.size());
+  }
+  Likelihoods out{std::vector<double>(cells_.size()), {}};
+  for (std::size_t i = 0; i < cells_.size(); ++i) {
+    const bool power = hypotheses_[cells_[i].hypothesis].fault == Fault::modulePower;
+    const double fits = kAnyway + (1 - kAnyway) * std::min(kMost, fed[cells_[i].values] / all);
+    out.of[i] = power ? none : all * fits;
+  }
+  return out;
+}
+
+double Belief::mistakenDensity(const job::Evidence& e) const {
+  if (!e.reading.value) {
+    return of(Id::slipSeen) * slipAmong(e.test.kind);
+  }
+  const double top = vehicle_.job().meter.topOhm();
+  const Scale scale{e.test.kind, top};
+  return of(Id::slipNumber) *
+         scale.slipped(scale.at(e.reading.value->overload ? top : e.reading.value->value));
+}
+
+// Through an active sensor an ohmmeter tells next to nothing: its spread there is wide.
+double Belief::spreadOf(const job::Evidence& e, const Scale& scale) const {
+  if (const auto known = spreads_.find(&e); known != spreads_.end()) {
+    return known->second;
+  }
+  const auto& entry = *e.reading.value;
+  const double read = entry.overload ? scale.topOhm : entry.value;
+  double spread = scale.spread(read, unsure(e.test, scale));
+  if (e.test.kind == TestKind::acVoltage && !e.reading.hz) {
+    spread *= of(Id::spreadNoHertz);
+  }
+  const auto* circuit = vehicle_.job().find(e.test.circuit);
+  constexpr double kBeyondWiring = 5e4;  // below it the wiring speaks, not the sensor
+  const bool throughActive = circuit::unitOf(e.test.kind) == units::Unit::ohm && circuit &&
+                             !circuit::isCoil(circuit->sensor.kind) && e.test.red &&
+                             e.test.red->place.onLine() && read > kBeyondWiring &&
+                             circuit::reachFrom(*circuit, e.test.red->place, e.test.state).sensor;
+  return throughActive ? std::hypot(spread, of(Id::spreadActiveOhm)) : spread;
+}
+
+double Belief::likelihoodIn(const job::Evidence& e, const TraceFacts* facts, const World& world,
+                            const circuit::ParameterPoint& values) const {
+  switch (e.test.kind) {
+    case TestKind::codes:
+      return model_.codes(e.test, e.reading, world, values);
+    case TestKind::liveSpeed:
+      return model_.liveSpeed(e.test, e.reading, world, values);
+    case TestKind::waveform:
+      return facts ? model_.waveform(e.test, *facts, world, values) : 1;
+    case TestKind::lamp:
+      return e.reading.lamp ? lampChance(e.test.lamp, vehicle_.electrical(e.test, world, values),
+                                         *e.reading.lamp)
+                            : 1;
+    default:
+      break;
+  }
+  circuit::ParameterPoint then = values;
+  then.celsius = e.reading.celsius.value_or(values.celsius);
+  const auto value = e.reading.value ? vehicle_.electrical(e.test, world, then) : std::nullopt;
+  if (!value) {
+    return 1;
+  }
+  const Scale scale{e.test.kind, vehicle_.job().meter.topOhm()};
+  const auto& entry = *e.reading.value;
+  const double read = entry.overload ? scale.topOhm : entry.value;
+  const double spread = spreadOf(e, scale);
+  const auto* circuit = vehicle_.job().find(e.test.circuit);
+  const double at = scale.at(valueAtHz(e.test, e.reading, *circuit, values, *value));
+  return intervalDensity(scale.at(read), at, at, spread);
+}
+
+double Belief::cellLikelihood(const Cell& cell, const job::Evidence& e,
+                              const TraceFacts* facts) const {
+  const Hypothesis& h = hypotheses_[cell.hypothesis];
+  const auto& values = values_[cell.values];
+  const double severity = cell.middle();
+  const auto inWorld = [&](const auto& likelihood) {
+    if (h.fault == Fault::ringWrongCount || h.fault == Fault::wrongTyre) {
+      // A speed tells a ratio more finely than the steps are.
+      constexpr int kPoints = 7;
+      double sum = 0;
+      for (int i = 0; i < kPoints; ++i) {
+        const double along = (i + 0.5) / kPoints;
+        sum += likelihood(worldOf(h, cell.low + along * (cell.high - cell.low), values));
+      }
+      return sum / kPoints;
+    }
+    const double shows = showsIn(h, e.test.state, vehicle_.suspect());
+    double p = shows * likelihood(worldOf(h, severity, values));
+    if (shows < 1) {
+      p += (1 - shows) * likelihood(World{});
+    }
+    return p;
+  };
+  double p = 1;
+  switch (e.test.kind) {
+    case TestKind::waveform:
+      // Between the two ends of its severity.
+      if (facts && cell.low != cell.high) {
+        const World other = worldOf(h, cell.high, values);
+        p = model_.waveform(e.test, *facts, worldOf(h, cell.low, values), values, nullptr, &other);
+        break;
+      }
+      [[fallthrough]];
+    case TestKind::codes:
+    case TestKind::liveSpeed:
+    case TestKind::lamp:
+      p = inWorld([&](const World& w) { return likelihoodIn(e, facts, w, values); });
+      break;
+    case TestKind::wiggle:
+      p = e.reading.reacts ? model_.wiggle(e.test, e.reading, h, severity, values) : 1;
+      break;
+    case TestKind::inspect:
+      p = model_.inspect(e.test, e.reading, h);
+      break;
+    case TestKind::benchSensor:
+      p = e.reading.swings ? model_.benchSensor(e.reading, h, severity) : 1;
+      break;
+    default:
+      return 1;
+  }
+  const double slip = of(Id::slipSeen);
+  return (1 - slip) * p + slip * slipAmong(e.test.kind);
+}
+
+Likelihoods Belief::likelihoods(const job::Evidence& e, const TraceFacts* facts) const {
+  const bool known = vehicle_.job().find(e.test.circuit) != nullptr;
+  if (!known) {
+    return {std::vector<double>(cells_.size(), 1), {}};
+  }
+  if (e.reading.value) {
+    return numeric(e);
+  }
+  Likelihoods all{std::vector<double>(cells_.size()), {}};
+  auto& out = all.of;
+  parallelFor(piecesOf(cells_.size(), kCellsAtOnce), [&](std::size_t piece) {
+    const auto [from, to] = pieceOf(cells_.size(), kCellsAtOnce, piece);
+    for (std::size_t i = from; i < to; ++i) {
+      out[i] = cellLikelihood(cells_[i], e, facts);
+    }
+  });
+  return all;
+}
+
+}  // namespace haybale::diagnosis

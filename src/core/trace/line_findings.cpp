@@ -1,0 +1,187 @@
+// What of the line and of the output shows: steps, dropouts, levels, noise, hum.
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/base/say.h"
+#include "core/trace/judge.h"
+
+namespace haybale::trace {
+
+namespace {
+
+constexpr double kUnevenPercent = 12;  // scatter of single pitches
+constexpr double kNoisyShare = 0.10;   // noise over peak to peak
+constexpr double kWeakFluxMwb = 0.15;  // passive: far below any sound sensor at its gap
+// VDA interface for active wheel speed sensors: 7 and 14 mA within 20 % (from memory).
+constexpr double kLowLeastA = 0.0056, kLowMostA = 0.0084;
+constexpr double kHighLeastA = 0.0112, kHighMostA = 0.0168;
+constexpr double kLevelStepTrue = 0.97;
+constexpr double kOpenOnceTrue = 0.84;
+constexpr double kShortOnceTrue = 0.95;
+constexpr double kManyDropoutsTrue = 0.98;
+constexpr double kCurrentTrue = 0.97;
+constexpr double kRustlesTrue = 0.95;
+constexpr double kUnevenTrue = 0.45;
+
+}  // namespace
+
+void Judge::levelSteps() {
+  if (a_.levelSteps == 0) {
+    return;
+  }
+  add(Code::biasShift, Where::wiring, Severity::fault, kLevelStepTrue,
+      sayf("The level that the wave swings about goes from {} to {} at {} and stays there: "
+           "the bias has changed: a contact, a leak or the module.",
+           level(a_.levelFrom), level(a_.levelTo),
+           units::format(a_.levelStepS, units::Unit::second, 3)));
+  a_.findings.back().place = std::pair{a_.levelStepS - 0.1, a_.levelStepS + 0.1};
+}
+
+// One or two pulses absent where the speed is even and the line is at its own level: a tooth
+// looks just so, and a record of fewer than two turns does not show whether it comes again.
+bool Judge::mayBeATooth() const {
+  constexpr std::size_t kMost = 2;
+  constexpr long kLargestRing = 130;
+  const bool turned = a_.ring ? a_.ring->turns >= 2
+                              : a_.teeth.size() > 1 && a_.teeth.back().number > 2 * kLargestRing;
+  return !turned && !a_.dropouts.empty() && a_.dropouts.size() <= kMost &&
+         std::all_of(a_.dropouts.begin(), a_.dropouts.end(), [](const Dropout& d) {
+           const double off = std::abs(d.pitches - std::round(d.pitches));
+           return d.kind == DropoutKind::flat && d.pitches > 1.5 && d.pitches < 3.5 && off < 0.15;
+         });
+}
+
+void Judge::dropouts() {
+  if (mayBeATooth()) {
+    const auto& first = a_.dropouts.front();
+    add(Code::missingTooth, Where::ring, Severity::suspect, 0.5,
+        sayf("{} absent {} at even speed, in less than two turns: a tooth that is not there "
+             "rather than a wire that lets go; turn the wheel twice round to see whether it "
+             "comes again.",
+             first.pitches < 2.5 ? say("A pulse is") : say("Two pulses are"),
+             a_.dropouts.size() == 1 ? say("once") : say("twice")));
+    a_.findings.back().place = std::pair{first.startS - 0.1, first.endS + 0.1};
+    return;
+  }
+  std::size_t opens = 0;
+  std::size_t shorts = 0;
+  std::size_t rustles = 0;
+  double longest = 0;
+  const auto kindOf = [&](const Dropout& d) {
+    return d.kind == DropoutKind::noise ? &rustles : d.pulled ? &shorts : &opens;
+  };
+  for (const auto& d : a_.dropouts) {
+    longest = std::max(longest, d.endS - d.startS);
+    *kindOf(d) += 1;
+  }
+  // The finding just added shows at the first dropout of its kind.
+  const auto place = [&](const std::size_t* kind) {
+    const auto first = std::find_if(a_.dropouts.begin(), a_.dropouts.end(),
+                                    [&](const Dropout& d) { return kindOf(d) == kind; });
+    if (*kind > 0 && first != a_.dropouts.end()) {
+      const double margin = 1.5 * (first->endS - first->startS) + 0.02;
+      a_.findings.back().place = std::pair{first->startS - margin, first->endS + margin};
+    }
+  };
+  sayDropouts(Code::intermittentOpen, opens, longest,
+              say("the line goes to its unloaded level: a wire "
+                  "or contact lets go"));
+  place(&opens);
+  sayDropouts(Code::intermittentShort, shorts, longest,
+              say("the line is pulled to ground or supply: a chafed wire"));
+  place(&shorts);
+  if (rustles > 0) {
+    add(Code::noisy, Where::wiring, Severity::suspect, kRustlesTrue,
+        sayf("{} stretches of mere noise: a contact that crackles.", rustles));
+    place(&rustles);
+  }
+}
+
+void Judge::sayDropouts(Code code, std::size_t count, double longest, const char* meaning) {
+  if (count == 0) {
+    return;
+  }
+  add(code, Where::wiring, Severity::fault,
+      count > 1                         ? kManyDropoutsTrue
+      : code == Code::intermittentShort ? kShortOnceTrue
+                                        : kOpenOnceTrue,
+      sayf("The signal is gone {}, for {} at most, tied to no tooth: {}.",
+           count == 1 ? std::string(say("once")) : sayf("{} times", count),
+           units::format(longest, units::Unit::second, 2), meaning));
+}
+
+void Judge::output() {
+  // A line that crackles or lets go is weak in between for another reason.
+  const bool lost = !a_.dropouts.empty();
+  if (passive() && !lost && a_.fluxSwingMwb && *a_.fluxSwingMwb < kWeakFluxMwb) {
+    add(Code::wideGap, Where::gap, Severity::suspect, 0.5,
+        sayf("The whole signal is weak, {} of flux swing: a gap too wide, a sensor not "
+             "home, or metal on its tip.",
+             sayf("{:.2g} mWb", *a_.fluxSwingMwb)));
+  }
+}
+
+void Judge::currents() {
+  const bool coil = passive() || a_.signal == Signal::hall;
+  if (coil || a_.unit != units::Unit::ampere) {
+    return;
+  }
+  const auto check = [&](double value, double least, double most, const char* which) {
+    if (value >= least && value <= most) {
+      return;
+    }
+    const bool low = value < least;
+    add(low ? Code::lowCurrentLevel : Code::highCurrentLevel, Where::sensor, Severity::fault,
+        kCurrentTrue,
+        sayf("The {} current is {}, {} the {} to {} of the interface.", which, level(value),
+             low ? say("below") : say("above"), level(least), level(most)));
+  };
+  check(a_.levels.low, kLowLeastA, kLowMostA, "lower");
+  const double high = a_.signal == Signal::activeAk ? a_.levels.high / 2 : a_.levels.high;
+  check(high, kHighLeastA, kHighMostA, "upper");
+}
+
+void Judge::evenness() {
+  // Of a cycle of a few samples nobody tells noise from edges.
+  constexpr double kLeastSamples = 24;
+  const bool fine = !a_.frequencyHz || a_.rateHz > kLeastSamples * a_.frequencyHz->median;
+  if (fine && a_.levels.peakToPeak > 0 && a_.levels.noiseRms > kNoisyShare * a_.levels.peakToPeak) {
+    add(Code::noisy, Where::wiring, Severity::suspect, kUnevenTrue,
+        sayf("Noise of {} rides on {}: a poor shield or contact.", level(a_.levels.noiseRms),
+             level(a_.levels.peakToPeak)));
+  } else if (a_.unevenPercent > kUnevenPercent && alternates()) {
+    add(Code::noisy, Where::wiring, Severity::suspect, kUnevenTrue,
+        sayf("The pulses come unevenly, by {:.0f} % from one to the next: noise, or a "
+             "loose part.",
+             a_.unevenPercent));
+  }
+}
+
+// Noise moves each rise by itself, so that a long period follows a short one; a hand that turns
+// unevenly makes several long ones in a row.
+bool Judge::alternates() const {
+  constexpr double kFollows = 0.3;
+  double both = 0, own = 0;
+  for (std::size_t i = 0; i + 1 < a_.teeth.size(); ++i) {
+    const double here = a_.teeth[i].pitch > 0 && a_.teeth[i].lost == 0 ? a_.teeth[i].pitch - 1 : 0;
+    const auto& next = a_.teeth[i + 1];
+    both += here * (next.pitch > 0 && next.lost == 0 ? next.pitch - 1 : 0);
+    own += here * here;
+  }
+  return both < kFollows * own;
+}
+
+// Said, never blamed: hum alone stops no module.
+void Judge::hum() {
+  const double least = a_.unit == units::Unit::ampere ? 2e-4 : 0.02;
+  if (a_.hum && a_.hum->amplitude > least) {
+    note(Code::hum, Where::wiring,
+         sayf("Mains hum of {:.0f} Hz, {} peak, rides on it: leads or shield pick it up; "
+              "mind it when levels are near a limit.",
+              a_.hum->hz, level(a_.hum->amplitude)));
+  }
+}
+
+}  // namespace haybale::trace

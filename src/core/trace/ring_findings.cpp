@@ -1,0 +1,178 @@
+// What of the ring shows in the pulses.
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/base/say.h"
+#include "core/trace/findings.h"
+#include "core/trace/judge.h"
+
+namespace haybale::trace {
+
+namespace {
+
+// Thresholds: common practice, no source, unless said otherwise.
+constexpr double kShallowFault = 30;   // percent of a tooth's output lost
+constexpr double kRunoutSuspect = 10;  // percent of the output, once a turn
+constexpr double kRunoutFault = 17;
+constexpr double kRunoutShare = 0.45;  // of the scatter that a swell once a turn must explain
+// Confidences: the share of such findings that were true on 3,000 captures made by other code
+// (tests/outside/records.py, seed 12), rounded.
+constexpr double kLoneGapTrue = 0.7;
+
+}  // namespace
+
+std::string Judge::where(const IrregularTooth& t) const {
+  return sayf("tooth {} of {}, in {} of {} turns", t.position, a_.ring->teeth, t.seen, t.of);
+}
+
+void Judge::ring() {
+  loneGap();
+  if (!a_.ring) {
+    return;
+  }
+  // What hangs on a guess of the ring's size is not said.
+  constexpr double kLeastSure = 0.5;
+  auto teeth = a_.ring->irregular;
+  std::erase_if(teeth, [&](const IrregularTooth& t) { return sure(t) < kLeastSure; });
+  for (const auto& t : teeth) {
+    if (t.kind == ToothKind::missing) {
+      add(Code::missingTooth, Where::ring, Severity::fault, isTrue(t),
+          sayf("Absent: {}: the ring or its encoder, not sensor or wiring.", where(t)));
+      placeAt(t);
+    } else if (t.kind == ToothKind::shallow) {
+      add(Code::damagedTooth, Where::ring,
+          t.amountPercent >= kShallowFault ? Severity::fault : Severity::note,
+          t.amountPercent >= kShallowFault ? isTrue(t) : kHint,
+          sayf("Gives {:.0f} % less: {}: bent, chipped or dirty.", t.amountPercent, where(t)));
+      placeAt(t);
+    }
+  }
+  gaps(teeth);
+  runout();
+  // In the trough of a swell every tooth is shallow.
+  const auto swells = [](const Finding& f) { return f.code == Code::ringRunout; };
+  if (std::any_of(a_.findings.begin(), a_.findings.end(), swells)) {
+    std::erase_if(a_.findings, [](const Finding& f) { return f.code == Code::damagedTooth; });
+  }
+}
+
+// Of the finding just added: the first pass of that tooth, with a few neighbours.
+void Judge::placeAt(const IrregularTooth& t) {
+  if (const auto span = firstPass(a_, t.position)) {
+    a_.findings.back().place = span;
+  }
+}
+
+double Judge::sure(const IrregularTooth& t) const {
+  const double often = t.of > 0 ? static_cast<double>(t.seen) / t.of : 0;
+  return std::min(0.97, often * (1 - 0.5 / std::max(1, t.of)) * a_.ring->sureness);
+}
+
+// How often what recurs like this is true.
+double Judge::isTrue(const IrregularTooth& t) const {
+  return 1 - 0.45 * (1 - sure(t));
+}
+
+// One gap wider and the rest even is a ring that cracked open; a wide gap beside a narrow one is
+// a tooth out of its place.
+void Judge::gaps(const std::vector<IrregularTooth>& teeth) {
+  const auto beside = [&](const IrregularTooth& t, ToothKind kind) {
+    return std::any_of(teeth.begin(), teeth.end(), [&](const IrregularTooth& o) {
+      const int apart = std::abs(o.position - t.position);
+      return o.kind == kind && (apart == 1 || apart == a_.ring->teeth - 1);
+    });
+  };
+  const auto wide =
+      std::count_if(teeth.begin(), teeth.end(), [](auto& t) { return t.kind == ToothKind::wide; });
+  for (const auto& t : teeth) {
+    // Twice at one place may be the hand's.
+    constexpr double kSmall = 40;
+    const bool chance = t.of <= 2 && t.amountPercent < kSmall;
+    if (chance && t.kind != ToothKind::missing && t.kind != ToothKind::shallow) {
+      continue;
+    }
+    if (t.kind == ToothKind::wide && wide == 1 && !beside(t, ToothKind::narrow) &&
+        !beside(t, ToothKind::missing)) {
+      add(Code::crackedRing, Where::ring, Severity::fault, isTrue(t),
+          sayf("One gap is {:.0f} % wider, the rest even: behind {}: the ring has cracked "
+               "and opened.",
+               t.amountPercent, where(t)));
+      placeAt(t);
+    } else if (t.kind == ToothKind::wide || t.kind == ToothKind::narrow) {
+      add(Code::damagedTooth, Where::ring, Severity::note, kHint,
+          sayf("The gap is {:.0f} % {}: behind {}: a tooth out of its place.", t.amountPercent,
+               t.kind == ToothKind::wide ? say("wider") : say("narrower"), where(t)));
+      placeAt(t);
+    }
+  }
+}
+
+// A gap that is wider by a part of a tooth, once, the speed before and behind it the same: no
+// strand that lets go is away for just so long, and no hand turns a wheel so.
+void Judge::loneGap() {
+  constexpr double kLeastWider = 0.25, kMostWider = 0.85;
+  constexpr double kTimesUneven = 8;
+  constexpr double kEven = 0.12;  // what others may be off
+  constexpr std::size_t kLeastTeeth = 24;
+  constexpr std::size_t kFromTheEnds = 6;
+  if ((a_.ring && a_.ring->turns >= 2) || a_.teeth.size() < kLeastTeeth || !a_.dropouts.empty()) {
+    return;
+  }
+  const Tooth* wide = nullptr;
+  for (std::size_t i = 0; i < a_.teeth.size(); ++i) {
+    const auto& t = a_.teeth[i];
+    const double off = t.pitch > 0 ? t.pitch - 1 : 0;
+    if (t.lost > 0 || t.stood) {
+      return;
+    }
+    if (std::abs(off) < kEven) {
+      continue;
+    }
+    const bool inside = i >= kFromTheEnds && i + kFromTheEnds < a_.teeth.size();
+    if (wide || !inside || off < kLeastWider || off > kMostWider ||
+        100 * off < kTimesUneven * a_.unevenPercent) {
+      return;
+    }
+    wide = &t;
+  }
+  if (!wide) {
+    return;
+  }
+  add(Code::crackedRing, Where::ring, Severity::suspect, kLoneGapTrue,
+      sayf("One gap is {:.0f} % wider, the rest even, in less than two turns: a ring that has "
+           "cracked and opened; turn the wheel twice round to see whether it comes again.",
+           100 * (wide->pitch - 1)));
+  a_.findings.back().place = std::pair{wide->riseS - 0.1, wide->riseS + wide->periodS + 0.1};
+}
+
+void Judge::runout() {
+  const double percent = a_.ring->runoutPercent.value_or(0);
+  // What swells otherwise than once a turn is the spin, or noise on a slow wave.
+  if (!passive() || a_.ring->turns < 2 || percent < kRunoutSuspect ||
+      a_.ring->runoutShare < kRunoutShare) {
+    return;
+  }
+  add(Code::ringRunout, Where::ring, percent >= kRunoutFault ? Severity::fault : Severity::suspect,
+      std::min(kFlatTrue, 0.7 + percent / 60),
+      sayf("The output swells and fades by {:.0f} % once a turn: run-out, a warped ring, "
+           "play in the bearing or rust under the seat.",
+           percent));
+}
+
+std::optional<std::pair<double, double>> firstPass(const ChannelAnalysis& a, int position) {
+  for (std::size_t i = 0; a.ring && i + 1 < a.teeth.size(); ++i) {
+    const auto& t = a.teeth[i];
+    for (long n = t.number; n < a.teeth[i + 1].number; ++n) {
+      if (n % a.ring->teeth == position) {
+        const double single = t.periodS / static_cast<double>(a.teeth[i + 1].number - t.number);
+        const double at = t.riseS + single * static_cast<double>(n - t.number);
+        return std::pair{at - 4 * single, at + 5 * single};
+      }
+    }
+  }
+  return std::nullopt;
+}
+
+}  // namespace haybale::trace
