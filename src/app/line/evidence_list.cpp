@@ -30,7 +30,7 @@ namespace haybale::app {
 namespace {
 
 enum Column { kTime, kCircuit, kTest, kReading, kExpected, kMeaning, kColumns };
-constexpr int kWidths[] = {54, 46, 160, 84, 100, 0};
+constexpr int kWidths[] = {54, 46, 156, 98, 100, 0};
 
 QString meaningOf(const job::Evidence& e, const diagnosis::ReadingView& view) {
   QString text =
