@@ -192,10 +192,12 @@ void leg(BoardFrame& frame, const Element& e, const Span& span) {
              frame.fit(length, 13, false, span.width() - 4), 13, Role::ink, false, Anchor::middle);
   if (joint) {
     // On the left: on the right stands how much the return is suspected.
-    const double left = std::min(span.left + 10, span.middle() - 33);
-    frame.scene.add(
-        Box{{left, kLineFoot - 8, 66, 19}, 4, Role::doubtTint, Role::strawLine, 1.2, std::nullopt});
-    frame.text(left + 33, kLineFoot + 6, say("old joint"), 12, Role::ink, false, Anchor::middle);
+    const double wide = std::max(66.0, frame.measure(say("old joint"), 12, false) + 12);
+    const double left = std::min(span.left + 10, span.middle() - wide / 2);
+    frame.scene.add(Box{
+        {left, kLineFoot - 8, wide, 19}, 4, Role::doubtTint, Role::strawLine, 1.2, std::nullopt});
+    frame.text(left + wide / 2, kLineFoot + 6, say("old joint"), 12, Role::ink, false,
+               Anchor::middle);
   }
 }
 

@@ -158,7 +158,7 @@ class SwapBoard {
                             e.label.empty() ? e.id : e.label});
     // Above the upper line and below the lower one: the leads run in between.
     const double beside = r.y > 0.5 * in_.height ? 34 : half == 0 ? -18 : -24;
-    text(x, r.y + beside, e.id, 13, on ? Role::ink : Role::faint, false, Anchor::middle);
+    text(x, r.y + beside, sayName(e.id), 13, on ? Role::ink : Role::faint, false, Anchor::middle);
   }
 
   void plug(const Row& r, std::size_t i) {

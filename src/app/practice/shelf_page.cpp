@@ -45,7 +45,7 @@ ShelfPage::ShelfPage(PracticeDesk& desk, QWidget* parent) : QWidget(parent), des
   table_->horizontalHeader()->setSectionResizeMode(2, QHeaderView::Stretch);
   wrapRows(table_, 30);
   table_->setColumnWidth(0, 52);
-  table_->setColumnWidth(1, 200);
+  table_->setColumnWidth(1, 184);
   table_->setColumnWidth(3, 62);
   table_->setColumnWidth(4, 54);
   left->addWidget(table_, 1);

@@ -36,7 +36,7 @@ QString brief(const diagnosis::Suspect& s) {
   if (nameOf(s.fault).starts_with(s.element + "-")) {
     return q(sayName(nameOf(s.fault)));
   }
-  QString text = s.element.empty() ? QObject::tr("nothing wrong") : q(s.element);
+  QString text = s.element.empty() ? QObject::tr("nothing wrong") : q(sayName(s.element));
   if (s.wire) {
     text += QLatin1Char(' ') + q(circuit::kWireNames[static_cast<std::size_t>(*s.wire)]);
   }
