@@ -72,8 +72,8 @@ class ScpiLink {
   LinkTimes times_;
   std::unique_ptr<Transport> line_;
   std::string buffer_;
-  std::string preparation_;  // sent again after a reconnection
-  bool begun_ = false;       // something of the answer came
+  std::string preparation_;   // sent again after a reconnection
+  bool begun_ = false;        // something of the answer came
   bool owed_ = false;         // an answer never came: it may come yet
   int tag_ = 0;               // of the last question
   std::optional<bool> tags_;  // whether several questions are answered in one message

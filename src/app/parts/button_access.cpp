@@ -52,9 +52,7 @@ class ButtonAccess : public QAccessibleWidget {
     auto* push = qobject_cast<QPushButton*>(object());
     return push && push->menu() ? push : nullptr;
   }
-  [[nodiscard]] QAbstractButton* button() const {
-    return static_cast<QAbstractButton*>(object());
-  }
+  [[nodiscard]] QAbstractButton* button() const { return static_cast<QAbstractButton*>(object()); }
 };
 
 }  // namespace

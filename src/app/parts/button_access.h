@@ -1,5 +1,5 @@
-// Buttons on the accessibility bus. Those that stay down the toolkit only turns over, and what waits
-// for a press never hears of it; here all of them are pressed as by a hand.
+// Buttons on the accessibility bus. Those that stay down the toolkit only turns over, and what
+// waits for a press never hears of it; here all of them are pressed as by a hand.
 #pragma once
 
 class QAccessibleInterface;

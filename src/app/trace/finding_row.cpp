@@ -23,7 +23,7 @@ Role toneOf(trace::Severity severity) {
 QString wordOf(const trace::Finding& finding) {
   return finding.severity == trace::Severity::fault     ? QObject::tr("fault")
          : finding.severity == trace::Severity::suspect ? QObject::tr("suspect")
-         : finding.code == trace::Code::healthy                    ? QObject::tr("good")
+         : finding.code == trace::Code::healthy         ? QObject::tr("good")
                                                         : QObject::tr("note");
 }
 

@@ -14,8 +14,8 @@
 namespace haybale {
 
 /// Parses `text`; an error carries the line and what the parser expected. `where` names the file.
-/// Nesting deeper than 64 levels and objects of more than 20,000 members are refused, so that no input
-/// can exhaust the stack or the patience.
+/// Nesting deeper than 64 levels and objects of more than 20,000 members are refused, so that no
+/// input can exhaust the stack or the patience.
 Result<Json> parseJson(std::string_view text, std::string_view where);
 
 /// Reads the known members of one JSON object, remembers which were asked for, and hands back the

@@ -8,8 +8,9 @@
 namespace haybale {
 
 /// Calls `work(i)` once for every i below `count`, on as many threads as the machine has cores,
-/// and returns when all are done; the threads are kept between calls. Pieces are taken in order; which thread takes which is not fixed,
-/// so that a result must not depend on it. `work` must not throw.
+/// and returns when all are done; the threads are kept between calls. Pieces are taken in order;
+/// which thread takes which is not fixed, so that a result must not depend on it. `work` must not
+/// throw.
 void parallelFor(std::size_t count, const std::function<void(std::size_t)>& work);
 
 /// Pieces of about `piece` items that cover [0, size): {first, behind the last} of piece `i`.

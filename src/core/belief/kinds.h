@@ -15,7 +15,8 @@ struct KindShare {
   double share = 1;
 };
 
-/// The beliefs of a case, one a kind of sensor that is possible; a single one where the kind is known.
+/// The beliefs of a case, one a kind of sensor that is possible; a single one where the kind is
+/// known.
 class Beliefs {
  public:
   /// A case as it is taken under one kind, and what is believed then.

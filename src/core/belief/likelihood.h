@@ -20,14 +20,15 @@ namespace haybale::diagnosis {
 /// Features of a trace as evidence.
 struct TraceFacts {
   std::size_t pulses = 0;  ///< of the record: fewer than two turns of the ring hide its marks
-  bool readable = true;  ///< false: the record says nothing of the kind of signal
+  bool readable = true;    ///< false: the record says nothing of the kind of signal
   bool flat = false;
   std::optional<double> flatVolts;    ///< where a flat line lies, direct part kept
   std::optional<double> outputRatio;  ///< against the peer at equal speed
   std::optional<double> fluxMwb;
   std::optional<double> swing;  ///< peak to peak, in the unit of the trace
-  std::optional<std::pair<double, double>> levels;  ///< volts, of a square wave with its direct part
-  Fault ring = Fault::none;                         ///< what of the ring shows
+  std::optional<std::pair<double, double>>
+      levels;                ///< volts, of a square wave with its direct part
+  Fault ring = Fault::none;  ///< what of the ring shows
   bool opens = false;
   bool shorts = false;
   bool gapLimit = false;  ///< coded widths say that the gap is at its limit
@@ -66,8 +67,8 @@ struct Scale {
 [[nodiscard]] double normalDensity(double deviation, double spread);
 /// Standard normal distribution function (Boost.Math).
 [[nodiscard]] double normalShare(double z);
-/// Probability density that a value in [low, high] (on the scale) is read as `x`: the normal density
-/// averaged over the interval.
+/// Probability density that a value in [low, high] (on the scale) is read as `x`: the normal
+/// density averaged over the interval.
 [[nodiscard]] double intervalDensity(double x, double low, double high, double spread);
 
 /// Probability that a lamp at this share of its rated current is seen so; 1 when the share is not
@@ -103,8 +104,8 @@ class ReadingModel {
                                const Hypothesis& h) const;
   [[nodiscard]] double benchSensor(const job::Reading& reading, const Hypothesis& h,
                                    double severity) const;
-  /// A trace: marks of ring and wiring, and what of the output arrives. With `other` the output lies
-  /// between that of `world` and of `other`, the two ends of an interval of severities.
+  /// A trace: marks of ring and wiring, and what of the output arrives. With `other` the output
+  /// lies between that of `world` and of `other`, the two ends of an interval of severities.
   [[nodiscard]] double waveform(const circuit::Test& test, const TraceFacts& facts,
                                 const World& world, const circuit::ParameterPoint& values,
                                 Worked* worked = nullptr, const World* other = nullptr) const;
@@ -117,8 +118,8 @@ class ReadingModel {
   [[nodiscard]] double marks(const circuit::Test& test, const TraceFacts& facts,
                              const World& world) const;
   [[nodiscard]] double coilOutput(const circuit::Test& test, const TraceFacts& facts,
-                                  const circuit::ParameterPoint& values,
-                                  Worked& worked, const World* other) const;
+                                  const circuit::ParameterPoint& values, Worked& worked,
+                                  const World* other) const;
   [[nodiscard]] double squareOutput(const circuit::Test& test, const TraceFacts& facts,
                                     const World& world, const circuit::ParameterPoint& values,
                                     Worked& worked) const;

@@ -15,8 +15,8 @@ using Holes = std::map<std::string, std::vector<double>, std::less<>>;
 [[nodiscard]] Holes holesIn(const job::Case& c, const circuit::Circuit& circuit);
 
 /// All hypotheses on `circuit`, `none` first and `other` last; priors sum to 1, from the table of
-/// priors, the zones, the complaint, the history, the counter and closed jobs. A pierced leg has its faults once in
-/// each piece between two holes, by the piece's length.
+/// priors, the zones, the complaint, the history, the counter and closed jobs. A pierced leg has
+/// its faults once in each piece between two holes, by the piece's length.
 [[nodiscard]] std::vector<Hypothesis> allHypotheses(const job::Case& c,
                                                     const circuit::Circuit& circuit);
 

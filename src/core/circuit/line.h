@@ -30,7 +30,7 @@ inline constexpr std::array<std::string_view, 6> kSensorKindNames{
 /// the belief has told the kinds apart.
 enum class SensorFamily { coil, regulator, hallSwitch };
 [[nodiscard]] constexpr SensorFamily familyOf(SensorKind kind) {
-  return kind == SensorKind::hall ? SensorFamily::hallSwitch
+  return kind == SensorKind::hall                                     ? SensorFamily::hallSwitch
          : kind == SensorKind::passive || kind == SensorKind::unknown ? SensorFamily::coil
                                                                       : SensorFamily::regulator;
 }
@@ -109,8 +109,8 @@ struct Corner {
 };
 [[nodiscard]] std::optional<Corner> cornerOf(const Circuit& circuit);
 
-/// What circuits with the same part are called: the group as written, else "front" or "rear" for the
-/// wheels of an axle; a differential, a shaft and whatever else has a group of its own.
+/// What circuits with the same part are called: the group as written, else "front" or "rear" for
+/// the wheels of an axle; a differential, a shaft and whatever else has a group of its own.
 [[nodiscard]] std::string groupOf(const Circuit& circuit);
 
 /// Another circuit of the same group: the other side of the axle. nullptr when there is none: then

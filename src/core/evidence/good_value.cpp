@@ -12,8 +12,8 @@ std::optional<GoodValue> goodValueOf(const job::Case& c, const WaveformSet& wave
   }
   if (const auto a = waveforms.analyses.find(e.id); a != waveforms.analyses.end()) {
     return a->second->fluxSwingMwb ? std::optional(GoodValue{judging::Quantity::fluxSwing,
-                                                            1e-3 * *a->second->fluxSwingMwb})
-                                  : std::nullopt;
+                                                             1e-3 * *a->second->fluxSwingMwb})
+                                   : std::nullopt;
   }
   const auto quantity = quantityOf(*circuit, e.test);
   return quantity && e.reading.value && !e.reading.value->overload

@@ -40,8 +40,8 @@ struct Proof {
   /// proof: `left-in` and `behind` of the table of priors.
   double wrongBefore = priors::of(priors::Id::leftIn) + priors::of(priors::Id::behind);
   double wrong = wrongBefore;  ///< now
-  double wrongIfAllPass = 0;         ///< once the whole plan has passed
-  std::size_t made = 0;              ///< steps of the plan that were made
+  double wrongIfAllPass = 0;   ///< once the whole plan has passed
+  std::size_t made = 0;        ///< steps of the plan that were made
 
   [[nodiscard]] bool shown() const { return wrong > 0.5; }  ///< something is still wrong
   [[nodiscard]] bool complete() const { return !plan.empty() && made == plan.size() && !shown(); }

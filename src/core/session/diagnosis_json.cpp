@@ -127,8 +127,9 @@ Json diagnosisJson(const job::Case& c, const Assessment& a) {
   out["pairs"] = Json::array();
   for (const auto& [first, second] : a.conclusion.pairs) {
     const auto one = [](const Suspect& s) {
-      return Json{
-          {"element", elementJson(s.element)}, {"wire", wireJson(s.wire)}, {"fault", contractName(s.fault)}};
+      return Json{{"element", elementJson(s.element)},
+                  {"wire", wireJson(s.wire)},
+                  {"fault", contractName(s.fault)}};
     };
     out["pairs"].push_back(
         {{"first", one(first)}, {"second", one(second)}, {"probability", first.share}});

@@ -51,10 +51,10 @@ class LiveTrace {
   capture::Record window_;
   std::optional<ChannelAnalysis> analysis_;
   Tally tally_;
-  double newestS_ = 0;    // start of the newest block
-  double countedS_ = 0;   // pulses that rose before are in the tally
+  double newestS_ = 0;         // start of the newest block
+  double countedS_ = 0;        // pulses that rose before are in the tally
   std::vector<Dropout> seen_;  // by the look before
-  double droppedTo_ = 0;  // end of the last dropout that is in it
+  double droppedTo_ = 0;       // end of the last dropout that is in it
 };
 
 }  // namespace haybale::trace

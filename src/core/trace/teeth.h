@@ -60,7 +60,7 @@ struct Ring {
   std::optional<double> runoutPercent;  ///< once a turn, of the strength: (max - min) / (max + min)
   /// Of the strength's scatter that is no noise of single teeth, what it explains, 0..1.
   double runoutShare = 0;
-  double periodRunoutPercent = 0;       ///< the same of the pitch
+  double periodRunoutPercent = 0;  ///< the same of the pitch
   std::vector<IrregularTooth> irregular;
   double scatterPercent = 0;  ///< of single pitches against the ring's own pattern
 };

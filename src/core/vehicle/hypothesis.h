@@ -68,11 +68,11 @@ inline constexpr std::array<std::string_view, 29> kFaultNames{"none",
                                                               "latched-off",
                                                               "input-dead",
                                                               "circuits-exchanged",
-    "module-power",
-    "encoder-reversed",
-    "debris",
-    "wrong-tyre",
-    "other"};
+                                                              "module-power",
+                                                              "encoder-reversed",
+                                                              "debris",
+                                                              "wrong-tyre",
+                                                              "other"};
 [[nodiscard]] inline std::string_view nameOf(Fault fault) {
   return kFaultNames[static_cast<std::size_t>(fault)];
 }
@@ -104,7 +104,7 @@ struct Hypothesis {
   std::optional<circuit::WireId> wire;
   double prior = 0;  ///< not normalised
   std::vector<double> steps{0};
-  double along = 0.5;  ///< where in a leg, 0 its module end
+  double along = 0.5;    ///< where in a leg, 0 its module end
   double lastShare = 0;  ///< of the last interval of the steps; 0: all alike
 };
 

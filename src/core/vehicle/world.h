@@ -17,8 +17,8 @@ struct World {
   double output = 1;      ///< share of the sensor's output that is left
   double countRatio = 1;  ///< teeth of the ring over those the module counts on
   bool inputDead = false;
-  bool exchanged = false;  ///< the module takes another wheel for this one
-  bool latched = false;    ///< the supply is off until codes are cleared
+  bool exchanged = false;    ///< the module takes another wheel for this one
+  bool latched = false;      ///< the supply is off until codes are cleared
   bool modulePower = false;  ///< the module is fed too little: all its circuits are dead or odd
   double tyreRatio = 1;      ///< rolling circumference of the wheel over the vehicle's
 };

@@ -27,9 +27,9 @@ enum class TrapKind {
 };
 /// As scripts name them.
 inline constexpr std::array<std::string_view, 12> kTrapNames{
-    "unloaded-volts",  "ghost-voltage", "overload-on-auto", "hot-coil",
-    "unequal-spin",    "lead-resistance", "probe-contact",  "void-set-up",
-    "active-ohms",     "reversed-polarity", "latched-supply", "chart-not-car"};
+    "unloaded-volts", "ghost-voltage",     "overload-on-auto", "hot-coil",
+    "unequal-spin",   "lead-resistance",   "probe-contact",    "void-set-up",
+    "active-ohms",    "reversed-polarity", "latched-supply",   "chart-not-car"};
 
 struct Trap {
   TrapKind kind;
