@@ -4981,6 +4981,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Was die Kamera sieht</translation>
   </message>
   <message>
+   <source>What the camera sees could not be written as a photo.</source>
+   <translation>Was die Kamera sieht, konnte nicht als Foto geschrieben werden.</translation>
+  </message>
+  <message>
    <source>What the meter is set to</source>
    <translation>Worauf das Messgerät steht</translation>
   </message>

@@ -4981,6 +4981,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Lo que ve la cámara</translation>
   </message>
   <message>
+   <source>What the camera sees could not be written as a photo.</source>
+   <translation>Lo que ve la cámara no se pudo escribir como foto.</translation>
+  </message>
+  <message>
    <source>What the meter is set to</source>
    <translation>En qué está el aparato</translation>
   </message>

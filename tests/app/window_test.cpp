@@ -367,7 +367,13 @@ TEST_F(Window, PreferencesAreWhatANewJobBeginsWith) {
   EXPECT_EQ(job().costs.hour, 123.5);
   EXPECT_EQ(std::count(job().toolbox.begin(), job().toolbox.end(), "scan-tool"), 1);
   EXPECT_EQ(preferences().shop, p.shop);
-  // A damaged file is put aside; new jobs begin as ever.
+  // A damaged file is put aside, also one that is JSON of another kind; new jobs begin as ever.
+  for (const char* odd : {"[]", "7", R"({"meters": 5})", R"({"meters": [5], "job": {}})"}) {
+    test::write(folder.file("state") + "/preferences.json", odd);
+    EXPECT_EQ(preferences().costs.hour, 90) << odd;
+    EXPECT_EQ(test::read(folder.file("state") + "/preferences.json.damaged"), odd);
+    std::filesystem::remove(folder.file("state") + "/preferences.json.damaged");
+  }
   test::write(folder.file("state") + "/preferences.json", "{ hay");
   window->model().startNew();
   EXPECT_EQ(job().costs.hour, 90);

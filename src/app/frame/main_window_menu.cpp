@@ -234,6 +234,7 @@ void MainWindow::addRecent(QMenu* menu) {
 
 void MainWindow::editPreferences() {
   auto* dialog = new PreferencesDialog(preferences(), programSettings(), this);
+  connect(dialog, &PreferencesDialog::said, this, &MainWindow::say);
   connect(dialog, &QDialog::accepted, this, [this, dialog] {
     const auto status = keepPreferences(dialog->chosen());
     say(status ? tr("New jobs begin with this. The job that is open keeps its own.")

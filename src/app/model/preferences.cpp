@@ -33,11 +33,7 @@ Result<Preferences> parse(const std::string& text, const std::string& name) {
   p.shop = QString::fromStdString(in.text("shop"));
   p.technician = QString::fromStdString(in.text("technician"));
   p.mark = QString::fromStdString(in.text("mark"));
-  for (const auto& meter : json->value("meters", Json::array())) {
-    if (meter.is_string()) {
-      p.ownedMeters.push_back(meter);
-    }
-  }
+  p.ownedMeters = in.texts("meters");
   const Json* like = in.object("job");
   if (!like && !in.error()) {
     in.fail("job", say("is missing"), say("a case with the shop's tools, prices and meter"));

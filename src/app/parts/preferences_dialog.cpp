@@ -295,11 +295,13 @@ void PreferencesDialog::describeMeter() {
   auto* dialog = new MeterDialog(now_.meter, this);
   dialog->setAttribute(Qt::WA_DeleteOnClose);
   connect(dialog, &QDialog::accepted, this, [this, dialog] {
-    if (keepMeter(dialog->meter())) {
-      now_.ownedMeters = owned();
-      now_.ownedMeters.push_back(dialog->meter().name);
-      fillMeters();
+    if (const auto status = keepMeter(dialog->meter()); !status) {
+      emit said(q(status.error().sentence()), true);
+      return;
     }
+    now_.ownedMeters = owned();
+    now_.ownedMeters.push_back(dialog->meter().name);
+    fillMeters();
   });
   dialog->open();
 }

@@ -24,6 +24,9 @@ class PreferencesDialog : public QDialog {
   [[nodiscard]] Preferences chosen() const;
   [[nodiscard]] ProgramSettings program() const;
 
+ signals:
+  void said(const QString& sentence, bool bad);
+
  private:
   QWidget* jobPage();
   QWidget* reportPage();

@@ -110,7 +110,10 @@ void CameraDialog::take() {
   QByteArray bytes;
   QBuffer buffer(&bytes);
   buffer.open(QIODevice::WriteOnly);
-  last_.save(&buffer, "JPG", 92);
+  if (!last_.save(&buffer, "JPG", 92)) {
+    emit said(tr("What the camera sees could not be written as a photo."), true);
+    return;
+  }
   QDir().mkpath(folder_);
   const QString stem =
       QDateTime::currentDateTime().toString(QStringLiteral("'photo-'yyyyMMdd-HHmmss"));

@@ -19,6 +19,7 @@ constexpr double kRunoutFault = 17;
 constexpr double kRunoutShare = 0.45;  // of the scatter that a swell once a turn must explain
 // Confidences: the share of such findings that were true on 3,000 captures made by other code
 // (tests/outside/records.py, seed 12), rounded.
+// Not among those: no such record is in them. Common practice, no source.
 constexpr double kLoneGapTrue = 0.7;
 
 }  // namespace
@@ -112,6 +113,7 @@ void Judge::gaps(const std::vector<IrregularTooth>& teeth) {
 // A gap that is wider by a part of a tooth, once, the speed before and behind it the same: no
 // strand that lets go is away for just so long, and no hand turns a wheel so.
 void Judge::loneGap() {
+  // Common practice, no source: below it a hand, above it a tooth that is not there.
   constexpr double kLeastWider = 0.25, kMostWider = 0.85;
   constexpr double kTimesUneven = 8;
   constexpr double kEven = 0.12;  // what others may be off

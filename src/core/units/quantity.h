@@ -11,6 +11,11 @@ namespace haybale::units {
 
 enum class Unit { ohm, volt, ampere, hertz, second, metre, kmh, celsius, percent, weber, none };
 
+/// Of a mile an hour and a degree Fahrenheit: NIST SP 811 (2008), appendix B.8.
+inline constexpr double kKmhOfMph = 1.609344;
+inline constexpr double kCelsiusOfF = 5.0 / 9.0;
+inline constexpr double kFreezingF = 32;
+
 /// The sign printed after a number: "Ω", "V", ...
 [[nodiscard]] std::string_view symbol(Unit unit);
 
