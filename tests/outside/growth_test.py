@@ -11,7 +11,8 @@ import subprocess
 import sys
 import tempfile
 
-FOLDER = tempfile.mkdtemp(prefix="haybale_growth_")
+KEPT = tempfile.TemporaryDirectory(prefix="haybale_growth_")
+FOLDER = KEPT.name
 
 
 def seconds(program, arguments):

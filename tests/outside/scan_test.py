@@ -17,7 +17,8 @@ import threading
 import time
 
 CLI = os.path.abspath(sys.argv[1])
-FOLDER = tempfile.mkdtemp(prefix="haybale_scan_")
+KEPT = tempfile.TemporaryDirectory(prefix="haybale_scan_")
+FOLDER = KEPT.name
 TESTER, ECU = 0x0E00, 0x1010
 wrong = 0
 

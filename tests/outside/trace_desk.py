@@ -29,6 +29,14 @@ PARSER.add_argument("--floor", action="store_true", help="judge by what was reac
 def analyse(cli, folder, number, record):
     path = Path(folder) / f"{number}.wav"
     record.save(path)
+    try:
+        return said_of(cli, path, record)
+    finally:
+        if not PARSER.parse_args().keep:
+            path.unlink()  # thousands of them fill a disk
+
+
+def said_of(cli, path, record):
     done = subprocess.run([cli, "analyse", str(path), *record.arguments(), "--json"], capture_output=True, text=True,
                           check=False)
     if done.returncode != 0:
@@ -56,7 +64,8 @@ def close_in_time(record, said):
 
 def main():
     args = PARSER.parse_args()
-    folder = args.keep or tempfile.mkdtemp()
+    passing = tempfile.TemporaryDirectory()
+    folder = args.keep or passing.name
     Path(folder).mkdir(exist_ok=True)
     kinds = collections.defaultdict(lambda: [0, 0])
     tenths = collections.defaultdict(lambda: [0, 0, 0.0])

@@ -40,7 +40,8 @@ def path(connectors=2, splice=False):
 class Situation:
     def __init__(self, suspect="RR", kind="passive", wheels=WHEELS, connectors=2, splice=False, teeth=48,
                  tools=("multimeter", "scope", "scan-tool", "jumper-leads", "test-lamp"), when=("always",)):
-        self.dir = tempfile.mkdtemp()
+        self.kept = tempfile.TemporaryDirectory()
+        self.dir = self.kept.name
         self.case = {
             "format": "haybale-case", "version": 1,
             "job": {"title": "t", "vehicle": "Hay wagon", "circumference_m": 1.95},

@@ -100,6 +100,9 @@ Signal recognise(Reading& r, const ChannelAnalysis& out) {
     return Signal::activeAk;
   }
   r.three.reset();
+  if (r.moves == Moves::wave && r.resting && swingsBothWays(*r.resting)) {
+    return Signal::passive;
+  }
   // A coil's line at rest makes one plateau, and the crests of a few steps another.
   constexpr double kLeastShare = 0.15;
   const double middle = (r.plateaus.low + r.plateaus.high) / 2;
@@ -296,11 +299,17 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
   out.levels.mean = d.mean();
   out.converterStep = converterStep(samples);
   out.levels.noiseRms = noiseRms(samples);
-  // Edges a few samples apart are no noise: it is no wider than the band where the line dwells.
-  constexpr double kSuspect = 0.05;  // of the range
-  if (out.levels.noiseRms > kSuspect * (d.max() - d.min())) {
-    out.levels.noiseRms =
-        std::min(out.levels.noiseRms, std::max(d.densest().width / 1.05, out.converterStep / 3));
+  const double range = d.max() - d.min();
+  const auto atMost = [&](double noise) {
+    out.levels.noiseRms = std::min(out.levels.noiseRms, std::max(noise, out.converterStep / 3));
+  };
+  // A wave of a few samples a cycle is no noise.
+  if (constexpr double kWavy = 0.02; out.levels.noiseRms > kWavy * range) {
+    atMost(noiseBesideWaveRms(samples));
+  }
+  // Nor are edges a few samples apart: it is no wider than the band where the line dwells.
+  if (constexpr double kSuspect = 0.05; out.levels.noiseRms > kSuspect * range) {
+    atMost(d.densest().width / 1.05);
   }
   Reading reading{samples, record.time, &d, options};
   reading.asked = signalAskedFor(options.sensor);

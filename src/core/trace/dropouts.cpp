@@ -111,6 +111,11 @@ class Finder {
     }
   }
 
+  // Samples of a spike that does not end a pause: two are a third of a coarse cycle.
+  static std::size_t spikeOf(std::size_t cycle) {
+    return cycle < 12 ? 1 : std::max<std::size_t>(2, cycle / 10);
+  }
+
   // Where the line rests: from the middle outwards to the last samples at the level.
   void between(std::size_t from, std::size_t to, const Tooth& tooth) {
     to = std::max(from + 4, to);
@@ -124,8 +129,7 @@ class Finder {
     const auto off = [&](std::size_t i) { return std::abs(in_.samples[i] - level) > tolerance_; };
     std::size_t start = (inner + to) / 2;
     std::size_t end = start;
-    // A spike of a few samples does not end it.
-    const std::size_t most = std::max<std::size_t>(2, cycle / 10);
+    const std::size_t most = spikeOf(cycle);
     start = reach(start, from, -1, most, off);
     end = reach(end, to, 1, most, off);
     if (in_.coded && std::abs(level - in_.levels.low) < tolerance_ &&
@@ -227,8 +231,7 @@ class Finder {
                                                 static_cast<double>(size - 1 - from));
     const double level = middleLevel(std::min(size - 1, from + cycle), size);
     const auto off = [&](std::size_t i) { return std::abs(in_.samples[i] - level) > tolerance_; };
-    const std::size_t start =
-        reach((from + cycle + size) / 2, from, -1, std::max<std::size_t>(2, cycle / 10), off);
+    const std::size_t start = reach((from + cycle + size) / 2, from, -1, spikeOf(cycle), off);
     if (in_.square && std::abs(level - in_.levels.low) < tolerance_) {
       return;  // a standing wheel on a gap looks just so
     }

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <limits>
 
 #include "core/capture/extent.h"
 
@@ -74,12 +75,16 @@ Sums uniformSums(std::span<const float> samples, const capture::TimeBase& time, 
 double refinedRise(std::span<const float> samples, const capture::TimeBase& time, double centre,
                    const std::vector<Pulse>& pulses, std::size_t i) {
   const double riseS = pulses[i].riseS;
+  const std::size_t at = pulses[i].firstSample;
+  // The shorter of the cycles beside it: the other may be a pause.
+  constexpr std::size_t kNone = std::numeric_limits<std::size_t>::max();
   const bool before = i > 0 && pulses[i].follows;
   const bool after = i + 1 < pulses.size() && pulses[i + 1].follows;
-  const std::size_t at = pulses[i].firstSample;
-  const std::size_t cycle = before  ? at - pulses[i - 1].firstSample
-                            : after ? pulses[i + 1].firstSample - at
-                                    : 0;
+  const std::size_t cycle = std::min(before ? at - pulses[i - 1].firstSample : kNone,
+                                     after ? pulses[i + 1].firstSample - at : kNone);
+  if (cycle == kNone) {
+    return riseS;
+  }
   const std::size_t reach = cycle / 16;
   if (reach < 2 || at < reach || at + reach > samples.size()) {
     return riseS;

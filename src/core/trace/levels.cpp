@@ -1,6 +1,7 @@
 #include "core/trace/levels.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <cstdint>
 #include <limits>
@@ -231,6 +232,62 @@ double noiseRms(std::span<const float> samples) {
     }
   }
   return differences.size() < 5 ? 0 : median(differences) / (0.6745 * std::sqrt(20.0));
+}
+
+namespace {
+
+// Co-variances of a window's terms, the mean of each taken out.
+struct Moments {
+  double aa = 0, ab = 0, bb = 0, ay = 0, by = 0, yy = 0;
+};
+
+// What is left in a window of the difference equation of two sines, by least squares; per sample.
+double besideSines(std::span<const float> w) {
+  const auto terms = [&](std::size_t i) {
+    return std::array<double, 3>{static_cast<double>(w[i - 1]) + w[i + 1], w[i],
+                                 static_cast<double>(w[i - 2]) + w[i + 2]};
+  };
+  const double n = static_cast<double>(w.size()) - 4;
+  std::array<double, 3> mean{};
+  for (std::size_t i = 2; i + 2 < w.size(); ++i) {
+    const auto t = terms(i);
+    for (std::size_t k = 0; k < 3; ++k) {
+      mean[k] += t[k] / n;
+    }
+  }
+  Moments m;
+  for (std::size_t i = 2; i + 2 < w.size(); ++i) {
+    const auto t = terms(i);
+    const double a = t[0] - mean[0], b = t[1] - mean[1], y = t[2] - mean[2];
+    m.aa += a * a;
+    m.ab += a * b;
+    m.bb += b * b;
+    m.ay += a * y;
+    m.by += b * y;
+    m.yy += y * y;
+  }
+  const double det = m.aa * m.bb - m.ab * m.ab;
+  const bool both = det > 1e-9 * m.aa * m.bb;
+  const double p = both ? (m.ay * m.bb - m.by * m.ab) / det : 0;
+  const double q = both ? (m.by * m.aa - m.ay * m.ab) / det : m.bb > 0 ? m.by / m.bb : 0;
+  const double left = std::max(0.0, m.yy - p * m.ay - q * m.by) / (n - 3);
+  return std::sqrt(left / (2 + 2 * p * p + q * q));
+}
+
+}  // namespace
+
+double noiseBesideWaveRms(std::span<const float> samples) {
+  constexpr std::size_t kWindow = 32;
+  constexpr std::size_t kEnough = 1000;
+  const std::size_t stride = std::max(kWindow, samples.size() / kEnough);
+  std::vector<double> left;
+  for (std::size_t from = 0; from + kWindow <= samples.size(); from += stride) {
+    const double here = besideSines(samples.subspan(from, kWindow));
+    if (!std::isnan(here)) {
+      left.push_back(here);
+    }
+  }
+  return left.empty() ? 0 : median(left);
 }
 
 namespace {

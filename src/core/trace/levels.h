@@ -51,6 +51,12 @@ class Distribution {
 /// signal leaves next to nothing in it. 0 for fewer than 8 samples.
 [[nodiscard]] double noiseRms(std::span<const float> samples);
 
+/// The same where a wave of a few samples a cycle would be taken for noise: what is left of
+/// x[n-2] + x[n+2] = p (x[n-1] + x[n+1]) + q x[n] + c, which any two sines obey (Prony's difference
+/// equation), fitted over windows of 32 samples; of white noise of variance s^2 that is
+/// (2 + 2 p^2 + q^2) s^2. Median over the windows; 0 for fewer than one.
+[[nodiscard]] double noiseBesideWaveRms(std::span<const float> samples);
+
 /// Smallest difference between two neighbouring samples that differ, in windows spread over the
 /// record: the step of the converter that took them. 0 when all are equal.
 [[nodiscard]] double converterStep(std::span<const float> samples);

@@ -32,23 +32,43 @@ std::vector<double> dwellsOf(const Distribution& d) {
   constexpr int kSteps = 160;
   constexpr int kHalf = 2;  // of the band, in steps
   constexpr double kLeast = 0.02;
-  const double low = d.quantile(0.0005);
-  const double step = (d.quantile(0.9995) - low) / kSteps;
-  std::vector<double> share(kSteps + 1);
-  for (int i = 0; i <= kSteps; ++i) {
+  // The outermost levels, too, lie in the middle of a band.
+  const double step = (d.quantile(0.9995) - d.quantile(0.0005)) / kSteps;
+  const double low = d.quantile(0.0005) - kHalf * step;
+  constexpr int kLast = kSteps + 2 * kHalf;
+  std::vector<double> share(kLast + 1);
+  for (int i = 0; i <= kLast; ++i) {
     share[static_cast<std::size_t>(i)] =
         d.share(low + (i - kHalf) * step, low + (i + kHalf) * step);
   }
-  std::vector<double> out;
-  for (int i = 0; i <= kSteps; ++i) {
-    const double here = share[static_cast<std::size_t>(i)];
-    bool most = here >= kLeast;
-    for (int k = std::max(0, i - 2 * kHalf); most && k <= std::min(kSteps, i + 2 * kHalf); ++k) {
-      const double there = share[static_cast<std::size_t>(k)];
-      most = there < here || (there == here && k >= i);
+  // A level narrower than the band gives as much wherever the band holds all of it: its middle
+  // is that of those places.
+  constexpr double kAlike = 0.97;
+  struct Dwell {
+    int centre;
+    double share;
+  };
+  std::vector<Dwell> found;
+  const auto at = [&](int i) {
+    return i < 0 || i > kLast ? 0 : share[static_cast<std::size_t>(i)];
+  };
+  for (int i = 0, last = 0; i <= kLast; i = last + 1) {
+    double most = at(i);
+    for (last = i; last < kLast && at(last + 1) >= kAlike * most && most >= kAlike * at(last + 1);
+         ++last) {
+      most = std::max(most, at(last + 1));
     }
-    if (most) {
-      out.push_back(low + i * step);
+    if (most >= kLeast && at(i - 1) < most && at(last + 1) < most) {
+      found.push_back({(i + last) / 2, most});
+    }
+  }
+  std::vector<double> out;
+  for (const auto& one : found) {
+    const bool beside = std::any_of(found.begin(), found.end(), [&](const Dwell& other) {
+      return other.share > one.share && std::abs(other.centre - one.centre) <= 2 * kHalf;
+    });
+    if (!beside) {
+      out.push_back(low + one.centre * step);
     }
   }
   return out;
@@ -106,7 +126,7 @@ Plateaus plateausOf(std::span<const float> samples, const capture::TimeBase& tim
   }
   // Beside stretches at a third level, for however long. Neighbouring steps of the converter are no
   // two levels.
-  const double apart = std::max(3 * step, 8 * noiseRms(samples));
+  const double apart = std::max(2.5 * step, 8 * noiseRms(samples));
   const auto dwells = dwellsOf(d);
   constexpr std::size_t kMostLevels = 6;
   for (std::size_t i = 0;

@@ -147,36 +147,15 @@ bool areWords(const RestingLine& line, const capture::TimeBase& time) {
          10 * brief >= 9 * line.off.size();
 }
 
-// To one side and the other in turn, about as far: a coil's wave.
-bool swings(const RestingLine& line) {
-  constexpr std::size_t kLeast = 6;
-  std::size_t turns = 0;
-  std::vector<double> above, below;
-  for (std::size_t i = 0; i < line.off.size(); ++i) {
-    const double height = line.off[i].level - line.rest;
-    (height > 0 ? above : below).push_back(std::abs(height));
-    turns += i > 0 && (height > 0) != (line.off[i - 1].level > line.rest) ? 1 : 0;
-  }
-  if (line.off.size() < kLeast || above.empty() || below.empty()) {
-    return false;
-  }
-  // Noise breaks a swing into several.
-  const bool balanced = line.off.size() > 2 * kLeast &&
-                        10 * std::min(above.size(), below.size()) > 3 * line.off.size();
-  if (!balanced && 10 * turns < 4 * line.off.size()) {
-    return false;
-  }
-  const double ratio = median(above) / median(below);
-  return ratio > 0.5 && ratio < 2;
-}
-
 // Beside what goes far, a step or two of the converter is noise.
 void dropSteps(RestingLine& line) {
   double highest = 0;
   for (const auto& e : line.off) {
     highest = std::max(highest, std::abs(e.level - line.rest));
   }
-  const double least = std::min(0.3 * highest, 2.5 * line.step);
+  // Where something goes two steps, a single one is none of a signal's levels.
+  const double single = highest > 1.6 * line.step ? 1.2 * line.step : 0;
+  const double least = std::max(std::min(0.3 * highest, 2.5 * line.step), single);
   std::erase_if(line.off,
                 [&](const Excursion& e) { return std::abs(e.level - line.rest) < least; });
 }
@@ -235,6 +214,28 @@ std::optional<RestingLine> restingLine(std::span<const float> samples, const Dis
   return out;
 }
 
+bool swingsBothWays(const RestingLine& line) {
+  constexpr std::size_t kLeast = 6;
+  std::size_t turns = 0;
+  std::vector<double> above, below;
+  for (std::size_t i = 0; i < line.off.size(); ++i) {
+    const double height = line.off[i].level - line.rest;
+    (height > 0 ? above : below).push_back(std::abs(height));
+    turns += i > 0 && (height > 0) != (line.off[i - 1].level > line.rest) ? 1 : 0;
+  }
+  if (line.off.size() < kLeast || above.empty() || below.empty()) {
+    return false;
+  }
+  // Noise breaks a swing into several.
+  const bool balanced = line.off.size() > 2 * kLeast &&
+                        10 * std::min(above.size(), below.size()) > 3 * line.off.size();
+  if (!balanced && 10 * turns < 4 * line.off.size()) {
+    return false;
+  }
+  const double ratio = median(above) / median(below);
+  return ratio > 0.5 && ratio < 2;
+}
+
 Moves whatMoves(const RestingLine& line, std::size_t samples, const capture::TimeBase& time) {
   if (line.off.empty()) {
     return Moves::nothing;
@@ -245,7 +246,7 @@ Moves whatMoves(const RestingLine& line, std::size_t samples, const capture::Tim
   if (areTelegrams(line, samples, time)) {
     return Moves::telegrams;
   }
-  if (swings(line)) {
+  if (swingsBothWays(line)) {
     return Moves::wave;
   }
   // One that hardly leaves the rest shows no shape.

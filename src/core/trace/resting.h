@@ -45,6 +45,9 @@ enum class Moves {
 [[nodiscard]] std::optional<RestingLine> restingLine(std::span<const float> samples,
                                                      const Distribution& d, double noiseRms);
 
+/// To one side and the other in turn, about as far: a coil's wave, whatever its shape.
+[[nodiscard]] bool swingsBothWays(const RestingLine& line);
+
 /// Tells what the excursions are, by their shape first, then by whether they follow each other
 /// evenly: time off the rest over the time at rest beside it scatters by a third at most (median of
 /// the logarithm's deviation) where a ring makes them, and by orders of magnitude where a contact

@@ -17,9 +17,8 @@ constexpr double kShallowFault = 30;   // percent of a tooth's output lost
 constexpr double kRunoutSuspect = 10;  // percent of the output, once a turn
 constexpr double kRunoutFault = 17;
 constexpr double kRunoutShare = 0.45;  // of the scatter that a swell once a turn must explain
-// Confidences: the share of such findings that were true on 3,000 captures made by other code
-// (tests/outside/records.py, seed 12), rounded.
-// Not among those: no such record is in them. Common practice, no source.
+// How often a lone gap is a crack: not measured, no such record is among the captures made by other
+// code. Common practice, no source.
 constexpr double kLoneGapTrue = 0.7;
 
 }  // namespace

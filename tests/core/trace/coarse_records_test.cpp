@@ -1,0 +1,112 @@
+// Records with few samples a cycle or few steps a level: a wave that is taken for noise hides what
+// is cut out of it, and levels a step apart hide beside a short to ground. Signals are made here.
+#include <cmath>
+#include <numbers>
+#include <random>
+
+#include "core/trace/analysis.h"
+#include "core/trace/levels.h"
+#include "support/haybale_test.h"
+
+namespace haybale::trace {
+namespace {
+
+constexpr double kRate = 4000;
+
+capture::Record recordOf(std::vector<float> samples, double rate) {
+  capture::Record record;
+  record.time.stepS = 1 / rate;
+  capture::Channel channel;
+  channel.name = "A";
+  channel.unit = units::Unit::volt;
+  channel.samples = std::move(samples);
+  record.channels.push_back(std::move(channel));
+  return record;
+}
+
+// A coil at `hz`, six to nine samples a cycle, with an overtone of a tenth.
+std::vector<float> coil(double hz, double noiseV, double seconds = 3) {
+  std::mt19937 random(11);
+  std::normal_distribution<double> noise(0, noiseV);
+  std::vector<float> v;
+  for (int i = 0; i < static_cast<int>(kRate * seconds); ++i) {
+    const double x = 2 * std::numbers::pi * hz * i / kRate;
+    v.push_back(static_cast<float>(3 * std::sin(x) + 0.3 * std::sin(2 * x) + noise(random)));
+  }
+  return v;
+}
+
+class CoarseWave : public testing::TestWithParam<double> {};
+
+// Prony's difference equation leaves of a wave its noise alone; a third difference cannot.
+TEST_P(CoarseWave, IsNoNoise) {
+  const auto v = coil(GetParam(), 0.03);
+  EXPECT_NEAR(noiseBesideWaveRms(v), 0.03, 0.006);
+}
+
+TEST_P(CoarseWave, OfASoundWheelIsCountedWhole) {
+  const auto a = analyse(recordOf(coil(GetParam(), 0.02), kRate), 0, {});
+  ASSERT_TRUE(a.frequencyHz);
+  EXPECT_NEAR(a.frequencyHz->median, GetParam(), 0.01 * GetParam());
+  EXPECT_EQ(a.findings.front().code, Code::healthy);
+}
+
+TEST_P(CoarseWave, ShowsWhereItIsCutOut) {
+  auto v = coil(GetParam(), 0.02);
+  for (const int at : {2200, 4100, 7003}) {
+    for (int i = at; i < at + 240; ++i) {  // 60 ms
+      v[static_cast<std::size_t>(i)] = 0.002F * static_cast<float>(i % 3);
+    }
+  }
+  const auto a = analyse(recordOf(std::move(v), kRate), 0, {});
+  ASSERT_EQ(a.dropouts.size(), 3);
+  EXPECT_NEAR(a.dropouts[0].startS, 2200 / kRate, 2e-3);
+  EXPECT_NEAR(a.dropouts[0].endS, 2440 / kRate, 2e-3);
+  EXPECT_EQ(a.findings.front().code, Code::intermittentOpen);
+}
+
+INSTANTIATE_TEST_SUITE_P(FewSamplesACycle, CoarseWave, testing::Values(455.0, 513.0, 610.0, 670.0));
+
+TEST(CoarseNoise, OfNoSignalIsTheNoise) {
+  std::mt19937 random(3);
+  std::normal_distribution<float> noise(0, 0.05F);
+  std::vector<float> v(20000);
+  for (float& x : v) {
+    x = noise(random);
+  }
+  // Two terms fitted to 28 take a little of the noise with them.
+  EXPECT_NEAR(noiseBesideWaveRms(v), 0.05, 0.15 * 0.05);
+  EXPECT_EQ(noiseBesideWaveRms(std::span(v).first(10)), 0);
+}
+
+class FeedShorted : public testing::TestWithParam<double> {};
+
+// Two currents of a feed three steps of the converter apart, and a third level far away. Currents
+// of 7 and 14 mA (VDA interface, from memory).
+TEST_P(FeedShorted, ItsTwoLevelsAreFoundBesideGround) {
+  constexpr double kFast = 100000;
+  const double step = GetParam();
+  std::mt19937 random(5);
+  std::normal_distribution<double> noise(0, 0.03);
+  std::vector<float> v;
+  for (int i = 0; i < 300000; ++i) {
+    const double t = i / kFast;
+    const bool high = std::fmod(t * 90, 1) < 0.5;
+    const bool shorted = (t > 0.3 && t < 0.55) || (t > 1.1 && t < 1.4) || (t > 2.2 && t < 2.5);
+    const double volts = (shorted ? 0 : high ? 12.2 : 12.65) + noise(random);
+    v.push_back(static_cast<float>(std::round(volts / step) * step));
+  }
+  Options active;
+  active.sensor = circuit::SensorKind::active;
+  const auto a = analyse(recordOf(std::move(v), kFast), 0, active);
+  ASSERT_EQ(a.dropouts.size(), 3);
+  EXPECT_NEAR(a.dropouts[1].startS, 1.1, 2e-3);
+  EXPECT_NEAR(a.dropouts[1].level, 0, 0.1);
+  EXPECT_EQ(a.findings.front().code, Code::intermittentShort);
+  EXPECT_NEAR(a.frequencyHz->median, 90, 1);
+}
+
+INSTANTIATE_TEST_SUITE_P(OfItsSteps, FeedShorted, testing::Values(0.005, 0.02, 0.15));
+
+}  // namespace
+}  // namespace haybale::trace
