@@ -12,6 +12,7 @@
 #include "core/plan/forecast.h"
 #include "core/plan/steps.h"
 #include "core/plan/test_list.h"
+#include "core/plan/two_steps.h"
 #include "core/priors/priors.h"
 #include "core/verdict/move_words.h"
 
@@ -55,7 +56,10 @@ class Planner {
           elements.emplace(std::pair{group, byKind ? s.belief : nullptr}, elements.size())
               .first->second);
       wayOf_.push_back(ways.emplace(std::tuple{group, fault, h.wire}, ways.size()).first->second);
+      takeWay(elementOf_.back(), wayOf_.back(), s.weight);
     }
+    standpoint_.elements = elements.size();
+    standpoint_.change = of(Id::changeMinutes);
     elements_ = elements.size();
     ways_ = ways.size();
     const auto& evidence = belief_.vehicle().job().evidence;
@@ -67,7 +71,13 @@ class Planner {
     }
   }
 
-  [[nodiscard]] std::optional<Proposal> propose(const Test& test) const {
+  /// Whether the element is asked for, as far as can be seen: then two steps are looked ahead.
+  [[nodiscard]] bool looksFurther() const { return waysCount_ == 0 && !wantsWitness_; }
+  [[nodiscard]] const Standpoint& standpoint() const { return standpoint_; }
+  [[nodiscard]] std::optional<Stance> stance() const { return stance_; }
+
+  [[nodiscard]] std::optional<Proposal> propose(const Test& test,
+                                                Prospect* prospect = nullptr) const {
     const auto outlook = forecast_.outlook(test);
     if (!outlook) {
       return std::nullopt;
@@ -79,10 +89,13 @@ class Planner {
     out.minutes = minutesOf(belief_.vehicle().job(), test);
     out.intrusion = intrusionOf(belief_.vehicle().suspect(), test);
     out.stance = stanceOf(belief_.vehicle().suspect(), test);
-    const double cost = of(Id::turnMinutes) + out.minutes +
-                        (out.intrusion >= Intrusion::pierce ? of(Id::pierceMinutes) : 0) +
-                        (stance_ && out.stance != *stance_ ? of(Id::changeMinutes) : 0) +
-                        of(Id::putBackMinutes) * toPutBack(test);
+    const double cost =
+        setUp(out) + (stance_ && out.stance != *stance_ ? of(Id::changeMinutes) : 0);
+    if (prospect) {
+      *prospect = {byWay(*outlook), out.bits,
+                   setUp(out),      1,
+                   out.stance,      laysBare(belief_.vehicle().job(), test)};
+    }
     out.score = ((1 - waysCount_) * out.bits + waysCount_ * out.ways) / cost;
     const bool another =
         std::find(witnesses_.begin(), witnesses_.end(), familyOf(test)) == witnesses_.end();
@@ -94,6 +107,37 @@ class Planner {
   }
 
  private:
+  void takeWay(std::size_t element, std::size_t way, double weight) {
+    const auto [at, added] = jointOf_.emplace(std::pair{element, way}, standpoint_.ways.size());
+    if (added) {
+      standpoint_.ways.push_back(0);
+      standpoint_.elementOf.push_back(element);
+    }
+    standpoint_.ways[at->second] += weight;
+    standOf_.push_back(at->second);
+  }
+
+  // Minutes of a test with all that setting it up takes, but for where the car stands.
+  [[nodiscard]] double setUp(const Proposal& p) const {
+    return of(Id::turnMinutes) + p.minutes +
+           (p.intrusion >= Intrusion::pierce ? of(Id::pierceMinutes) : 0) +
+           of(Id::putBackMinutes) * toPutBack(p.test);
+  }
+
+  // The outlook of each way to fail, its stands together.
+  [[nodiscard]] std::vector<std::vector<float>> byWay(const Outlook& outlook) const {
+    std::vector<std::vector<float>> out;
+    for (const auto& row : outlook.chances) {
+      std::vector<float> ways(standpoint_.ways.size());
+      for (std::size_t k = 0; k < stands_.size(); ++k) {
+        const std::size_t w = standOf_[k];
+        ways[w] += static_cast<float>(row[k] * stands_[k].weight / standpoint_.ways[w]);
+      }
+      out.push_back(std::move(ways));
+    }
+    return out;
+  }
+
   // Plugs that the last test left apart and this one needs together.
   [[nodiscard]] double toPutBack(const Test& test) const {
     return static_cast<double>(std::count_if(
@@ -178,6 +222,9 @@ class Planner {
   std::vector<std::size_t> wayOf_;
   std::size_t elements_ = 0;
   std::size_t ways_ = 0;
+  std::map<std::pair<std::size_t, std::size_t>, std::size_t> jointOf_;
+  std::vector<std::size_t> standOf_;  // the way of the standpoint that each stand is of
+  Standpoint standpoint_;
   std::optional<Stance> stance_;    // of the last test made
   std::vector<std::string> apart_;  // what it left unplugged
 };
@@ -260,6 +307,30 @@ int timesMade(const job::Case& c, const Test& test) {
   }));
 }
 
+// What a minute of each is worth with the best test behind it; empty where only one is looked at.
+std::vector<double> rankFurther(const Planner& planner, const job::Case& c,
+                                const std::vector<std::optional<Proposal>>& all,
+                                std::vector<Prospect>& prospects) {
+  if (prospects.empty()) {
+    return {};
+  }
+  std::vector<const Prospect*> seen;
+  std::vector<std::size_t> at;
+  for (std::size_t i = 0; i < all.size(); ++i) {
+    if (all[i]) {
+      prospects[i].discount = std::pow(of(Id::alikeAgain), timesAlike(c, all[i]->test));
+      seen.push_back(&prospects[i]);
+      at.push_back(i);
+    }
+  }
+  const auto rates = ratesOfTwo(seen, planner.standpoint(), planner.stance());
+  std::vector<double> out(all.size());
+  for (std::size_t k = 0; k < at.size(); ++k) {
+    out[at[k]] = rates[k];
+  }
+  return out;
+}
+
 }  // namespace
 
 std::optional<Proposal> weigh(const Beliefs& beliefs, const Conclusion& conclusion,
@@ -296,9 +367,14 @@ std::vector<Proposal> proposeTests(const Beliefs& beliefs, const Conclusion& con
   const bool undisturbed = waitsForWater(c);
   const bool fresh = nothingDone(c);
   std::vector<std::optional<Proposal>> all(tests.size());
-  parallelFor(tests.size(), [&](std::size_t i) { all[i] = planner.propose(tests[i]); });
+  std::vector<Prospect> prospects(planner.looksFurther() ? tests.size() : 0);
+  parallelFor(tests.size(), [&](std::size_t i) {
+    all[i] = planner.propose(tests[i], prospects.empty() ? nullptr : &prospects[i]);
+  });
+  const auto further = rankFurther(planner, c, all, prospects);
   std::vector<Proposal> out;
-  for (auto& proposal : all) {
+  for (std::size_t i = 0; i < all.size(); ++i) {
+    auto& proposal = all[i];
     const bool repeats = proposal && again && circuit::sameTest(proposal->test, *again);
     const bool tells =
         proposal && (proposal->bits >= of(Id::leastBits) || proposal->ways >= of(Id::leastWays));
@@ -312,7 +388,9 @@ std::vector<Proposal> proposeTests(const Beliefs& beliefs, const Conclusion& con
     proposal->steps = stepsOf(suspect, proposal->test);
     proposal->cautions = cautionsOf(suspect, proposal->test);
     // First what is free, before anything is touched; what may dry a wet contact last.
-    if (!repeats) {
+    if (!further.empty()) {
+      proposal->score = further[i];
+    } else if (!repeats) {
       proposal->score *= std::pow(of(Id::alikeAgain), timesAlike(c, proposal->test));
     }
     proposal->rank = proposal->score * (waits ? of(Id::notYet) * of(Id::notYet) : 1);

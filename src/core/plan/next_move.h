@@ -5,7 +5,8 @@
 // information between its outcome and the element to be repaired, and once that is known the way it
 // failed, over its minutes (de Kleer and Williams, "Diagnosing multiple faults", Artificial
 // Intelligence 32, 1987; Heckerman, Breese and Rommelse, "Decision-theoretic troubleshooting", CACM
-// 38(3), 1995; both from memory). One step ahead; half-split over access minutes follows by itself.
+// 38(3), 1995; both from memory). While the element is asked for two tests are looked ahead
+// (two_steps.h); half-split over access minutes follows by itself.
 #pragma once
 
 #include <optional>
@@ -32,10 +33,11 @@ struct Proposal {
   std::vector<std::string> steps;     ///< in order, short sentences
   std::vector<std::string> cautions;  ///< every one that belongs to it
   double minutes = 0;
-  double bits = 0;     ///< about the element to be repaired
-  double ways = 0;     ///< bits about element, wire and way to fail together
-  double score = 0;    ///< what a minute is worth: bits, ways to fail counted in part
-  double rank = 0;     ///< what it is ordered by: the score, with what comes first for its own sake
+  double bits = 0;   ///< about the element to be repaired
+  double ways = 0;   ///< bits about element, wire and way to fail together
+  double score = 0;  ///< what a minute is worth, ways to fail counted in part; while the element is
+                     ///< asked for with the best test behind it
+  double rank = 0;   ///< what it is ordered by: the score, with what comes first for its own sake
   bool again = false;  ///< a reading that clashes, taken once more
   Intrusion intrusion = Intrusion::none;
   Stance stance = Stance::atModule;

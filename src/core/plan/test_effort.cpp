@@ -78,7 +78,37 @@ std::set<std::string> reached(const job::Case& c, const Test& test) {
   return out;
 }
 
+constexpr double kBareMinutes = 1;
+constexpr double kUnknownMinutes = 5;
+
+std::set<std::string> laidBare(const job::Case& c) {
+  std::set<std::string> out;
+  for (const auto& e : c.evidence) {
+    out.merge(reached(c, e.test));
+  }
+  return out;
+}
+
+double accessMinutes(const job::Case& c, const std::string& place) {
+  const std::size_t slash = place.find('/');
+  const Circuit* circuit = c.find(place.substr(0, slash));
+  const auto* e = circuit ? circuit->find(place.substr(slash + 1)) : nullptr;
+  return e ? e->accessMinutes : kUnknownMinutes;
+}
+
 }  // namespace
+
+std::map<std::string, double> laysBare(const job::Case& c, const Test& test) {
+  const auto bare = laidBare(c);
+  std::map<std::string, double> out;
+  for (const auto& place : reached(c, test)) {
+    const double spared = accessMinutes(c, place) - kBareMinutes;
+    if (!bare.contains(place) && spared > 0) {
+      out.emplace(place, spared);
+    }
+  }
+  return out;
+}
 
 Intrusion intrusionOf(const Circuit& circuit, const Test& test) {
   Intrusion most = std::max(touch(circuit, test, test.red), touch(circuit, test, test.black));
@@ -189,15 +219,9 @@ double minutesOf(const job::Case& c, const Test& test) {
     default:
       break;
   }
-  std::set<std::string> bare;
-  for (const auto& e : c.evidence) {
-    bare.merge(reached(c, e.test));
-  }
+  const auto bare = laidBare(c);
   for (const auto& place : reached(c, test)) {
-    const std::size_t slash = place.find('/');
-    const Circuit* circuit = c.find(place.substr(0, slash));
-    const auto* e = circuit ? circuit->find(place.substr(slash + 1)) : nullptr;
-    minutes += bare.contains(place) ? 1 : e ? e->accessMinutes : 5;
+    minutes += bare.contains(place) ? kBareMinutes : accessMinutes(c, place);
   }
   minutes += test.state.wheel == WheelMotion::spun     ? 1
              : test.state.wheel == WheelMotion::driven ? 6

@@ -3,6 +3,8 @@
 #pragma once
 
 #include <array>
+#include <map>
+#include <string>
 #include <string_view>
 
 #include "core/job/case.h"
@@ -31,5 +33,9 @@ inline constexpr std::array<std::string_view, 3> kStanceNames{
 /// 2; to each the access minutes of every element to be reached, 1 once it lies bare; spinning 1, a
 /// drive 6, a swap or a substitute signal 5, a pierced hole 2, wetting or heating 2.
 [[nodiscard]] double minutesOf(const job::Case& c, const circuit::Test& test);
+
+/// What a test lays bare that no test before it did, and the minutes that every later one there is
+/// spared by it: "RL/C2", 4.
+[[nodiscard]] std::map<std::string, double> laysBare(const job::Case& c, const circuit::Test& test);
 
 }  // namespace haybale::diagnosis
