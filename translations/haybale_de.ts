@@ -826,6 +826,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Ein Fall aus einer Datei...</translation>
   </message>
   <message>
+   <source>A change of the instrument's range or coupling moves the level, too.</source>
+   <translation>Auch ein anderer Bereich oder eine andere Kopplung des Geräts verschiebt den Pegel.</translation>
+  </message>
+  <message>
    <source>A circuit has two wires: the return is tested from battery plus.</source>
    <translation>Ein Kreis hat zwei Drähte: die Rückleitung wird von Batterie-Plus aus geprüft.</translation>
   </message>
@@ -858,8 +862,16 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Ein guter Sensor an seiner Stelle</translation>
   </message>
   <message>
+   <source>A hand that turns unevenly once a turn swells the output, too.</source>
+   <translation>Auch eine Hand, die einmal je Umdrehung ungleich dreht, lässt das Signal anschwellen.</translation>
+  </message>
+  <message>
    <source>A hot coil reads higher, 0.39 % a kelvin: give its temperature.</source>
    <translation>Eine warme Spule zeigt mehr, 0,39 % je Kelvin: ihre Temperatur angeben.</translation>
+  </message>
+  <message>
+   <source>A knock on the probe looks the same: record it once more.</source>
+   <translation>Ein Stoß an die Messspitze sieht genauso aus: noch einmal aufzeichnen.</translation>
   </message>
   <message>
    <source>A leak no ohmmeter sees</source>
@@ -964,6 +976,18 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>A weak signal and a sound coil: look at the tip before you buy a sensor.</source>
    <translation>Ein schwaches Signal und eine gute Spule: die Spitze ansehen, bevor ein Sensor gekauft wird.</translation>
+  </message>
+  <message>
+   <source>A wheel stopped by hand within a tooth looks the same.</source>
+   <translation>Ein Rad, das die Hand binnen eines Zahns anhält, sieht genauso aus.</translation>
+  </message>
+  <message>
+   <source>A wheel that stands, or a probe that is off, looks the same.</source>
+   <translation>Ein stehendes Rad oder eine abgerutschte Messspitze sieht genauso aus.</translation>
+  </message>
+  <message>
+   <source>A wheel turned by jerks scatters them as well.</source>
+   <translation>Auch ein ruckweise gedrehtes Rad streut sie.</translation>
   </message>
   <message>
    <source>A wire that is not there</source>
@@ -1096,6 +1120,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>All of it</source>
    <translation>Alles</translation>
+  </message>
+  <message>
+   <source>All teeth are as weak as each other: it is not the ring's doing at one place.</source>
+   <translation>Alle Zähne sind gleich schwach: es liegt nicht an einer Stelle des Rings.</translation>
   </message>
   <message>
    <source>All that moves are {:.0f} steps of {} of the instrument: choose a finer range or couple it by AC before anything is judged.</source>
@@ -1706,6 +1734,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Finden, wo die zwei Kreise vertauscht sind, an einem Stecker oder einer Verbindung, und zurücktauschen: gekauft wird nichts.</translation>
   </message>
   <message>
+   <source>Findings</source>
+   <translation>Befunde</translation>
+  </message>
+  <message>
    <source>First line of data</source>
    <translation>Erste Datenzeile</translation>
   </message>
@@ -1958,6 +1990,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>In {:.0f} von 100 solchen Reparaturen ist danach noch etwas falsch.</translation>
   </message>
   <message>
+   <source>In {} the line moved by {} at most.</source>
+   <translation>In {} bewegte sich die Leitung höchstens um {}.</translation>
+  </message>
+  <message>
    <source>Input on volts, Ω</source>
    <translation>Eingang bei Volt, Ω</translation>
   </message>
@@ -1982,6 +2018,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Er antwortet; %1 Aufträge liegen darin.</translation>
   </message>
   <message>
+   <source>It came once, at even speed, the pulses before and behind it as the others.</source>
+   <translation>Es kam einmal, bei gleichmäßigem Tempo, die Pulse davor und dahinter wie die anderen.</translation>
+  </message>
+  <message>
    <source>It can be closed, but it is not proved: the report will say so, and it does not count in the odds of the next job.</source>
    <translation>Er kann abgeschlossen werden, ist aber nicht nachgewiesen: der Bericht sagt es, und er zählt nicht für den nächsten Auftrag.</translation>
   </message>
@@ -1996,6 +2036,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>It follows: module and line up to here are good.</source>
    <translation>Es folgt: Steuergerät und Leitung bis hierher sind gut.</translation>
+  </message>
+  <message>
+   <source>It happened once.</source>
+   <translation>Es geschah einmal.</translation>
+  </message>
+  <message>
+   <source>It happened {} times.</source>
+   <translation>Es geschah {}-mal.</translation>
   </message>
   <message>
    <source>It is %1</source>
@@ -2662,6 +2710,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Keine Spannung an den Pins des Steuergeräts bei gestecktem Stecker: der Draht ist nicht schuld.</translation>
   </message>
   <message>
+   <source>Noise is {:.0f} % of the signal.</source>
+   <translation>Rauschen macht {:.0f} % des Signals aus.</translation>
+  </message>
+  <message>
    <source>Noise of {} rides on {}: a poor shield or contact.</source>
    <translation>Rauschen von {} liegt auf {}: schlechter Schirm oder Kontakt.</translation>
   </message>
@@ -2764,6 +2816,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Now and then</source>
    <translation>Hin und wieder</translation>
+  </message>
+  <message>
+   <source>Nowhere else is a pulse missing, as a loose contact would have it.</source>
+   <translation>Sonst fehlt nirgends ein Puls, wie es bei einem Wackelkontakt wäre.</translation>
   </message>
   <message>
    <source>OL is no limit</source>
@@ -3358,6 +3414,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Werte je Sekunde, Hz</translation>
   </message>
   <message>
+   <source>Samples are lost at {} places.</source>
+   <translation>An {} Stellen fehlen Messwerte.</translation>
+  </message>
+  <message>
    <source>Save</source>
    <translation>Speichern</translation>
   </message>
@@ -3592,6 +3652,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Space</source>
    <translation>Leertaste</translation>
+  </message>
+  <message>
+   <source>Speaks against it, or is left open:</source>
+   <translation>Spricht dagegen oder bleibt offen:</translation>
+  </message>
+  <message>
+   <source>Speaks for it:</source>
+   <translation>Spricht dafür:</translation>
   </message>
   <message>
    <source>Speed</source>
@@ -3874,6 +3942,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Das ist es: Fall beenden</translation>
   </message>
   <message>
+   <source>That the ring has {} teeth is guessed from the record, {:.0f} % sure.</source>
+   <translation>Dass der Ring {} Zähne hat, ist aus der Aufzeichnung geschätzt, zu {:.0f} % sicher.</translation>
+  </message>
+  <message>
    <source>The bias as a lamp</source>
    <translation>Die Vorspannung als Lampe</translation>
   </message>
@@ -3934,6 +4006,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Die Tageskopie des Werkstattbuchs gelang nicht: %1</translation>
   </message>
   <message>
+   <source>The distances of the pulses scatter by {:.0f} %.</source>
+   <translation>Die Abstände der Pulse streuen um {:.0f} %.</translation>
+  </message>
+  <message>
    <source>The end of the job</source>
    <translation>Das Ende des Auftrags</translation>
   </message>
@@ -3944,6 +4020,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>The gap is {:.0f} % {}: behind {}: a tooth out of its place.</source>
    <translation>Die Lücke ist {:.0f} % {}: hinter {}: ein Zahn nicht an seinem Platz.</translation>
+  </message>
+  <message>
+   <source>The good wheel tells what is weak on this vehicle; a probe at ten to one that is read at one to one makes any output small.</source>
+   <translation>Was an diesem Fahrzeug schwach ist, sagt das gute Rad; ein Tastkopf auf zehn zu eins, der als eins zu eins gelesen wird, macht jedes Signal klein.</translation>
   </message>
   <message>
    <source>The good wheel, </source>
@@ -4238,6 +4318,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Die Lage, um die die Welle schwingt, geht von {} auf {} bei {} und bleibt dort: die Ruhespannung ist anders: ein Kontakt, eine Ableitung oder das Steuergerät.</translation>
   </message>
   <message>
+   <source>The level went from {} to {} within a cycle or two and stayed.</source>
+   <translation>Der Pegel ging binnen ein, zwei Perioden von {} auf {} und blieb dort.</translation>
+  </message>
+  <message>
    <source>The limits</source>
    <translation>Die Grenzwerte</translation>
   </message>
@@ -4252,6 +4336,18 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>The line of the made-up vehicle with what was read on it</source>
    <translation>Die Leitung des erdachten Fahrzeugs mit dem, was daran gemessen wurde</translation>
+  </message>
+  <message>
+   <source>The line stood at {} meanwhile; it rests at {}.</source>
+   <translation>Die Leitung stand dabei auf {}; in Ruhe liegt sie auf {}.</translation>
+  </message>
+  <message>
+   <source>The line stood between {} and {} meanwhile; it rests at {}.</source>
+   <translation>Die Leitung stand dabei zwischen {} und {}; in Ruhe liegt sie auf {}.</translation>
+  </message>
+  <message>
+   <source>The line was seen at {} and at {} while no wheel turned.</source>
+   <translation>Die Leitung lag auf {} und auf {}, während sich kein Rad drehte.</translation>
   </message>
   <message>
    <source>The line, </source>
@@ -4322,8 +4418,16 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Der neue Ring wurde mit dem alten verglichen.</translation>
   </message>
   <message>
+   <source>The output is {:.2g} mWb of flux swing, whatever the speed.</source>
+   <translation>Das Signal entspricht {:.2g} mWb Flusshub, gleich bei welchem Tempo.</translation>
+  </message>
+  <message>
    <source>The output swells and fades by {:.0f} % once a turn: run-out, a warped ring, play in the bearing or rust under the seat.</source>
    <translation>Der Ausgang schwillt um {:.0f} % je Umdrehung: Rundlauf, verzogener Ring, Lagerspiel oder Rost unter dem Sitz.</translation>
+  </message>
+  <message>
+   <source>The output swells by {:.0f} % once a turn; that explains {:.0f} % of how it varies.</source>
+   <translation>Das Signal schwillt einmal je Umdrehung um {:.0f} %; das erklärt {:.0f} % seiner Schwankung.</translation>
   </message>
   <message>
    <source>The owner decides</source>
@@ -4437,12 +4541,28 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Die Ruhelage wandert zwischen {} und {}, ohne dass ein Rad dreht: ein Kontakt oder eine Litze lässt los.</translation>
   </message>
   <message>
+   <source>The rest level, and where it turns, rests, is open or pulled</source>
+   <translation>Der Ruhepegel, und wo sie dreht, ruht, offen ist oder gezogen wird</translation>
+  </message>
+  <message>
    <source>The ring and the place where the sensor looks at it were cleaned.</source>
    <translation>Der Ring und die Stelle, wo der Sensor auf ihn sieht, wurden gereinigt.</translation>
   </message>
   <message>
+   <source>The ring did not pass twice: nobody saw whether it comes again at that place.</source>
+   <translation>Der Ring lief nicht zweimal durch: niemand sah, ob es an dieser Stelle wiederkommt.</translation>
+  </message>
+  <message>
    <source>The ring in the wheel bearing was renewed.</source>
    <translation>Der Ring im Radlager wurde erneuert.</translation>
+  </message>
+  <message>
+   <source>The ring passed {:.1f} times, every tooth as the others.</source>
+   <translation>Der Ring lief {:.1f}-mal durch, jeder Zahn wie die anderen.</translation>
+  </message>
+  <message>
+   <source>The ring passed {:.1f} times.</source>
+   <translation>Der Ring lief {:.1f}-mal durch.</translation>
   </message>
   <message>
    <source>The same as the state that is shown.</source>
@@ -4481,12 +4601,20 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Der Schluss, der weg ist</translation>
   </message>
   <message>
+   <source>The shortest lasted as long as {:.1f} teeth.</source>
+   <translation>Das kürzeste dauerte so lange wie {:.1f} Zähne.</translation>
+  </message>
+  <message>
    <source>The shown stretch of all wheels as CSV or WAV; may be dragged out</source>
    <translation>Den gezeigten Abschnitt aller Räder als CSV oder WAV; lässt sich herausziehen</translation>
   </message>
   <message>
    <source>The signal is gone {}, for {} at most, tied to no tooth: {}.</source>
    <translation>Das Signal ist weg, {}, höchstens {}, an keinen Zahn gebunden: {}.</translation>
+  </message>
+  <message>
+   <source>The signal is only {:.0f} steps of the instrument high.</source>
+   <translation>Das Signal ist nur {:.0f} Stufen des Geräts hoch.</translation>
   </message>
   <message>
    <source>The signal source may still be ON: %1</source>
@@ -4537,6 +4665,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Die Spitze des Radsensors wurde gereinigt.</translation>
   </message>
   <message>
+   <source>The wheel was turned unevenly: distances scatter by {:.0f} %.</source>
+   <translation>Das Rad wurde ungleichmäßig gedreht: die Abstände streuen um {:.0f} %.</translation>
+  </message>
+  <message>
    <source>The whole signal is weak, {} of flux swing: a gap too wide, a sensor not home, or metal on its tip.</source>
    <translation>Das ganze Signal ist schwach, {} Flussschwung: Luftspalt zu groß, Sensor nicht am Anschlag oder Metall an der Spitze.</translation>
   </message>
@@ -4567,6 +4699,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>The {} level of {} is {}, of {} {}.</source>
    <translation>Der Pegel ({}) von {} ist {}, von {} {}.</translation>
+  </message>
+  <message>
+   <source>Their distances scatter by {:.1f} %.</source>
+   <translation>Ihre Abstände streuen um {:.1f} %.</translation>
   </message>
   <message>
    <source>Then: %1</source>
@@ -4631,6 +4767,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Tool box</source>
    <translation>Werkzeug</translation>
+  </message>
+  <message>
+   <source>Tooth {} showed it in only {} of {} turns.</source>
+   <translation>Zahn {} zeigte es nur in {} von {} Umdrehungen.</translation>
+  </message>
+  <message>
+   <source>Tooth {} showed it in {} of {} turns, at the same place.</source>
+   <translation>Zahn {} zeigte es in {} von {} Umdrehungen, an derselben Stelle.</translation>
   </message>
   <message>
    <source>Towards module</source>
@@ -4969,6 +5113,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Was kommen kann</translation>
   </message>
   <message>
+   <source>What only shows wet, warm, or when the loom is moved is not in this record.</source>
+   <translation>Was sich nur nass, warm oder bei bewegtem Kabelbaum zeigt, ist nicht in dieser Aufzeichnung.</translation>
+  </message>
+  <message>
+   <source>What speaks for this finding, and what against it</source>
+   <translation>Was für diesen Befund spricht und was dagegen</translation>
+  </message>
+  <message>
    <source>What that says, before anything is measured</source>
    <translation>Was das sagt, bevor gemessen wird</translation>
   </message>
@@ -4983,6 +5135,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>What the camera sees could not be written as a photo.</source>
    <translation>Was die Kamera sieht, konnte nicht als Foto geschrieben werden.</translation>
+  </message>
+  <message>
+   <source>What the line does</source>
+   <translation>Was die Leitung tut</translation>
   </message>
   <message>
    <source>What the meter is set to</source>
@@ -5851,6 +6007,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>at most {}</source>
    <translation>höchstens {}</translation>
+  </message>
+  <message>
+   <source>at rest</source>
+   <translation>in Ruhe</translation>
   </message>
   <message>
    <source>at speed</source>
@@ -7609,6 +7769,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>keine ganze Umdrehung: Zähne des Rings angeben (Annahme) oder länger drehen</translation>
   </message>
   <message>
+   <source>noise</source>
+   <translation>Rauschen</translation>
+  </message>
+  <message>
    <source>none</source>
    <translation>keiner</translation>
   </message>
@@ -7873,6 +8037,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Nachweis der Reparatur</translation>
   </message>
   <message>
+   <source>pulled</source>
+   <translation>gezogen</translation>
+  </message>
+  <message>
    <source>put in a connector</source>
    <translation>Stecker einsetzen</translation>
   </message>
@@ -7975,6 +8143,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>resistive</source>
    <translation>Übergangswiderstand</translation>
+  </message>
+  <message>
+   <source>rests at {}</source>
+   <translation>ruht auf {}</translation>
   </message>
   <message>
    <source>result not known</source>
@@ -8893,6 +9065,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>wird versucht ...</translation>
   </message>
   <message>
+   <source>turning</source>
+   <translation>dreht</translation>
+  </message>
+  <message>
    <source>turning forward</source>
    <translation>vorwärts gedreht</translation>
   </message>
@@ -9469,6 +9645,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>{} von {} Prüfungen gemacht</translation>
   </message>
   <message>
+   <source>{} pulses followed each other without one missing.</source>
+   <translation>{} Pulse folgten aufeinander, ohne dass einer fehlte.</translation>
+  </message>
+  <message>
    <source>{} pulses of the right shape: the wheel hardly turned, too few to judge it by.</source>
    <translation>{} Impulse der richtigen Form: das Rad drehte kaum, zu wenige zum Beurteilen.</translation>
   </message>
@@ -9535,6 +9715,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>{}, {:.0f} % along</source>
    <translation>{}, bei {:.0f} %</translation>
+  </message>
+  <message>
+   <source>{}, {} long, at {}</source>
+   <translation>{}, {} lang, auf {}</translation>
   </message>
   <message>
    <source>{}, {}, wire {}</source>

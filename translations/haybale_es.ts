@@ -826,6 +826,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Un caso de un archivo...</translation>
   </message>
   <message>
+   <source>A change of the instrument's range or coupling moves the level, too.</source>
+   <translation>También otro margen u otro acoplamiento del instrumento desplaza el nivel.</translation>
+  </message>
+  <message>
    <source>A circuit has two wires: the return is tested from battery plus.</source>
    <translation>Un circuito tiene dos cables: el retorno se prueba desde el positivo de batería.</translation>
   </message>
@@ -858,8 +862,16 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Un sensor bueno en su lugar</translation>
   </message>
   <message>
+   <source>A hand that turns unevenly once a turn swells the output, too.</source>
+   <translation>También una mano que gira desigual una vez por vuelta hace crecer la señal.</translation>
+  </message>
+  <message>
    <source>A hot coil reads higher, 0.39 % a kelvin: give its temperature.</source>
    <translation>Una bobina caliente lee más, 0,39 % por grado: dé su temperatura.</translation>
+  </message>
+  <message>
+   <source>A knock on the probe looks the same: record it once more.</source>
+   <translation>Un golpe en la punta se ve igual: registrarlo otra vez.</translation>
   </message>
   <message>
    <source>A leak no ohmmeter sees</source>
@@ -964,6 +976,18 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>A weak signal and a sound coil: look at the tip before you buy a sensor.</source>
    <translation>Una señal débil y una bobina sana: mire la punta antes de comprar un sensor.</translation>
+  </message>
+  <message>
+   <source>A wheel stopped by hand within a tooth looks the same.</source>
+   <translation>Una rueda que la mano detiene en un diente se ve igual.</translation>
+  </message>
+  <message>
+   <source>A wheel that stands, or a probe that is off, looks the same.</source>
+   <translation>Una rueda parada o una punta suelta se ve igual.</translation>
+  </message>
+  <message>
+   <source>A wheel turned by jerks scatters them as well.</source>
+   <translation>También los dispersa una rueda girada a tirones.</translation>
   </message>
   <message>
    <source>A wire that is not there</source>
@@ -1096,6 +1120,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>All of it</source>
    <translation>Todo</translation>
+  </message>
+  <message>
+   <source>All teeth are as weak as each other: it is not the ring's doing at one place.</source>
+   <translation>Todos los dientes son igual de débiles: no es cosa de un solo lugar de la corona.</translation>
   </message>
   <message>
    <source>All that moves are {:.0f} steps of {} of the instrument: choose a finer range or couple it by AC before anything is judged.</source>
@@ -1706,6 +1734,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Halle dónde se cambiaron los dos circuitos, en un conector o unión, y devuélvalos: no se compra nada.</translation>
   </message>
   <message>
+   <source>Findings</source>
+   <translation>Hallazgos</translation>
+  </message>
+  <message>
    <source>First line of data</source>
    <translation>Primera línea de datos</translation>
   </message>
@@ -1958,6 +1990,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>En {:.0f} de 100 reparaciones así algo sigue mal después.</translation>
   </message>
   <message>
+   <source>In {} the line moved by {} at most.</source>
+   <translation>En {} la línea se movió {} como mucho.</translation>
+  </message>
+  <message>
    <source>Input on volts, Ω</source>
    <translation>Entrada en voltios, Ω</translation>
   </message>
@@ -1982,6 +2018,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Responde; tiene %1 trabajos.</translation>
   </message>
   <message>
+   <source>It came once, at even speed, the pulses before and behind it as the others.</source>
+   <translation>Vino una vez, a velocidad uniforme, los pulsos de antes y después como los demás.</translation>
+  </message>
+  <message>
    <source>It can be closed, but it is not proved: the report will say so, and it does not count in the odds of the next job.</source>
    <translation>Puede cerrarse, pero no está probado: el informe lo dirá, y no cuenta para el próximo trabajo.</translation>
   </message>
@@ -1996,6 +2036,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>It follows: module and line up to here are good.</source>
    <translation>Sigue: módulo y línea hasta aquí están bien.</translation>
+  </message>
+  <message>
+   <source>It happened once.</source>
+   <translation>Ocurrió una vez.</translation>
+  </message>
+  <message>
+   <source>It happened {} times.</source>
+   <translation>Ocurrió {} veces.</translation>
   </message>
   <message>
    <source>It is %1</source>
@@ -2662,6 +2710,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Sin tensión en los pines de la propia centralita con el conector puesto: el cable no tiene la culpa.</translation>
   </message>
   <message>
+   <source>Noise is {:.0f} % of the signal.</source>
+   <translation>El ruido es el {:.0f} % de la señal.</translation>
+  </message>
+  <message>
    <source>Noise of {} rides on {}: a poor shield or contact.</source>
    <translation>Ruido de {} sobre {}: mala pantalla o mal contacto.</translation>
   </message>
@@ -2764,6 +2816,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Now and then</source>
    <translation>A veces</translation>
+  </message>
+  <message>
+   <source>Nowhere else is a pulse missing, as a loose contact would have it.</source>
+   <translation>En ningún otro lugar falta un pulso, como pasaría con un mal contacto.</translation>
   </message>
   <message>
    <source>OL is no limit</source>
@@ -3358,6 +3414,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Muestras por segundo, Hz</translation>
   </message>
   <message>
+   <source>Samples are lost at {} places.</source>
+   <translation>Faltan muestras en {} lugares.</translation>
+  </message>
+  <message>
    <source>Save</source>
    <translation>Guardar</translation>
   </message>
@@ -3592,6 +3652,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Space</source>
    <translation>Espacio</translation>
+  </message>
+  <message>
+   <source>Speaks against it, or is left open:</source>
+   <translation>Habla en contra o queda abierto:</translation>
+  </message>
+  <message>
+   <source>Speaks for it:</source>
+   <translation>Habla a favor:</translation>
   </message>
   <message>
    <source>Speed</source>
@@ -3874,6 +3942,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Eso es: terminar el caso</translation>
   </message>
   <message>
+   <source>That the ring has {} teeth is guessed from the record, {:.0f} % sure.</source>
+   <translation>Que la corona tiene {} dientes se estima del registro, seguro al {:.0f} %.</translation>
+  </message>
+  <message>
    <source>The bias as a lamp</source>
    <translation>La polarización como lámpara</translation>
   </message>
@@ -3934,6 +4006,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>No pudo hacerse la copia diaria del libro: %1</translation>
   </message>
   <message>
+   <source>The distances of the pulses scatter by {:.0f} %.</source>
+   <translation>Las distancias de los pulsos varían un {:.0f} %.</translation>
+  </message>
+  <message>
    <source>The end of the job</source>
    <translation>El final del trabajo</translation>
   </message>
@@ -3944,6 +4020,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>The gap is {:.0f} % {}: behind {}: a tooth out of its place.</source>
    <translation>El hueco es {:.0f} % {}: tras {}: un diente fuera de su sitio.</translation>
+  </message>
+  <message>
+   <source>The good wheel tells what is weak on this vehicle; a probe at ten to one that is read at one to one makes any output small.</source>
+   <translation>Lo que es débil en este vehículo lo dice la rueda buena; una sonda en diez a uno leída como uno a uno empequeñece cualquier señal.</translation>
   </message>
   <message>
    <source>The good wheel, </source>
@@ -4238,6 +4318,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>El nivel en torno al que oscila pasa de {} a {} en {} y queda: el reposo cambió: un contacto, una fuga o el módulo.</translation>
   </message>
   <message>
+   <source>The level went from {} to {} within a cycle or two and stayed.</source>
+   <translation>El nivel pasó de {} a {} en uno o dos ciclos y se quedó.</translation>
+  </message>
+  <message>
    <source>The limits</source>
    <translation>Los límites</translation>
   </message>
@@ -4252,6 +4336,18 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>The line of the made-up vehicle with what was read on it</source>
    <translation>La línea del vehículo inventado con lo que se leyó en ella</translation>
+  </message>
+  <message>
+   <source>The line stood at {} meanwhile; it rests at {}.</source>
+   <translation>La línea estuvo en {} mientras tanto; en reposo está en {}.</translation>
+  </message>
+  <message>
+   <source>The line stood between {} and {} meanwhile; it rests at {}.</source>
+   <translation>La línea estuvo entre {} y {} mientras tanto; en reposo está en {}.</translation>
+  </message>
+  <message>
+   <source>The line was seen at {} and at {} while no wheel turned.</source>
+   <translation>La línea estuvo en {} y en {} sin que girara ninguna rueda.</translation>
   </message>
   <message>
    <source>The line, </source>
@@ -4322,8 +4418,16 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Se comparó el anillo nuevo con el viejo.</translation>
   </message>
   <message>
+   <source>The output is {:.2g} mWb of flux swing, whatever the speed.</source>
+   <translation>La señal equivale a {:.2g} mWb de variación de flujo, a cualquier velocidad.</translation>
+  </message>
+  <message>
    <source>The output swells and fades by {:.0f} % once a turn: run-out, a warped ring, play in the bearing or rust under the seat.</source>
    <translation>La salida crece y mengua {:.0f} % una vez por vuelta: descentrado, anillo alabeado, juego del rodamiento u óxido bajo el asiento.</translation>
+  </message>
+  <message>
+   <source>The output swells by {:.0f} % once a turn; that explains {:.0f} % of how it varies.</source>
+   <translation>La señal crece un {:.0f} % una vez por vuelta; eso explica el {:.0f} % de su variación.</translation>
   </message>
   <message>
    <source>The owner decides</source>
@@ -4437,12 +4541,28 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>El reposo va entre {} y {} sin girar rueda: un contacto o hilo se suelta.</translation>
   </message>
   <message>
+   <source>The rest level, and where it turns, rests, is open or pulled</source>
+   <translation>El nivel de reposo, y dónde gira, reposa, está abierta o forzada</translation>
+  </message>
+  <message>
    <source>The ring and the place where the sensor looks at it were cleaned.</source>
    <translation>Se limpiaron el anillo y el sitio donde el sensor lo mira.</translation>
   </message>
   <message>
+   <source>The ring did not pass twice: nobody saw whether it comes again at that place.</source>
+   <translation>La corona no pasó dos veces: nadie vio si se repite en ese lugar.</translation>
+  </message>
+  <message>
    <source>The ring in the wheel bearing was renewed.</source>
    <translation>Se renovó el anillo del rodamiento.</translation>
+  </message>
+  <message>
+   <source>The ring passed {:.1f} times, every tooth as the others.</source>
+   <translation>La corona pasó {:.1f} veces, cada diente como los demás.</translation>
+  </message>
+  <message>
+   <source>The ring passed {:.1f} times.</source>
+   <translation>La corona pasó {:.1f} veces.</translation>
   </message>
   <message>
    <source>The same as the state that is shown.</source>
@@ -4481,12 +4601,20 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>El cortocircuito que ya no está</translation>
   </message>
   <message>
+   <source>The shortest lasted as long as {:.1f} teeth.</source>
+   <translation>El más corto duró como {:.1f} dientes.</translation>
+  </message>
+  <message>
    <source>The shown stretch of all wheels as CSV or WAV; may be dragged out</source>
    <translation>El tramo mostrado de todas las ruedas como CSV o WAV; puede arrastrarse fuera</translation>
   </message>
   <message>
    <source>The signal is gone {}, for {} at most, tied to no tooth: {}.</source>
    <translation>La señal falta {}, a lo sumo {}, sin atarse a ningún diente: {}.</translation>
+  </message>
+  <message>
+   <source>The signal is only {:.0f} steps of the instrument high.</source>
+   <translation>La señal solo tiene {:.0f} pasos del instrumento de altura.</translation>
   </message>
   <message>
    <source>The signal source may still be ON: %1</source>
@@ -4537,6 +4665,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Se limpió la punta del sensor de rueda.</translation>
   </message>
   <message>
+   <source>The wheel was turned unevenly: distances scatter by {:.0f} %.</source>
+   <translation>La rueda giró desigual: las distancias varían un {:.0f} %.</translation>
+  </message>
+  <message>
    <source>The whole signal is weak, {} of flux swing: a gap too wide, a sensor not home, or metal on its tip.</source>
    <translation>Toda la señal es débil, {} de flujo: entrehierro excesivo, sensor mal asentado o metal en su punta.</translation>
   </message>
@@ -4567,6 +4699,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>The {} level of {} is {}, of {} {}.</source>
    <translation>El nivel ({}) de {} es {}, de {} {}.</translation>
+  </message>
+  <message>
+   <source>Their distances scatter by {:.1f} %.</source>
+   <translation>Sus distancias varían un {:.1f} %.</translation>
   </message>
   <message>
    <source>Then: %1</source>
@@ -4631,6 +4767,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Tool box</source>
    <translation>Herramientas</translation>
+  </message>
+  <message>
+   <source>Tooth {} showed it in only {} of {} turns.</source>
+   <translation>El diente {} lo mostró solo en {} de {} vueltas.</translation>
+  </message>
+  <message>
+   <source>Tooth {} showed it in {} of {} turns, at the same place.</source>
+   <translation>El diente {} lo mostró en {} de {} vueltas, en el mismo lugar.</translation>
   </message>
   <message>
    <source>Towards module</source>
@@ -4969,6 +5113,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Qué puede venir</translation>
   </message>
   <message>
+   <source>What only shows wet, warm, or when the loom is moved is not in this record.</source>
+   <translation>Lo que solo se ve mojado, caliente o al mover el mazo no está en este registro.</translation>
+  </message>
+  <message>
+   <source>What speaks for this finding, and what against it</source>
+   <translation>Qué habla a favor de este hallazgo y qué en contra</translation>
+  </message>
+  <message>
    <source>What that says, before anything is measured</source>
    <translation>Qué dice eso, antes de medir</translation>
   </message>
@@ -4983,6 +5135,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>What the camera sees could not be written as a photo.</source>
    <translation>Lo que ve la cámara no se pudo escribir como foto.</translation>
+  </message>
+  <message>
+   <source>What the line does</source>
+   <translation>Qué hace la línea</translation>
   </message>
   <message>
    <source>What the meter is set to</source>
@@ -5851,6 +6007,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>at most {}</source>
    <translation>como máximo {}</translation>
+  </message>
+  <message>
+   <source>at rest</source>
+   <translation>en reposo</translation>
   </message>
   <message>
    <source>at speed</source>
@@ -7609,6 +7769,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>ninguna vuelta entera: diga los dientes del anillo (Recepción), o registre un giro más largo</translation>
   </message>
   <message>
+   <source>noise</source>
+   <translation>ruido</translation>
+  </message>
+  <message>
    <source>none</source>
    <translation>ninguno</translation>
   </message>
@@ -7873,6 +8037,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>prueba de la reparación</translation>
   </message>
   <message>
+   <source>pulled</source>
+   <translation>forzada</translation>
+  </message>
+  <message>
    <source>put in a connector</source>
    <translation>poner un conector</translation>
   </message>
@@ -7975,6 +8143,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>resistive</source>
    <translation>resistencia de contacto</translation>
+  </message>
+  <message>
+   <source>rests at {}</source>
+   <translation>reposa en {}</translation>
   </message>
   <message>
    <source>result not known</source>
@@ -8893,6 +9065,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>probando ...</translation>
   </message>
   <message>
+   <source>turning</source>
+   <translation>gira</translation>
+  </message>
+  <message>
    <source>turning forward</source>
    <translation>gira hacia delante</translation>
   </message>
@@ -9469,6 +9645,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>{} de {} pruebas hechas</translation>
   </message>
   <message>
+   <source>{} pulses followed each other without one missing.</source>
+   <translation>{} pulsos se siguieron sin que faltara ninguno.</translation>
+  </message>
+  <message>
    <source>{} pulses of the right shape: the wheel hardly turned, too few to judge it by.</source>
    <translation>{} pulsos de forma correcta: la rueda apenas giró, muy pocos para juzgar.</translation>
   </message>
@@ -9535,6 +9715,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>{}, {:.0f} % along</source>
    <translation>{}, al {:.0f} %</translation>
+  </message>
+  <message>
+   <source>{}, {} long, at {}</source>
+   <translation>{}, durante {}, en {}</translation>
   </message>
   <message>
    <source>{}, {}, wire {}</source>

@@ -7,6 +7,7 @@
 
 #include "core/base/say.h"
 #include "core/capture/extent.h"
+#include "core/trace/states.h"
 #include "core/trace/turns.h"
 #include "picture/axis.h"
 #include "picture/line_columns.h"
@@ -22,6 +23,7 @@ constexpr double kTitleH = 26;
 constexpr double kAxisH = 26;
 constexpr double kSpeedH = 84;
 constexpr double kGap = 10;
+constexpr double kStatesH = 20;
 constexpr std::size_t kMostStroked = 120;  // points of a line that is stroked
 
 class Painter {
@@ -122,14 +124,86 @@ class Painter {
       emptyLane(lane, rect);
       return;
     }
-    const Rect plot{span_.left, rect.y + kTitleH, span_.right - span_.left, rect.h - kTitleH - 8};
+    const double below = in_.states ? kStatesH + 4 : 0;
+    const Rect plot{span_.left, rect.y + kTitleH, span_.right - span_.left,
+                    rect.h - kTitleH - 8 - below};
     const auto y = [&](double v) {
       return plot.y + plot.h * (1 - (v - scale->low) / (scale->high - scale->low));
     };
     levels(lane, plot, *scale, y);
     marks(lane, plot);
     samples(lane, plot, y);
+    if (in_.states) {
+      restLevel(lane, plot, y(lane.analysis->levels.bias - offsetOf(lane)));
+      states(lane, {plot.x, plot.y + plot.h + 4, plot.w, kStatesH});
+    }
     flags(lane, plot);
+  }
+
+  // Where the line rests when it is left alone.
+  void restLevel(const Lane& lane, const Rect& plot, double y) {
+    y = std::clamp(y, plot.y, plot.y + plot.h);
+    scene_.add(Path{{{plot.x, y}, {plot.x + plot.w, y}}, Role::ink, 1.4, Dash::dashed, false});
+    const auto words = sayf("rests at {}", sayLevel(lane, lane.analysis->levels.bias));
+    const double wide = measure_(words, 13, true) + 12;
+    const double top = std::clamp(y - 22, plot.y, plot.y + plot.h - 20);
+    scene_.add(Box{{plot.x + 4, top, wide, 19}, 3, Role::panel, Role::rule, 1, std::nullopt});
+    text(plot.x + 10, top + 14, words, 13, Role::ink, true);
+  }
+
+  // To a thousandth of what the line moves by.
+  static std::string sayLevel(const Lane& lane, double value) {
+    const auto& l = lane.analysis->levels;
+    const double grain = (l.max - l.min) / 1000;
+    return units::format(grain > 0 ? grain * std::round(value / grain) : value,
+                         lane.analysis->unit);
+  }
+
+  static Role toneOf(trace::LineState state, Role turning) {
+    switch (state) {
+      case trace::LineState::turning:
+        return turning;
+      case trace::LineState::open:
+      case trace::LineState::pulled:
+        return Role::alarm;
+      case trace::LineState::noise:
+        return Role::doubt;
+      case trace::LineState::rest:
+        break;
+    }
+    return Role::rule;
+  }
+
+  // A band under the trace: turning, at rest, open, pulled; named where there is room.
+  void states(const Lane& lane, const Rect& band) {
+    double done = band.x;  // what is narrower than a pixel is drawn as one
+    for (const auto& s : trace::segmentsOf(*lane.analysis)) {
+      if (s.toS < in_.fromS || s.fromS > in_.toS) {
+        continue;
+      }
+      const double right = band.x + band.w;
+      const double from = std::clamp(xOf(s.fromS), band.x, right);
+      const double to = std::clamp(xOf(s.toS), std::min(right, from + 1), right);
+      if (to <= done) {
+        continue;
+      }
+      done = to;
+      const Role tone = toneOf(s.state, lane.colour);
+      scene_.add(Box{{from, band.y, to - from, band.h}, 0, Role::panel, tone, 1, std::nullopt});
+      scene_.add(Box{{from, band.y, to - from, 5}, 0, tone, std::nullopt, 1, std::nullopt});
+      const auto name = sayName(trace::kLineStateNames[static_cast<std::size_t>(s.state)]);
+      const auto words =
+          sayf("{}, {} long, at {}", name, units::format(s.toS - s.fromS, units::Unit::second),
+               units::format(s.level, lane.analysis->unit));
+      if (measure_(name, 12, false) + 8 < to - from) {
+        text((from + to) / 2, band.y + 17, name, 12, Role::ink, false, Anchor::middle);
+      }
+      scene_.spots.push_back({{from, band.y, std::max(3.0, to - from), band.h},
+                              "state:" + lane.id,
+                              words,
+                              lane.title,
+                              words});
+    }
   }
 
   // A flag where a finding shows first; a click goes there.
@@ -165,7 +239,8 @@ class Painter {
 
   template <class Y>
   void levels(const Lane& lane, const Rect& plot, const Scale& scale, const Y& y) {
-    const double step = niceStep((scale.high - scale.low) / std::max(3.0, plot.h / 30));
+    const double fewest = plot.h < 40 ? 1 : 3;  // that do not overlap
+    const double step = niceStep((scale.high - scale.low) / std::max(fewest, plot.h / 30));
     for (const double value : ticks(scale.low, scale.high, step)) {
       scene_.add(Path{{{plot.x, y(value)}, {plot.x + plot.w, y(value)}},
                       Role::rule,

@@ -32,6 +32,7 @@ struct LanesInput {
   std::optional<double> cursorS;       ///< where the pointer is
   std::optional<double> markA, markB;  ///< set cursors
   bool aroundRest = false;             ///< each lane about its own rest level
+  bool states = false;                 ///< rest level and what the line does, as it was read
   double width = 860;
   double height = 430;
 };

@@ -125,6 +125,40 @@ TEST_F(TraceWindow, CursorsSayWhatLiesBetween) {
   EXPECT_FALSE(find<QLabel>("trace.readout")->isVisible());
 }
 
+TEST_F(TraceWindow, AFindingSaysWhyOneClickAway) {
+  dropFourCaptures();
+  settle();
+  QTest::qWait(50);  // rows added to a window that is seen are shown by its next events
+  auto* row = find<FindingRow>("findingRow.missing-tooth");
+  auto* why = row->findChild<QPushButton*>(QStringLiteral("finding.why"));
+  ASSERT_NE(why, nullptr);
+  const auto* words = row->findChild<QLabel*>(QStringLiteral("finding.for"));
+  ASSERT_NE(words, nullptr);
+  EXPECT_FALSE(words->isVisible());
+  click(why);
+  QTest::qWait(50);
+  EXPECT_TRUE(words->isVisible());
+  EXPECT_GE(words->height(), words->heightForWidth(words->width())) << "squeezed";
+  // 14 km/h for 5 s on 1.95 m: ten turns, the tooth absent in each.
+  EXPECT_NE(words->text().toStdString().find("Tooth 13 showed it in"), std::string::npos)
+      << words->text().toStdString();
+  click(why);
+  EXPECT_FALSE(words->isVisible());
+}
+
+TEST_F(TraceWindow, WhatTheLineDoesIsShownUnderEachTrace) {
+  dropFourCaptures();
+  auto* lanes = find<LanesWidget>("lanes");
+  EXPECT_EQ(lanes->scene().spot("state:RR"), nullptr);
+  click(find<QPushButton>("trace.states"));
+  QTest::qWait(50);
+  const auto* band = lanes->scene().spot("state:RR");
+  ASSERT_NE(band, nullptr);
+  EXPECT_NE(band->tip.find("turning"), std::string::npos) << band->tip;
+  click(find<QPushButton>("trace.states"));
+  EXPECT_EQ(lanes->scene().spot("state:RR"), nullptr);
+}
+
 TEST_F(TraceWindow, TurnsLieOverEachOther) {
   dropFourCaptures();
   click(find<QPushButton>("trace.turns"));

@@ -18,6 +18,7 @@ CaptureDesk::CaptureDesk(JobModel& model, ProgressStrip* progress, QWidget* wind
     : QObject(window), model_(model), window_(window) {
   connect(&model_, &JobModel::captureDeferred, this,
           [this](const QString& file) { readBeside(file, {}); });
+  connect(&model_, &JobModel::assessed, this, &CaptureDesk::sayFound);
   connect(&loader_, &CaptureLoader::progressed, progress,
           [progress](const QString& file, double share) {
             progress->show(tr("Reading %1").arg(QFileInfo(file).fileName()), share);
@@ -38,11 +39,24 @@ void CaptureDesk::add(const QString& circuit, const QString& file) {
     refused(circuit, file, status.error());
     return;
   }
-  const auto* view = model_.assessment().view(model_.selection().evidence.toStdString());
-  emit said(view && !view->reason.empty() ? QStringLiteral("%1: %2").arg(circuit, q(view->reason))
-                                          : tr("Trace of %1 added.").arg(circuit),
-            false);
+  emit said(tr("Trace of %1 added.").arg(circuit), false);
+  added_ = {circuit, model_.selection().evidence.toStdString()};
+  sayFound();
   emit added();
+}
+
+// What the trace just added shows, once it has been looked at.
+void CaptureDesk::sayFound() {
+  const auto& [circuit, evidence] = added_;
+  const auto& assessment = model_.assessment();
+  if (evidence.empty() || !assessment.waveforms.analyses.contains(evidence)) {
+    return;
+  }
+  const auto* view = assessment.view(evidence);
+  if (view && !view->reason.empty()) {
+    emit said(QStringLiteral("%1: %2").arg(circuit, q(view->reason)), false);
+  }
+  added_ = {};
 }
 
 // A large capture: first read, then, with a circuit, added to it.

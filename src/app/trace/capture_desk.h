@@ -33,12 +33,18 @@ class CaptureDesk : public QObject {
  private:
   void readBeside(const QString& file, const QString& circuit);
   void refused(const QString& circuit, const QString& file, const Error& error);
+  void sayFound();
   /// Whether the user said how the file is written.
   bool askHowWritten(const QString& file, const QString& why);
 
   JobModel& model_;
   QWidget* window_;
   CaptureLoader loader_;
+  struct Added {
+    QString circuit;
+    std::string evidence;
+  };
+  Added added_;  // of which it is not said yet what it shows
 };
 
 }  // namespace haybale::app

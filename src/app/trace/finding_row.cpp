@@ -4,6 +4,7 @@
 #include <QKeyEvent>
 #include <QLabel>
 #include <QMouseEvent>
+#include <QPushButton>
 
 #include "app/style/theme.h"
 #include "app/style/words.h"
@@ -29,11 +30,15 @@ QString wordOf(const trace::Finding& finding) {
 
 }  // namespace
 
-FindingRow::FindingRow(const QString& wheel, const trace::Finding& finding, QWidget* parent)
+FindingRow::FindingRow(const QString& wheel, const trace::Finding& finding,
+                       const trace::Grounds& grounds, QWidget* parent)
     : QFrame(parent), place_(finding.place) {
   setObjectName(QStringLiteral("findingRow.") + q(std::string(nameOf(finding.code))));
-  auto* row = new QHBoxLayout(this);
-  row->setContentsMargins(10, 5, 10, 5);
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(10, 5, 10, 5);
+  column->setSpacing(4);
+  auto* row = new QHBoxLayout;
+  column->addLayout(row);
   auto* words =
       new QLabel(QStringLiteral("%1, %2: %3").arg(wheel, wordOf(finding), q(finding.text)), this);
   words->setTextFormat(Qt::PlainText);
@@ -49,11 +54,54 @@ FindingRow::FindingRow(const QString& wheel, const trace::Finding& finding, QWid
         QStringLiteral("border: none; font-size: 14px; text-decoration: underline;"));
     row->addWidget(show);
   }
+  addWhy(grounds, *column, *row);
   setStyleSheet(
       QStringLiteral("QFrame { background: %1; border: 1px solid %2; "
                      "border-left: 7px solid %3; border-radius: 4px; }"
                      "QFrame:focus { border-color: %4; }")
           .arg(css(Role::panel), css(Role::rule), css(toneOf(finding.severity)), css(Role::ink)));
+}
+
+void FindingRow::addWhy(const trace::Grounds& grounds, QVBoxLayout& column, QLayout& row) {
+  const auto list = [](const QString& head, const std::vector<std::string>& sentences) {
+    QStringList lines{head};
+    for (const auto& s : sentences) {
+      lines << QStringLiteral("\u2022 ") + q(s);
+    }
+    return lines.join(QLatin1Char('\n'));
+  };
+  auto* both = new QWidget(this);
+  auto* sides = new QHBoxLayout(both);
+  sides->setContentsMargins(0, 0, 0, 0);
+  sides->setSpacing(24);
+  const auto side = [&](const QString& head, const std::vector<std::string>& sentences,
+                        const char* name) {
+    if (sentences.empty()) {
+      return;
+    }
+    auto* words = new QLabel(list(head, sentences), both);
+    words->setTextFormat(Qt::PlainText);
+    words->setWordWrap(true);
+    words->setAlignment(Qt::AlignTop | Qt::AlignLeft);
+    words->setObjectName(QString::fromLatin1(name));
+    words->setStyleSheet(QStringLiteral("border: none; font-size: 14px;"));
+    sides->addWidget(words, 1);
+  };
+  side(tr("Speaks for it:"), grounds.speaksFor, "finding.for");
+  side(tr("Speaks against it, or is left open:"), grounds.speaksAgainst, "finding.against");
+  both->hide();
+  column.addWidget(both);
+  auto* why = new QPushButton(tr("Why"), this);
+  why->setObjectName(QStringLiteral("finding.why"));
+  why->setProperty("flat", true);
+  why->setCheckable(true);
+  why->setFocusPolicy(Qt::TabFocus);
+  why->setToolTip(tr("What speaks for this finding, and what against it"));
+  connect(why, &QPushButton::toggled, this, [this, both](bool on) {
+    both->setVisible(on);
+    emit opened();
+  });
+  row.addWidget(why);
 }
 
 void FindingRow::go() {

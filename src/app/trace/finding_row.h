@@ -3,19 +3,26 @@
 
 #include <QFrame>
 
-#include "core/trace/analysis.h"
+#include "core/trace/grounds.h"
+
+class QLabel;
+class QVBoxLayout;
 
 namespace haybale::app {
 
 /// A click, Return or the space bar asks to see the place; a finding without one is only read.
+/// "Why" opens what speaks for it and what against it below.
 class FindingRow : public QFrame {
   Q_OBJECT
 
  public:
-  FindingRow(const QString& wheel, const trace::Finding& finding, QWidget* parent);
+  FindingRow(const QString& wheel, const trace::Finding& finding, const trace::Grounds& grounds,
+             QWidget* parent);
 
  signals:
   void spanWanted(double fromS, double toS);
+  /// Its grounds were opened or closed.
+  void opened();
 
  protected:
   void mousePressEvent(QMouseEvent* event) override;
@@ -23,6 +30,7 @@ class FindingRow : public QFrame {
 
  private:
   void go();
+  void addWhy(const trace::Grounds& grounds, QVBoxLayout& column, QLayout& row);
   std::optional<std::pair<double, double>> place_;
 };
 

@@ -20,7 +20,6 @@ LanesWidget::LanesWidget(JobModel& model, QWidget* parent) : QWidget(parent), mo
   setFocusPolicy(Qt::StrongFocus);
   setAcceptDrops(true);
   setMouseTracking(true);
-  setMinimumHeight(300);
   connect(&model_, &JobModel::changed, this, &LanesWidget::reload);
   connect(&model_, &JobModel::assessed, this, &LanesWidget::reload);
   connect(&ThemeHub::instance(), &ThemeHub::changed, this, [this] { update(); });
@@ -52,7 +51,16 @@ void LanesWidget::showSpan(double fromS, double toS) {
   }
 }
 
+// A lane that is lower than this shows neither its wave nor its scale.
+void LanesWidget::keepHigh() {
+  constexpr int kLane = 64, kStates = 24, kBelow = 120, kLeast = 300;
+  const int each = kLane + (states_ ? kStates : 0);
+  setMinimumHeight(
+      std::max(kLeast, kBelow + each * static_cast<int>(std::min<std::size_t>(4, lanes_.size()))));
+}
+
 void LanesWidget::rebuild() {
+  keepHigh();
   if (!isVisible()) {
     return;  // drawn when shown
   }
@@ -64,6 +72,7 @@ void LanesWidget::rebuild() {
   input.markA = markA_;
   input.markB = markB_;
   input.aroundRest = aroundRest_;
+  input.states = states_;
   input.width = width();
   input.height = height();
   scene_ = picture::traceLanes(input, render::measure());
@@ -110,6 +119,11 @@ void LanesWidget::wheelEvent(QWheelEvent* event) {
 
 void LanesWidget::setAroundRest(bool on) {
   aroundRest_ = on;
+  rebuild();
+}
+
+void LanesWidget::setStates(bool on) {
+  states_ = on;
   rebuild();
 }
 

@@ -21,6 +21,8 @@ class LanesWidget : public QWidget {
   void showSpan(double fromS, double toS);
   /// Shows every lane about its own rest level, or as measured.
   void setAroundRest(bool on);
+  /// Shows the rest level and what the line does, as it was read.
+  void setStates(bool on);
   /// What lies between the two set cursors, one sentence a wheel; empty until both are set.
   [[nodiscard]] QStringList readout() const;
   /// The time between them: "A to B: 119 ms, 8.4 Hz".
@@ -47,6 +49,7 @@ class LanesWidget : public QWidget {
  private:
   void reload();
   void rebuild();
+  void keepHigh();
   void zoom(double factor, double aroundS);
   void pan(double seconds);
   void setMark(std::optional<double>& mark);
@@ -64,6 +67,7 @@ class LanesWidget : public QWidget {
   std::optional<double> markA_;
   std::optional<double> markB_;
   bool aroundRest_ = false;
+  bool states_ = false;
   QPointF dragFrom_;
 };
 

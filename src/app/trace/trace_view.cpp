@@ -2,6 +2,8 @@
 
 #include <QLabel>
 #include <QPushButton>
+#include <QScrollArea>
+#include <QTimer>
 #include <QVBoxLayout>
 
 #include "app/parts/dialogs.h"
@@ -16,6 +18,7 @@
 #include "app/trace/live_page.h"
 #include "app/trace/turns_widget.h"
 #include "core/capture/open.h"
+#include "core/trace/grounds.h"
 #include "picture/lanes_of.h"
 
 namespace haybale::app {
@@ -67,9 +70,17 @@ TraceView::TraceView(JobModel& model, QWidget* parent) : QWidget(parent), model_
   readout_->setWordWrap(true);
   readout_->hide();
   column->addWidget(readout_);
-  findings_ = new QWidget(this);
-  findings_->setObjectName(QStringLiteral("trace.findings"));
-  findingRows_ = new QVBoxLayout(findings_);
+  // Where four wheels leave little room the findings scroll.
+  auto* list = new QScrollArea(this);
+  list->setWidgetResizable(true);
+  list->setFrameShape(QFrame::NoFrame);
+  list->setFocusPolicy(Qt::NoFocus);
+  list->setAccessibleName(tr("Findings"));
+  findings_ = list;
+  auto* inner = new QWidget(list);
+  inner->setObjectName(QStringLiteral("trace.findings"));
+  list->setWidget(inner);
+  findingRows_ = new QVBoxLayout(inner);
   findingRows_->setContentsMargins(0, 0, 0, 0);
   findingRows_->setSpacing(6);
   column->addWidget(findings_);
@@ -96,6 +107,10 @@ void TraceView::makeButtons(QLayout* row) {
       toolButton(tr("About rest level"), "trace.rest",
                  tr("Take each wheel's rest level off, to see a small wave on a high one"), this);
   rest->setCheckable(true);
+  auto* states =
+      toolButton(tr("What the line does"), "trace.states",
+                 tr("The rest level, and where it turns, rests, is open or pulled"), this);
+  states->setCheckable(true);
   auto* all = toolButton(tr("Whole record"), "trace.all", tr("Home"), this);
   auto* save =
       toolButton(tr("Save what is shown"), "trace.export",
@@ -106,11 +121,12 @@ void TraceView::makeButtons(QLayout* row) {
   connect(read, &QPushButton::clicked, this,
           [this] { emit readingWanted(model_.selection().circuit); });
   auto* open = toolButton(tr("Open a capture"), "trace.open", tr("O"), this);
-  for (auto* button : {turns, rest, all, save, read, open}) {
+  for (auto* button : {turns, rest, states, all, save, read, open}) {
     row->addWidget(button);
   }
   connect(turns, &QPushButton::toggled, this, &TraceView::choosePage);
   connect(rest, &QPushButton::toggled, this, [this](bool on) { lanes_->setAroundRest(on); });
+  connect(states, &QPushButton::toggled, this, [this](bool on) { lanes_->setStates(on); });
   connect(all, &QPushButton::clicked, this, [this] { lanes_->showAll(); });
   connect(save, &QPushButton::clicked, this, &TraceView::exportShown);
   new DragOut(save, [this](const QString& folder) {
@@ -230,14 +246,34 @@ void TraceView::refresh() {
     }
     for (const auto& f : lane->analysis->findings) {
       if (++shown > kMostFindings) {
-        return;
+        break;
       }
-      auto* row = new FindingRow(q(lane->title), f, findings_);
+      auto* row = new FindingRow(q(lane->title), f, trace::groundsOf(*lane->analysis, f),
+                                 findings_->widget());
       connect(row, &FindingRow::spanWanted, this, &TraceView::showSpan);
+      connect(row, &FindingRow::opened, this, &TraceView::fitFindings);
       findingRows_->addWidget(row);
     }
   }
+  fitFindings();
   sayCursors();
+}
+
+// As high as they are, as far as the traces leave room.
+void TraceView::fitFindings() {
+  QTimer::singleShot(0, findings_, [this] {
+    constexpr int kLeast = 110;
+    auto* inner = findings_->widget();
+    inner->setMinimumHeight(0);
+    inner->layout()->activate();
+    const int wide = findings_->viewport()->width();
+    const int high = inner->layout()->hasHeightForWidth() ? inner->layout()->heightForWidth(wide)
+                                                          : inner->sizeHint().height();
+    inner->setMinimumHeight(high);  // rather scrolled than squeezed
+    findings_->setMaximumHeight(high);
+    findings_->setMinimumHeight(std::min(high, kLeast));
+    findings_->updateGeometry();
+  });
 }
 
 }  // namespace haybale::app

@@ -9,6 +9,7 @@
 class QLayout;
 class QLabel;
 class QPushButton;
+class QScrollArea;
 class QStackedWidget;
 class QVBoxLayout;
 
@@ -48,6 +49,7 @@ class TraceView : public QWidget {
 
  private:
   void refresh();
+  void fitFindings();
   void makeButtons(QLayout* row);
   void makeScopeRow();
   void choosePage();
@@ -65,7 +67,7 @@ class TraceView : public QWidget {
   QPushButton* watch_;
   QLabel* hint_;
   QLabel* readout_;
-  QWidget* findings_;
+  QScrollArea* findings_;
   QVBoxLayout* findingRows_;
 };
 
