@@ -6,6 +6,7 @@
 
 #include "core/capture/extent.h"
 #include "core/trace/levels.h"
+#include "core/trace/rustling.h"
 
 namespace haybale::trace {
 
@@ -285,40 +286,12 @@ class Finder {
     }
   }
 
-  // Stretches of mere noise, as high as the wave: one period after the other is another, in a
-  // record whose periods otherwise follow each other evenly.
   void rustling() {
-    constexpr double kAnother = 0.25;  // of the logarithm, from one period to the next
-    constexpr std::size_t kLeast = 6;
-    const auto& teeth = in_.teeth;
-    if (in_.square || in_.coded || teeth.size() < 4 * kLeast) {
+    if (in_.square || in_.coded) {
       return;
     }
-    std::vector<std::size_t> odd;
-    for (std::size_t i = 0; i + 1 < teeth.size(); ++i) {
-      const double a = teeth[i].periodS, b = teeth[i + 1].periodS;
-      const bool high = std::min(teeth[i].halfSwing, teeth[i + 1].halfSwing) > 0.15 * swing_;
-      if (a > 0 && b > 0 && high && std::abs(std::log(b / a)) > kAnother) {
-        odd.push_back(i);
-      }
-    }
-    std::vector<std::pair<std::size_t, std::size_t>> runs;
-    std::size_t within = 0;
-    for (std::size_t k = 0; k < odd.size();) {
-      std::size_t end = k;
-      while (end + 1 < odd.size() && odd[end + 1] - odd[end] <= 2) {
-        ++end;
-      }
-      if (end - k + 1 >= kLeast) {
-        runs.emplace_back(odd[k], odd[end] + 1);
-        within += end - k + 1;
-      }
-      k = end + 1;
-    }
-    if (20 * (odd.size() - within) > teeth.size() || 2 * within > teeth.size()) {
-      return;  // uneven all along
-    }
-    for (const auto& [from, to] : runs) {
+    const auto& teeth = in_.teeth;
+    for (const auto& [from, to] : rustlingOf(teeth, swing_)) {
       out_.push_back({teeth[from].riseS, teeth[to].riseS + teeth[to].periodS, DropoutKind::noise,
                       in_.levels.bias, 0, false});
     }
@@ -353,14 +326,18 @@ class Finder {
     });
   }
 
-  // Behind the first pulse or two of a record the wheel may just have begun to turn.
+  // Behind the first pulse or two of a record the wheel may just have begun to turn: a square wave
+  // rests at either level until then.
   void dropStarts() {
     constexpr long kBegun = 3;
+    const auto rests = [&](double level) {
+      const bool high = !in_.coded && std::abs(level - in_.levels.high) < tolerance_;
+      return high || std::abs(level - in_.levels.low) < tolerance_;
+    };
     std::erase_if(out_, [&](const Dropout& d) {
       const auto before = std::count_if(in_.teeth.begin(), in_.teeth.end(),
                                         [&](const Tooth& t) { return t.riseS <= d.startS; });
-      return in_.coded && !d.pulled && before < kBegun &&
-             std::abs(d.level - in_.levels.low) < tolerance_;
+      return (in_.coded || in_.square) && !d.pulled && before < kBegun && rests(d.level);
     });
   }
 

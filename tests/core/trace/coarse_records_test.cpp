@@ -79,6 +79,39 @@ TEST(CoarseNoise, OfNoSignalIsTheNoise) {
   EXPECT_EQ(noiseBesideWaveRms(std::span(v).first(10)), 0);
 }
 
+// A contact that crackles leaves noise as high as the wave, many pulses in little time.
+TEST(Rustling, IsFoundHoweverManyPulsesTheNoiseMakes) {
+  constexpr double kFast = 8000;
+  std::mt19937 random(9);
+  std::normal_distribution<double> noise(0, 1);
+  std::vector<float> v;
+  for (int i = 0; i < static_cast<int>(4 * kFast); ++i) {
+    const double t = i / kFast;
+    const bool crackles = (t > 0.8 && t < 0.9) || (t > 2.1 && t < 2.25);
+    v.push_back(static_cast<float>(crackles ? 0.9 * noise(random)
+                                            : 1.6 * std::sin(2 * std::numbers::pi * 129 * t) +
+                                                  0.01 * noise(random)));
+  }
+  const auto a = analyse(recordOf(std::move(v), kFast), 0, {});
+  EXPECT_EQ(a.findings.front().code, Code::noisy);
+  EXPECT_NE(a.findings.front().severity, Severity::note);
+}
+
+// Three teeth a jerk: periods change by a third all along.
+TEST(Rustling, IsNotWhatAHandThatJerksMakes) {
+  std::vector<float> v;
+  double passed = 0;
+  for (int i = 0; i < static_cast<int>(6 * kRate); ++i) {
+    const double t = i / kRate;
+    passed += 6 * (1 + 0.4 * std::sin(2 * std::numbers::pi * 1.8 * t)) / kRate;
+    v.push_back(static_cast<float>(std::sin(2 * std::numbers::pi * passed)));
+  }
+  const auto a = analyse(recordOf(std::move(v), kRate), 0, {});
+  for (const auto& d : a.dropouts) {
+    EXPECT_NE(d.kind, DropoutKind::noise);
+  }
+}
+
 class FeedShorted : public testing::TestWithParam<double> {};
 
 // Two currents of a feed three steps of the converter apart, and a third level far away. Currents
