@@ -26,13 +26,13 @@ PARSER.add_argument("--keep")
 PARSER.add_argument("--floor", action="store_true", help="judge by what was reached before, not by the bars")
 
 
-def analyse(cli, folder, number, record):
+def analyse(cli, folder, number, record, keep):
     path = Path(folder) / f"{number}.wav"
     record.save(path)
     try:
         return said_of(cli, path, record)
     finally:
-        if not PARSER.parse_args().keep:
+        if not keep:
             path.unlink()  # thousands of them fill a disk
 
 
@@ -74,7 +74,8 @@ def main():
     for faulty in (False, True):
         every = [(k, r) for k, r in enumerate(records(args.seed, args.count, faulty)) if args.only in r.name]
         with ThreadPoolExecutor(2) as pool:
-            said = list(pool.map(lambda kr: analyse(args.cli, folder, f"{'f' if faulty else 's'}{kr[0]}", kr[1]), every))
+            said = list(pool.map(lambda kr: analyse(args.cli, folder, f"{'f' if faulty else 's'}{kr[0]}", kr[1],
+                                                     bool(args.keep)), every))
         for (k, r), (a, why) in zip(every, said):
             name = f"{'f' if faulty else 's'}{k} {r.name}"
             trouble = []

@@ -19,6 +19,7 @@ CaptureDesk::CaptureDesk(JobModel& model, ProgressStrip* progress, QWidget* wind
   connect(&model_, &JobModel::captureDeferred, this,
           [this](const QString& file) { readBeside(file, {}); });
   connect(&model_, &JobModel::assessed, this, &CaptureDesk::sayFound);
+  connect(&model_, &JobModel::leaving, this, [this] { added_ = {}; });
   connect(&loader_, &CaptureLoader::progressed, progress,
           [progress](const QString& file, double share) {
             progress->show(tr("Reading %1").arg(QFileInfo(file).fileName()), share);

@@ -310,6 +310,7 @@ int timesMade(const job::Case& c, const Test& test) {
 // What a minute of each is worth with the best test behind it; empty where only one is looked at.
 std::vector<double> rankFurther(const Planner& planner, const job::Case& c,
                                 const std::vector<std::optional<Proposal>>& all,
+                                const std::optional<Test>& again,
                                 std::vector<Prospect>& prospects) {
   if (prospects.empty()) {
     return {};
@@ -318,7 +319,9 @@ std::vector<double> rankFurther(const Planner& planner, const job::Case& c,
   std::vector<std::size_t> at;
   for (std::size_t i = 0; i < all.size(); ++i) {
     if (all[i]) {
-      prospects[i].discount = std::pow(of(Id::alikeAgain), timesAlike(c, all[i]->test));
+      const bool repeats = again && circuit::sameTest(all[i]->test, *again);
+      prospects[i].discount =
+          repeats ? 1 : std::pow(of(Id::alikeAgain), timesAlike(c, all[i]->test));
       seen.push_back(&prospects[i]);
       at.push_back(i);
     }
@@ -371,7 +374,7 @@ std::vector<Proposal> proposeTests(const Beliefs& beliefs, const Conclusion& con
   parallelFor(tests.size(), [&](std::size_t i) {
     all[i] = planner.propose(tests[i], prospects.empty() ? nullptr : &prospects[i]);
   });
-  const auto further = rankFurther(planner, c, all, prospects);
+  const auto further = rankFurther(planner, c, all, again, prospects);
   std::vector<Proposal> out;
   for (std::size_t i = 0; i < all.size(); ++i) {
     auto& proposal = all[i];

@@ -303,7 +303,7 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
   const auto atMost = [&](double noise) {
     out.levels.noiseRms = std::min(out.levels.noiseRms, std::max(noise, out.converterStep / 3));
   };
-  // A wave of a few samples a cycle is no noise.
+  // A wave of a few samples a cycle is no noise. Shares: common practice, no source.
   if (constexpr double kWavy = 0.02; out.levels.noiseRms > kWavy * range) {
     atMost(noiseBesideWaveRms(samples));
   }

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/base/say.h"
+#include "core/trace/findings.h"
 
 namespace haybale::trace {
 
@@ -84,7 +85,9 @@ class Weigher {
       return;
     }
     for (const auto& t : a_.ring->irregular) {
-      tooth(t);
+      if (isMeant(t)) {
+        tooth(t);
+      }
     }
     if (a_.dropouts.empty()) {
       speaksFor(say("Nowhere else is a pulse missing, as a loose contact would have it."));
@@ -97,6 +100,12 @@ class Weigher {
              "varies.",
              a_.ring->runoutPercent.value_or(0), 100 * a_.ring->runoutShare));
     speaksAgainst(say("A hand that turns unevenly once a turn swells the output, too."));
+  }
+
+  // Whether the finding is of this tooth: of its kind, and shown at its first pass.
+  [[nodiscard]] bool isMeant(const IrregularTooth& t) const {
+    const bool missing = t.kind == ToothKind::missing;
+    return missing == (f_.code == Code::missingTooth) && f_.place == firstPass(a_, t.position);
   }
 
   void tooth(const IrregularTooth& t) {

@@ -106,15 +106,36 @@ TEST(GroundsOf, AShortAreNotAStoppedWheels) {
   EXPECT_FALSE(says(g.speaksAgainst, "stopped by hand"));
 }
 
-TEST(GroundsOf, EveryFindingAreSomething) {
-  for (const bool open : {false, true}) {
-    for (const bool shorted : {false, true}) {
-      const auto a = analyse(spin(open, shorted), 0, {});
-      for (const auto& f : a.findings) {
-        EXPECT_FALSE(groundsOf(a, f).speaksFor.empty()) << nameOf(f.code);
-      }
+// Two teeth absent of 24: each finding tells of its own tooth alone.
+TEST(GroundsOf, ATeethsFindingAreThatTooths) {
+  capture::Record record;
+  record.time.stepS = 1 / kRate;
+  capture::Channel channel;
+  channel.name = "A";
+  channel.unit = units::Unit::volt;
+  for (int i = 0; i < static_cast<int>(4 * kRate); ++i) {
+    const double passed = 60 * i / kRate + 0.3;
+    const int tooth = static_cast<int>(passed) % 24;
+    const bool absent = tooth == 5 || tooth == 14;
+    channel.samples.push_back(
+        static_cast<float>(absent ? 0 : std::sin(2 * std::numbers::pi * passed)));
+  }
+  record.channels.push_back(std::move(channel));
+  Options options;
+  options.teeth = 24;
+  const auto a = analyse(record, 0, options);
+  std::size_t found = 0;
+  for (const auto& f : a.findings) {
+    if (f.code == Code::missingTooth) {
+      ++found;
+      const auto g = groundsOf(a, f);
+      const auto told = std::count_if(g.speaksFor.begin(), g.speaksFor.end(), [](const auto& s) {
+        return s.find("at the same place") != std::string::npos;
+      });
+      EXPECT_EQ(told, 1) << f.text;
     }
   }
+  EXPECT_EQ(found, 2U);
 }
 
 TEST(GroundsOf, ASoundRecordSayWhatItDoesNotShow) {
