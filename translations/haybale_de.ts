@@ -314,6 +314,10 @@
    <translation>" wurde nicht erklärt</translation>
   </message>
   <message>
+   <source>"%1" is no degree of a fault; a number, as 4k7 or 0.3.</source>
+   <translation>„%1“ ist kein Grad eines Fehlers; eine Zahl, etwa 4k7 oder 0.3.</translation>
+  </message>
+  <message>
    <source>"{}" is no wire section</source>
    <translation>"{}" ist kein Drahtquerschnitt</translation>
   </message>
@@ -362,8 +366,16 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>%1 %2. Eine Art wählen, um es besser zu wissen.</translation>
   </message>
   <message>
+   <source>%1 (chosen on the shelf)</source>
+   <translation>%1 (in der Liste gewählt)</translation>
+  </message>
+  <message>
    <source>%1 (no file yet)</source>
    <translation>%1 (noch keine Datei)</translation>
+  </message>
+  <message>
+   <source>%1 (the job that is open)</source>
+   <translation>%1 (der offene Auftrag)</translation>
   </message>
   <message>
    <source>%1 - Hay Bale</source>
@@ -514,6 +526,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>&amp;Ansicht</translation>
   </message>
   <message>
+   <source>(no name)</source>
+   <translation>(ohne Namen)</translation>
+  </message>
+  <message>
    <source>+ Connector</source>
    <translation>+ Stecker</translation>
   </message>
@@ -654,8 +670,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>, Ader </translation>
   </message>
   <message>
-   <source>, wire %1</source>
-   <translation>, Ader %1</translation>
+   <source>, wire {}</source>
+   <translation>, Ader {}</translation>
   </message>
   <message>
    <source>, {:.0f} min to reach</source>
@@ -690,6 +706,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>, {} {:g}-mal</translation>
   </message>
   <message>
+   <source>-for-the-trainer</source>
+   <translation>-fuer-den-Ausbilder</translation>
+  </message>
+  <message>
    <source>0 to {}</source>
    <translation>0 bis {}</translation>
   </message>
@@ -710,12 +730,20 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>1, 10 oder 100 und s, ms, us, ns, ps oder fs</translation>
   </message>
   <message>
+   <source>1. The vehicle</source>
+   <translation>1. Das Fahrzeug</translation>
+  </message>
+  <message>
    <source>1. What do you do next?</source>
    <translation>1. Was tun Sie als Nächstes?</translation>
   </message>
   <message>
    <source>2. What is it, and how sure are you?</source>
    <translation>2. Was ist es, und wie sicher sind Sie?</translation>
+  </message>
+  <message>
+   <source>2. What is wrong with it (told at the end only)</source>
+   <translation>2. Was ihm fehlt (wird erst am Ende gesagt)</translation>
   </message>
   <message>
    <source>21 W bulb</source>
@@ -728,6 +756,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>3-wire, pull-up on the signal</source>
    <translation>3-Draht, Pull-up am Signal</translation>
+  </message>
+  <message>
+   <source>3. For the shelf, and for afterwards</source>
+   <translation>3. Für die Liste und für danach</translation>
   </message>
   <message>
    <source>7 and 14 mA in turn, {:.1f} times a second</source>
@@ -822,8 +854,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Eine Aufzeichnung dieses Rads zeigt hier den Ring, Zahn für Zahn.</translation>
   </message>
   <message>
-   <source>A case from a file...</source>
-   <translation>Ein Fall aus einer Datei...</translation>
+   <source>A case teaches one thing. The title and the complaint must not tell the fault; what the driver says fits what is hidden. Try it before a class does.</source>
+   <translation>Ein Fall lehrt eine Sache. Titel und Beanstandung dürfen den Fehler nicht verraten; was der Fahrer sagt, passt zu dem, was versteckt ist. Probieren Sie ihn vor der Klasse.</translation>
   </message>
   <message>
    <source>A change of the instrument's range or coupling moves the level, too.</source>
@@ -852,6 +884,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>A file...</source>
    <translation>Eine Datei...</translation>
+  </message>
+  <message>
+   <source>A folder of practice cases</source>
+   <translation>Ein Ordner mit Übungsfällen</translation>
+  </message>
+  <message>
+   <source>A folder...</source>
+   <translation>Ein Ordner...</translation>
   </message>
   <message>
    <source>A ghost voltage between nothing and supply: an open with a leak, rather than a short; load it and it falls to nothing.</source>
@@ -888,6 +928,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>A made-up vehicle with something hidden wrong, and instruments to find it</source>
    <translation>Ein erdachtes Fahrzeug mit verstecktem Fehler, und Messgeräte, ihn zu finden</translation>
+  </message>
+  <message>
+   <source>A made-up vehicle. Ask the trainer for one thing at a time and write down what you expect before you hear the answer.</source>
+   <translation>Ein erdachtes Fahrzeug. Fragen Sie den Ausbilder nach einer Sache auf einmal und schreiben Sie auf, was Sie erwarten, bevor Sie die Antwort hören.</translation>
   </message>
   <message>
    <source>A missing supply may only be latched off: clear the codes and cycle the ignition before the module is blamed.</source>
@@ -1210,6 +1254,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Gelesen werden soll es als {}, aber die Aufzeichnung sieht nach {} aus.</translation>
   </message>
   <message>
+   <source>Asking the vehicle everything ...</source>
+   <translation>Das Fahrzeug wird alles gefragt ...</translation>
+  </message>
+  <message>
    <source>At key-on, the car standing</source>
    <translation>Beim Einschalten, im Stand</translation>
   </message>
@@ -1232,6 +1280,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Back (F11)</source>
    <translation>Zurück (F11)</translation>
+  </message>
+  <message>
+   <source>Back to the vehicles</source>
+   <translation>Zurück zu den Fahrzeugen</translation>
   </message>
   <message>
    <source>Bale lorry, black</source>
@@ -1258,6 +1310,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Vorher und nachher, Umdrehung auf Umdrehung</translation>
   </message>
   <message>
+   <source>Begin anew</source>
+   <translation>Neu anfangen</translation>
+  </message>
+  <message>
    <source>Begin with a line as vehicles have it, chosen by its picture</source>
    <translation>Mit einer Leitung beginnen, wie Fahrzeuge sie haben, nach dem Bild gewählt</translation>
   </message>
@@ -1268,6 +1324,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Bend and pinch {}, one place after the other, and steer lock to lock.</source>
    <translation>Biegen und drücken: {}, eine Stelle nach der anderen, und von Anschlag zu Anschlag lenken.</translation>
+  </message>
+  <message>
+   <source>Best points of each case, over all tries. Odds: mean of Brier's score of what they said they were sure of; 0 is perfect, 0.25 is guessing.</source>
+   <translation>Beste Punkte jedes Falls, über alle Versuche. Quote: Mittel der Brier-Zahl dessen, wie sicher sie sich nannten; 0 ist vollkommen, 0,25 ist geraten.</translation>
   </message>
   <message>
    <source>Better: </source>
@@ -1322,6 +1382,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Kamera</translation>
   </message>
   <message>
+   <source>Can be played. Hidden: %1.</source>
+   <translation>Kann gespielt werden. Versteckt: %1.</translation>
+  </message>
+  <message>
    <source>Cancel</source>
    <translation>Abbrechen</translation>
   </message>
@@ -1336,6 +1400,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Car standing, wheels still.</source>
    <translation>Fahrzeug steht, Räder still.</translation>
+  </message>
+  <message>
+   <source>Case of a file...</source>
+   <translation>Fall einer Datei...</translation>
   </message>
   <message>
    <source>Cattle lorry</source>
@@ -1380,6 +1448,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Circuit %1.  %2 min, costs %3 so far.</source>
    <translation>Kreis %1.  %2 min, kostet bisher %3.</translation>
+  </message>
+  <message>
+   <source>Circuit in question: {}. Tools: {}. Allowed: {}.</source>
+   <translation>Fraglicher Kreis: {}. Werkzeug: {}. Erlaubt: {}.</translation>
   </message>
   <message>
    <source>Clean rust from bore and seat so that it goes home; push it fully home before the bolt: a cocked flange cracks.</source>
@@ -1646,6 +1718,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Warm fahren, Codes lesen</translation>
   </message>
   <message>
+   <source>Drive the module on the bench at</source>
+   <translation>Steuergerät auf der Werkbank speisen mit</translation>
+  </message>
+  <message>
    <source>Drop a capture of the wheel in question.</source>
    <translation>Eine Aufzeichnung des fraglichen Rads ablegen.</translation>
   </message>
@@ -1660,6 +1736,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Dropouts</source>
    <translation>Aussetzer</translation>
+  </message>
+  <message>
+   <source>Due again: %1.</source>
+   <translation>Wieder fällig: %1.</translation>
   </message>
   <message>
    <source>Edit the line</source>
@@ -1696,6 +1776,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Everywhere</source>
    <translation>Überall</translation>
+  </message>
+  <message>
+   <source>Exercise: {}</source>
+   <translation>Übung: {}</translation>
   </message>
   <message>
    <source>Fault</source>
@@ -1756,6 +1840,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Flex {} while the reading is watched</source>
    <translation>Biegen und den Wert beobachten: {}</translation>
+  </message>
+  <message>
+   <source>For the trainer: {}</source>
+   <translation>Für den Ausbilder: {}</translation>
+  </message>
+  <message>
+   <source>For trainers</source>
+   <translation>Für Ausbilder</translation>
   </message>
   <message>
    <source>Forage wagon</source>
@@ -1858,6 +1950,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Heuwagen aus dem Fuhrpark des Hofs</translation>
   </message>
   <message>
+   <source>Hay wagon with the blue tailboard</source>
+   <translation>Heuwagen mit der blauen Klappe</translation>
+  </message>
+  <message>
    <source>Hay wagon, blue</source>
    <translation>Heuwagen, blau</translation>
   </message>
@@ -1926,6 +2022,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Wie gelesen</translation>
   </message>
   <message>
+   <source>How it went, one row a case that was played to its end</source>
+   <translation>Wie es ging, eine Zeile je zu Ende gespieltem Fall</translation>
+  </message>
+  <message>
    <source>How sure, in per cent</source>
    <translation>Wie sicher, in Prozent</translation>
   </message>
@@ -1948,6 +2048,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Hub bolts and axle nut: the maker's torque, new where the maker says so.</source>
    <translation>Nabenschrauben und Achsmutter: Drehmoment des Herstellers, neu, wo er es sagt.</translation>
+  </message>
+  <message>
+   <source>I expect</source>
+   <translation>ich erwarte</translation>
+  </message>
+  <message>
+   <source>I read</source>
+   <translation>ich lese ab</translation>
   </message>
   <message>
    <source>If a lamp comes on again, note what you were doing: braking, steering, rain, speed. It shortens the search.</source>
@@ -2052,6 +2160,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>It only wants waking</source>
    <translation>Er will nur geweckt werden</translation>
+  </message>
+  <message>
+   <source>It switches a load box of %1, and %2 beside it.</source>
+   <translation>Sie schaltet eine Lastbox aus %1, und %2 daneben.</translation>
   </message>
   <message>
    <source>It was looked for what had made the control unit switch the sensor off.</source>
@@ -2650,6 +2762,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Kein Nachbar steht daneben: die Grenzwerte des Herstellers, die Leitung gegen sich selbst, beide Enden.</translation>
   </message>
   <message>
+   <source>No practice case lies in %1.</source>
+   <translation>In %1 liegt kein Übungsfall.</translation>
+  </message>
+  <message>
    <source>No pulse now</source>
    <translation>Jetzt kein Impuls</translation>
   </message>
@@ -2710,6 +2826,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Keine Spannung an den Pins des Steuergeräts bei gestecktem Stecker: der Draht ist nicht schuld.</translation>
   </message>
   <message>
+   <source>Nobody has played a case of this shelf to its end yet.</source>
+   <translation>Noch niemand hat einen Fall dieser Liste zu Ende gespielt.</translation>
+  </message>
+  <message>
    <source>Noise is {:.0f} % of the signal.</source>
    <translation>Rauschen macht {:.0f} % des Signals aus.</translation>
   </message>
@@ -2760,6 +2880,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Not taken, it could not be opened again: %1</source>
    <translation>Nicht übernommen, es ließe sich nicht wieder öffnen: %1</translation>
+  </message>
+  <message>
+   <source>Not yet: %1</source>
+   <translation>Noch nicht: %1</translation>
   </message>
   <message>
    <source>Note what you see, or that it cannot be seen.</source>
@@ -2850,6 +2974,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Anteil</translation>
   </message>
   <message>
+   <source>Of these cases %1 cannot be read. The first: %2</source>
+   <translation>Von diesen Fällen sind %1 nicht lesbar. Der erste: %2</translation>
+  </message>
+  <message>
    <source>Ohms against battery plus: the battery drives the meter, not the circuit.</source>
    <translation>Ohm gegen Batterie plus: die Batterie treibt das Messgerät, nicht der Kreis.</translation>
   </message>
@@ -2860,6 +2988,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Ohms from the wire to bare metal find in one minute what the pair of wires hides.</source>
    <translation>Ohm vom Draht zum blanken Metall finden in einer Minute, was das Aderpaar verbirgt.</translation>
+  </message>
+  <message>
+   <source>Ohms in the circuit, or the share of the output that is left: from %1 to %2. Empty: %3.</source>
+   <translation>Ohm im Kreis, oder der Anteil des Signals, der bleibt: von %1 bis %2. Leer: %3.</translation>
   </message>
   <message>
    <source>Ohms of </source>
@@ -2966,6 +3098,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Nur nach Regen</translation>
   </message>
   <message>
+   <source>Only into a module on the bench, its supply fused; never into a vehicle's loom.</source>
+   <translation>Nur in ein Steuergerät auf der Werkbank, mit abgesicherter Versorgung; nie in den Kabelbaum eines Fahrzeugs.</translation>
+  </message>
+  <message>
    <source>Only on the stands</source>
    <translation>Nur auf den Böcken</translation>
   </message>
@@ -2992,6 +3128,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Open a capture</source>
    <translation>Öffnen</translation>
+  </message>
+  <message>
+   <source>Open a case to change...</source>
+   <translation>Einen Fall zum Ändern öffnen...</translation>
   </message>
   <message>
    <source>Open a job</source>
@@ -3042,6 +3182,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Seiten der Hilfe</translation>
   </message>
   <message>
+   <source>Part and wire: ____________________   fault: ____________________   sure: ______ %</source>
+   <translation>Teil und Ader: ____________________   Fehler: ____________________   sicher: ______ %</translation>
+  </message>
+  <message>
    <source>Parts of the logbook are damaged. Close the program and start it again: what can be read is brought into a new one.</source>
    <translation>Teile des Werkstattbuchs sind beschädigt. Programm schließen und neu starten: was lesbar ist, kommt in ein neues.</translation>
   </message>
@@ -3082,6 +3226,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Übungsfälle</translation>
   </message>
   <message>
+   <source>Practice cases (*.json);;All files (*)</source>
+   <translation>Übungsfälle (*.json);;Alle Dateien (*)</translation>
+  </message>
+  <message>
    <source>Practice yard</source>
    <translation>Übungshof</translation>
   </message>
@@ -3112,6 +3260,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Prices, in the shop's money</source>
    <translation>Preise, im Geld der Werkstatt</translation>
+  </message>
+  <message>
+   <source>Print it...</source>
+   <translation>Drucken...</translation>
   </message>
   <message>
    <source>Print the report...</source>
@@ -3248,6 +3400,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Readings of this job that a limit can be about</source>
    <translation>Messwerte dieses Auftrags, für die es einen Grenzwert geben kann</translation>
+  </message>
+  <message>
+   <source>Readings that are taken wrong, in per cent</source>
+   <translation>Falsch abgenommene Messwerte, in Prozent</translation>
   </message>
   <message>
    <source>Readings, %1</source>
@@ -3438,6 +3594,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Als Blatt speichern</translation>
   </message>
   <message>
+   <source>Save as a table...</source>
+   <translation>Als Tabelle sichern...</translation>
+  </message>
+  <message>
    <source>Save as...</source>
    <translation>Speichern unter...</translation>
   </message>
@@ -3446,8 +3606,20 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Verlauf speichern</translation>
   </message>
   <message>
-   <source>Save how it went as a table...</source>
-   <translation>Verlauf als Tabelle speichern...</translation>
+   <source>Save the case</source>
+   <translation>Den Fall sichern</translation>
+  </message>
+  <message>
+   <source>Save the case...</source>
+   <translation>Den Fall sichern...</translation>
+  </message>
+  <message>
+   <source>Save the class as a table</source>
+   <translation>Die Klasse als Tabelle sichern</translation>
+  </message>
+  <message>
+   <source>Save the exercise</source>
+   <translation>Die Übung sichern</translation>
   </message>
   <message>
    <source>Save the job</source>
@@ -3488,6 +3660,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Save what is shown</source>
    <translation>Gezeigtes speichern</translation>
+  </message>
+  <message>
+   <source>Saved in %1 and %2.</source>
+   <translation>Gesichert in %1 und %2.</translation>
   </message>
   <message>
    <source>Saved in %1.</source>
@@ -3668,6 +3844,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Speed and temperature</source>
    <translation>Geschwindigkeit und Temperatur</translation>
+  </message>
+  <message>
+   <source>Speed at which the module is driven</source>
+   <translation>Geschwindigkeit, mit der das Steuergerät gespeist wird</translation>
   </message>
   <message>
    <source>Speeds from a log</source>
@@ -3958,6 +4138,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Die Aufzeichnung wurde nicht gelesen.</translation>
   </message>
   <message>
+   <source>The case could not be kept: %1</source>
+   <translation>Der Fall konnte nicht aufbewahrt werden: %1</translation>
+  </message>
+  <message>
    <source>The cause is not certain yet. Of 100 such cases it is:</source>
    <translation>Die Ursache ist noch nicht sicher. Von 100 solchen Fällen ist es:</translation>
   </message>
@@ -3966,8 +4150,20 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Die Ursache: {}.</translation>
   </message>
   <message>
+   <source>The chosen case as an exercise on paper, and beside it a sheet for the trainer with the vehicle's answers and the solution</source>
+   <translation>Der gewählte Fall als Übung auf Papier, und daneben ein Blatt für den Ausbilder mit den Antworten des Fahrzeugs und der Lösung</translation>
+  </message>
+  <message>
    <source>The circuits</source>
    <translation>Die Kreise</translation>
+  </message>
+  <message>
+   <source>The class</source>
+   <translation>Die Klasse</translation>
+  </message>
+  <message>
+   <source>The class...</source>
+   <translation>Die Klasse...</translation>
   </message>
   <message>
    <source>The coil was open at the sensor's own plug and right behind it: measure at the module first, then at the wheel, and the break lies between the two.</source>
@@ -4056,6 +4252,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>The lamp and three codes came together.</source>
    <translation>Die Lampe und drei Codes kamen zusammen.</translation>
+  </message>
+  <message>
+   <source>The lamp came on after ...</source>
+   <translation>Die Lampe ging an, nachdem ...</translation>
   </message>
   <message>
    <source>The lamp came on after the ruts at the ford and stays on</source>
@@ -4334,8 +4534,16 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Die Leitung als Bild, SVG oder PNG; lässt sich herausziehen</translation>
   </message>
   <message>
+   <source>The line of the circuit in question</source>
+   <translation>Die Leitung des fraglichen Kreises</translation>
+  </message>
+  <message>
    <source>The line of the made-up vehicle with what was read on it</source>
    <translation>Die Leitung des erdachten Fahrzeugs mit dem, was daran gemessen wurde</translation>
+  </message>
+  <message>
+   <source>The line of {}.</source>
+   <translation>Die Leitung von {}.</translation>
   </message>
   <message>
    <source>The line stood at {} meanwhile; it rests at {}.</source>
@@ -4605,6 +4813,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Das kürzeste dauerte so lange wie {:.1f} Zähne.</translation>
   </message>
   <message>
+   <source>The shortest sensible way: {}</source>
+   <translation>Der kürzeste vernünftige Weg: {}</translation>
+  </message>
+  <message>
    <source>The shown stretch of all wheels as CSV or WAV; may be dragged out</source>
    <translation>Den gezeigten Abschnitt aller Räder als CSV oder WAV; lässt sich herausziehen</translation>
   </message>
@@ -4617,12 +4829,20 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Das Signal ist nur {:.0f} Stufen des Geräts hoch.</translation>
   </message>
   <message>
+   <source>The signal source gives a module on the bench what this vehicle's line would give it</source>
+   <translation>Die Signalquelle gibt einem Steuergerät auf der Werkbank, was die Leitung dieses Fahrzeugs ihm gäbe</translation>
+  </message>
+  <message>
    <source>The signal source may still be ON: %1</source>
    <translation>Die Signalquelle ist vielleicht noch EIN: %1</translation>
   </message>
   <message>
    <source>The size of the ring is not known: give its teeth at Intake, or record at least three turns.</source>
    <translation>Die Größe des Rings ist unbekannt: Zähne unter Annahme angeben oder mindestens drei Umdrehungen aufzeichnen.</translation>
+  </message>
+  <message>
+   <source>The source follows this vehicle and its line; single teeth and what comes and goes it cannot show.</source>
+   <translation>Die Quelle folgt diesem Fahrzeug und seiner Leitung; einzelne Zähne und was kommt und geht kann sie nicht zeigen.</translation>
   </message>
   <message>
    <source>The spoilt piece of wire was cut out</source>
@@ -4635,6 +4855,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>The tool box</source>
    <translation>Das Werkzeug</translation>
+  </message>
+  <message>
+   <source>The traces that were taken</source>
+   <translation>Die aufgenommenen Kurven</translation>
   </message>
   <message>
    <source>The trailer's lamp stays on</source>
@@ -4693,6 +4917,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Die Arbeit, Schritt für Schritt</translation>
   </message>
   <message>
+   <source>The yard's own</source>
+   <translation>Die des Hofs</translation>
+  </message>
+  <message>
    <source>The {} current is {}, {} the {} to {} of the interface.</source>
    <translation>Der Strom ({}) ist {}, {} {} bis {} der Schnittstelle.</translation>
   </message>
@@ -4723,6 +4951,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>This could tell next to nothing as things stood. </source>
    <translation>Das konnte fast nichts sagen, wie die Dinge standen. </translation>
+  </message>
+  <message>
+   <source>This fault has no degrees.</source>
+   <translation>Dieser Fehler hat keine Grade.</translation>
   </message>
   <message>
    <source>This is the state that is shown.</source>
@@ -4793,8 +5025,16 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Aufzeichnung von %1 hinzugefügt.</translation>
   </message>
   <message>
+   <source>Trainees and their points</source>
+   <translation>Lernende und ihre Punkte</translation>
+  </message>
+  <message>
    <source>Trial: %1</source>
    <translation>Versuch: %1</translation>
+  </message>
+  <message>
+   <source>Try it</source>
+   <translation>Probieren</translation>
   </message>
   <message>
    <source>Try the connection</source>
@@ -5041,6 +5281,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Nass machen und den Wert beobachten: {}</translation>
   </message>
   <message>
+   <source>What I would do, and how I would prove that it is mended: ________________________________________</source>
+   <translation>Was ich täte, und wie ich beweisen würde, dass es behoben ist: ________________________________________</translation>
+  </message>
+  <message>
    <source>What a good wheel has is right, whatever the chart says.</source>
    <translation>Was ein gutes Rad hat, ist richtig, was immer die Tabelle sagt.</translation>
   </message>
@@ -5073,12 +5317,20 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Was geschah</translation>
   </message>
   <message>
+   <source>What hides behind it</source>
+   <translation>Was sich dahinter verbirgt</translation>
+  </message>
+  <message>
    <source>What if</source>
    <translation>Was wäre wenn</translation>
   </message>
   <message>
    <source>What is being moved now (keys 1 to 9, 0 hands off)</source>
    <translation>Was gerade bewegt wird (Tasten 1 bis 9, 0 Hände weg)</translation>
+  </message>
+  <message>
+   <source>What is complained of</source>
+   <translation>Was beanstandet wird</translation>
   </message>
   <message>
    <source>What is fitted</source>
@@ -5089,12 +5341,24 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Zuerst, was nichts kostet: Codes und Geschwindigkeiten aller Räder, und hinsehen.</translation>
   </message>
   <message>
+   <source>What is not in the list cannot be measured there on this vehicle, or tells nothing.</source>
+   <translation>Was nicht in der Liste steht, ist an diesem Fahrzeug dort nicht messbar oder sagt nichts.</translation>
+  </message>
+  <message>
    <source>What is set here is kept next to the capture, in %1; "as recognised" everywhere takes that file away.</source>
    <translation>Was hier gesetzt ist, wird neben der Aufzeichnung behalten, in %1; überall „wie erkannt“ nimmt diese Datei weg.</translation>
   </message>
   <message>
+   <source>What is wrong</source>
+   <translation>Was nicht stimmt</translation>
+  </message>
+  <message>
    <source>What is wrong with it</source>
    <translation>Was daran falsch ist</translation>
+  </message>
+  <message>
+   <source>What it is</source>
+   <translation>Was es ist</translation>
   </message>
   <message>
    <source>What it is built on</source>
@@ -5137,6 +5401,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Was die Kamera sieht, konnte nicht als Foto geschrieben werden.</translation>
   </message>
   <message>
+   <source>What the driver says</source>
+   <translation>Was der Fahrer sagt</translation>
+  </message>
+  <message>
    <source>What the line does</source>
    <translation>Was die Leitung tut</translation>
   </message>
@@ -5175,6 +5443,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>What would decide it</source>
    <translation>Was es entscheiden würde</translation>
+  </message>
+  <message>
+   <source>What you do</source>
+   <translation>Was Sie tun</translation>
+  </message>
+  <message>
+   <source>What {} answers</source>
+   <translation>Was {} antwortet</translation>
   </message>
   <message>
    <source>Wheel speed sensor job</source>
@@ -5331,6 +5607,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Workshop loan car</source>
    <translation>Leihwagen der Werkstatt</translation>
+  </message>
+  <message>
+   <source>Write a case</source>
+   <translation>Einen Fall schreiben</translation>
+  </message>
+  <message>
+   <source>Write a case...</source>
+   <translation>Fall schreiben...</translation>
   </message>
   <message>
    <source>Write down what is stored, then clear the codes and cycle the ignition.</source>
@@ -5499,6 +5783,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>a file, not a folder, a device or a pipe</source>
    <translation>eine Datei, kein Ordner, kein Gerät, keine Pipe</translation>
+  </message>
+  <message>
+   <source>a folder of practice cases (*.json)</source>
+   <translation>ein Ordner mit Übungsfällen (*.json)</translation>
   </message>
   <message>
    <source>a folder that may be written to</source>
@@ -5801,6 +6089,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>nach 1. Umdrehung</translation>
   </message>
   <message>
+   <source>again</source>
+   <translation>wieder</translation>
+  </message>
+  <message>
    <source>all of $var before it</source>
    <translation>alle $var davor</translation>
   </message>
@@ -5815,6 +6107,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>all plugged in</source>
    <translation>alles gesteckt</translation>
+  </message>
+  <message>
+   <source>allowed</source>
+   <translation>erlaubt</translation>
   </message>
   <message>
    <source>along the line and between its wires</source>
@@ -5855,6 +6151,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>and %1 more</source>
    <translation>und %1 weitere</translation>
+  </message>
+  <message>
+   <source>and behind it, found when the first is mended:</source>
+   <translation>und dahinter, gefunden, wenn das Erste behoben ist:</translation>
   </message>
   <message>
    <source>and {} more broken places, kept as gaps</source>
@@ -5947,6 +6247,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>as it should</source>
    <translation>wie es soll</translation>
+  </message>
+  <message>
+   <source>as it stands here</source>
+   <translation>wie es hier steht</translation>
   </message>
   <message>
    <source>as recognised</source>
@@ -6175,6 +6479,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>cannot be read as WAV</source>
    <translation>lässt sich nicht als WAV lesen</translation>
+  </message>
+  <message>
+   <source>cannot be read as a folder</source>
+   <translation>kann nicht als Ordner gelesen werden</translation>
   </message>
   <message>
    <source>cannot be read: </source>
@@ -6657,6 +6965,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>wegen dieser Beanstandung</translation>
   </message>
   <message>
+   <source>four wheels: %1</source>
+   <translation>vier Räder: %1</translation>
+  </message>
+  <message>
    <source>free some space or choose another place</source>
    <translation>Platz schaffen oder einen anderen Ort wählen</translation>
   </message>
@@ -6885,12 +7197,20 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>wie es geschrieben ist</translation>
   </message>
   <message>
+   <source>how much</source>
+   <translation>wie viel</translation>
+  </message>
+  <message>
    <source>how often it was set, as 3</source>
    <translation>wie oft er gesetzt wurde, etwa 3</translation>
   </message>
   <message>
    <source>how the capture beside it is written</source>
    <translation>wie die Aufzeichnung daneben geschrieben ist</translation>
+  </message>
+  <message>
+   <source>however the car stands</source>
+   <translation>wie das Fahrzeug auch steht</translation>
   </message>
   <message>
    <source>identifier 0x{:04X}</source>
@@ -6907,6 +7227,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>in </source>
    <translation>in </translation>
+  </message>
+  <message>
+   <source>in %1 d</source>
+   <translation>in %1 T.</translation>
   </message>
   <message>
    <source>in {:.0f} one of several rarer things</source>
@@ -7265,6 +7589,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>das ist an diesem Fahrzeug dort nicht messbar</translation>
   </message>
   <message>
+   <source>it gives</source>
+   <translation>ergibt</translation>
+  </message>
+  <message>
    <source>it had been here for this before</source>
    <translation>er war deswegen schon einmal hier</translation>
   </message>
@@ -7283,6 +7611,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>it needs to {}, which the owner does not allow</source>
    <translation>dazu gehört: {}, was der Halter nicht erlaubt</translation>
+  </message>
+  <message>
+   <source>it shows</source>
+   <translation>es zeigt sich</translation>
   </message>
   <message>
    <source>it stretches</source>
@@ -7539,6 +7871,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>maps no signal</source>
    <translation>nennt kein Signal</translation>
+  </message>
+  <message>
+   <source>mean points</source>
+   <translation>Punkte im Mittel</translation>
   </message>
   <message>
    <source>means</source>
@@ -7829,6 +8165,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>nichts ist falsch</translation>
   </message>
   <message>
+   <source>nothing more</source>
+   <translation>nichts weiter</translation>
+  </message>
+  <message>
    <source>nothing stands between sensor and ring</source>
    <translation>zwischen Sensor und Ring steht nichts</translation>
   </message>
@@ -7845,12 +8185,20 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>jetzt nichts falsch</translation>
   </message>
   <message>
+   <source>now</source>
+   <translation>jetzt</translation>
+  </message>
+  <message>
    <source>number on its label</source>
    <translation>Nummer auf dem Schild</translation>
   </message>
   <message>
    <source>number on the sensor</source>
    <translation>Nummer auf dem Sensor</translation>
+  </message>
+  <message>
+   <source>odds</source>
+   <translation>Quote</translation>
   </message>
   <message>
    <source>of "</source>
@@ -8085,6 +8433,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Messwerte dieser Art stehen hier als Punkte</translation>
   </message>
   <message>
+   <source>readings that are taken wrong</source>
+   <translation>falsch abgenommene Messwerte</translation>
+  </message>
+  <message>
    <source>reads as: %1</source>
    <translation>gelesen als: %1</translation>
   </message>
@@ -8159,6 +8511,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>reversed</source>
    <translation>vertauscht</translation>
+  </message>
+  <message>
+   <source>right</source>
+   <translation>richtig</translation>
   </message>
   <message>
    <source>ring</source>
@@ -8321,6 +8677,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>sensor_of und into, zwei verschiedene Kreise</translation>
   </message>
   <message>
+   <source>sensors</source>
+   <translation>Sensoren</translation>
+  </message>
+  <message>
    <source>sent a block that is not made of 4-byte samples</source>
    <translation>schickte einen Block, der nicht aus 4-Byte-Werten besteht</translation>
   </message>
@@ -8395,6 +8755,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>sine, {:.1f} Hz, {:.2f} V p-p, isolated, through about 1 kΩ</source>
    <translation>Sinus, {:.1f} Hz, {:.2f} V s-s, getrennt, über etwa 1 kΩ</translation>
+  </message>
+  <message>
+   <source>skill</source>
+   <translation>Fertigkeit</translation>
+  </message>
+  <message>
+   <source>so it is not, or may be</source>
+   <translation>also ist es nicht, oder kann sein</translation>
   </message>
   <message>
    <source>solder</source>
@@ -8561,6 +8929,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>genommen</translation>
   </message>
   <message>
+   <source>taken from</source>
+   <translation>genommen von</translation>
+  </message>
+  <message>
+   <source>takes</source>
+   <translation>dauert</translation>
+  </message>
+  <message>
    <source>takes no more bytes</source>
    <translation>nimmt keine Bytes mehr an</translation>
   </message>
@@ -8649,6 +9025,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>die Datenkennung, etwa "0x4A01"</translation>
   </message>
   <message>
+   <source>the driver says</source>
+   <translation>der Fahrer sagt</translation>
+  </message>
+  <message>
    <source>the high current is not above the low one</source>
    <translation>der hohe Strom liegt nicht über dem niedrigen</translation>
   </message>
@@ -8663,6 +9043,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>the job has no circuit in question</source>
    <translation>der Auftrag hat keinen fraglichen Kreis</translation>
+  </message>
+  <message>
+   <source>the job that is open</source>
+   <translation>der offene Auftrag</translation>
   </message>
   <message>
    <source>the joint</source>
@@ -8845,6 +9229,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>der gelesene Wert, oder "OL"</translation>
   </message>
   <message>
+   <source>the vehicle</source>
+   <translation>das Fahrzeug</translation>
+  </message>
+  <message>
+   <source>the vehicle's name; it must not tell the fault</source>
+   <translation>der Name des Fahrzeugs; er darf den Fehler nicht verraten</translation>
+  </message>
+  <message>
    <source>the vehicle, as in a case file</source>
    <translation>das Fahrzeug, wie in einer Auftragsdatei</translation>
   </message>
@@ -8965,6 +9357,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>zum Vergleich</translation>
   </message>
   <message>
+   <source>to remember</source>
+   <translation>zum Merken</translation>
+  </message>
+  <message>
    <source>to the module, to the ring</source>
    <translation>zum Steuergerät, zum Ring</translation>
   </message>
@@ -8982,6 +9378,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   </message>
   <message>
    <source>tool box</source>
+   <translation>Werkzeug</translation>
+  </message>
+  <message>
+   <source>tools</source>
    <translation>Werkzeug</translation>
   </message>
   <message>
@@ -9055,6 +9455,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>trailer axle, long run with a joint</source>
    <translation>Anhängerachse, langer Weg mit einer Verbindung</translation>
+  </message>
+  <message>
+   <source>trainee</source>
+   <translation>Lernender</translation>
   </message>
   <message>
    <source>try HTML</source>
@@ -9281,8 +9685,16 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>was</translation>
   </message>
   <message>
+   <source>what I measure or look at, and how the car stands</source>
+   <translation>was ich messe oder ansehe, und wie das Fahrzeug steht</translation>
+  </message>
+  <message>
    <source>what is allowed</source>
    <translation>was erlaubt ist</translation>
+  </message>
+  <message>
+   <source>what is asked</source>
+   <translation>was gefragt wird</translation>
   </message>
   <message>
    <source>what is wrong, as open or sensor-dead</source>
@@ -9297,12 +9709,24 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>was es bedeutet</translation>
   </message>
   <message>
+   <source>what it teaches</source>
+   <translation>was er lehrt</translation>
+  </message>
+  <message>
+   <source>what the driver says, in a sentence</source>
+   <translation>was der Fahrer sagt, in einem Satz</translation>
+  </message>
+  <message>
    <source>what the other window had</source>
    <translation>was das andere Fenster hatte</translation>
   </message>
   <message>
    <source>what the owner decided</source>
    <translation>was der Halter entschied</translation>
+  </message>
+  <message>
+   <source>what the vehicle answers</source>
+   <translation>was das Fahrzeug antwortet</translation>
   </message>
   <message>
    <source>what was seen</source>
@@ -9391,6 +9815,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>wire </source>
    <translation>Ader </translation>
+  </message>
+  <message>
+   <source>wire %1</source>
+   <translation>Ader %1</translation>
   </message>
   <message>
    <source>wire a</source>
@@ -9491,6 +9919,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>write true or false without quotes</source>
    <translation>true oder false ohne Anführungszeichen schreiben</translation>
+  </message>
+  <message>
+   <source>wrong parts</source>
+   <translation>falsche Teile</translation>
   </message>
   <message>
    <source>wrong sensor</source>

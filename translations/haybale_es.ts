@@ -314,6 +314,10 @@
    <translation>" no fue declarado</translation>
   </message>
   <message>
+   <source>"%1" is no degree of a fault; a number, as 4k7 or 0.3.</source>
+   <translation>«%1» no es un grado de un fallo; un número, como 4k7 o 0.3.</translation>
+  </message>
+  <message>
    <source>"{}" is no wire section</source>
    <translation>"{}" no es una sección de cable</translation>
   </message>
@@ -362,8 +366,16 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>%1 %2. Elija un tipo para corregirlo.</translation>
   </message>
   <message>
+   <source>%1 (chosen on the shelf)</source>
+   <translation>%1 (elegido en la lista)</translation>
+  </message>
+  <message>
    <source>%1 (no file yet)</source>
    <translation>%1 (aún sin archivo)</translation>
+  </message>
+  <message>
+   <source>%1 (the job that is open)</source>
+   <translation>%1 (el trabajo abierto)</translation>
   </message>
   <message>
    <source>%1 - Hay Bale</source>
@@ -514,6 +526,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>&amp;Ver</translation>
   </message>
   <message>
+   <source>(no name)</source>
+   <translation>(sin nombre)</translation>
+  </message>
+  <message>
    <source>+ Connector</source>
    <translation>+ Conector</translation>
   </message>
@@ -654,8 +670,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>, cable </translation>
   </message>
   <message>
-   <source>, wire %1</source>
-   <translation>, cable %1</translation>
+   <source>, wire {}</source>
+   <translation>, hilo {}</translation>
   </message>
   <message>
    <source>, {:.0f} min to reach</source>
@@ -690,6 +706,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>, {} {:g} veces</translation>
   </message>
   <message>
+   <source>-for-the-trainer</source>
+   <translation>-para-el-instructor</translation>
+  </message>
+  <message>
    <source>0 to {}</source>
    <translation>0 a {}</translation>
   </message>
@@ -710,12 +730,20 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>1, 10 o 100 y s, ms, us, ns, ps o fs</translation>
   </message>
   <message>
+   <source>1. The vehicle</source>
+   <translation>1. El vehículo</translation>
+  </message>
+  <message>
    <source>1. What do you do next?</source>
    <translation>1. ¿Qué hace ahora?</translation>
   </message>
   <message>
    <source>2. What is it, and how sure are you?</source>
    <translation>2. ¿Qué es, y con qué certeza?</translation>
+  </message>
+  <message>
+   <source>2. What is wrong with it (told at the end only)</source>
+   <translation>2. Qué tiene mal (se dice solo al final)</translation>
   </message>
   <message>
    <source>21 W bulb</source>
@@ -728,6 +756,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>3-wire, pull-up on the signal</source>
    <translation>3 cables, pull-up en la señal</translation>
+  </message>
+  <message>
+   <source>3. For the shelf, and for afterwards</source>
+   <translation>3. Para la lista y para después</translation>
   </message>
   <message>
    <source>7 and 14 mA in turn, {:.1f} times a second</source>
@@ -822,8 +854,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Un registro de esta rueda muestra aquí su anillo, diente a diente.</translation>
   </message>
   <message>
-   <source>A case from a file...</source>
-   <translation>Un caso de un archivo...</translation>
+   <source>A case teaches one thing. The title and the complaint must not tell the fault; what the driver says fits what is hidden. Try it before a class does.</source>
+   <translation>Un caso enseña una cosa. El título y la queja no deben delatar el fallo; lo que dice el conductor encaja con lo escondido. Pruébelo antes que la clase.</translation>
   </message>
   <message>
    <source>A change of the instrument's range or coupling moves the level, too.</source>
@@ -852,6 +884,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>A file...</source>
    <translation>Un archivo...</translation>
+  </message>
+  <message>
+   <source>A folder of practice cases</source>
+   <translation>Una carpeta de casos de práctica</translation>
+  </message>
+  <message>
+   <source>A folder...</source>
+   <translation>Una carpeta...</translation>
   </message>
   <message>
    <source>A ghost voltage between nothing and supply: an open with a leak, rather than a short; load it and it falls to nothing.</source>
@@ -888,6 +928,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>A made-up vehicle with something hidden wrong, and instruments to find it</source>
    <translation>Un vehículo inventado con algo mal escondido, y aparatos para hallarlo</translation>
+  </message>
+  <message>
+   <source>A made-up vehicle. Ask the trainer for one thing at a time and write down what you expect before you hear the answer.</source>
+   <translation>Un vehículo inventado. Pregunte al instructor una cosa cada vez y anote lo que espera antes de oír la respuesta.</translation>
   </message>
   <message>
    <source>A missing supply may only be latched off: clear the codes and cycle the ignition before the module is blamed.</source>
@@ -1210,6 +1254,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Se pide leerlo como {}, pero el registro parece {}.</translation>
   </message>
   <message>
+   <source>Asking the vehicle everything ...</source>
+   <translation>Se le pregunta todo al vehículo ...</translation>
+  </message>
+  <message>
    <source>At key-on, the car standing</source>
    <translation>Al dar contacto, parado</translation>
   </message>
@@ -1232,6 +1280,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Back (F11)</source>
    <translation>Volver (F11)</translation>
+  </message>
+  <message>
+   <source>Back to the vehicles</source>
+   <translation>Volver a los vehículos</translation>
   </message>
   <message>
    <source>Bale lorry, black</source>
@@ -1258,6 +1310,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Antes y después, vuelta sobre vuelta</translation>
   </message>
   <message>
+   <source>Begin anew</source>
+   <translation>Empezar de nuevo</translation>
+  </message>
+  <message>
    <source>Begin with a line as vehicles have it, chosen by its picture</source>
    <translation>Empezar con una línea como las llevan los vehículos, elegida por su dibujo</translation>
   </message>
@@ -1268,6 +1324,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Bend and pinch {}, one place after the other, and steer lock to lock.</source>
    <translation>Doble y apriete {}, punto por punto, y gire de tope a tope.</translation>
+  </message>
+  <message>
+   <source>Best points of each case, over all tries. Odds: mean of Brier's score of what they said they were sure of; 0 is perfect, 0.25 is guessing.</source>
+   <translation>Mejores puntos de cada caso, de todos los intentos. Cuota: media de la puntuación de Brier de lo seguros que dijeron estar; 0 es perfecto, 0,25 es adivinar.</translation>
   </message>
   <message>
    <source>Better: </source>
@@ -1322,6 +1382,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Cámara</translation>
   </message>
   <message>
+   <source>Can be played. Hidden: %1.</source>
+   <translation>Se puede jugar. Escondido: %1.</translation>
+  </message>
+  <message>
    <source>Cancel</source>
    <translation>Cancelar</translation>
   </message>
@@ -1336,6 +1400,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Car standing, wheels still.</source>
    <translation>Coche parado, ruedas quietas.</translation>
+  </message>
+  <message>
+   <source>Case of a file...</source>
+   <translation>Caso de un archivo...</translation>
   </message>
   <message>
    <source>Cattle lorry</source>
@@ -1380,6 +1448,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Circuit %1.  %2 min, costs %3 so far.</source>
    <translation>Circuito %1.  %2 min, cuesta %3 hasta ahora.</translation>
+  </message>
+  <message>
+   <source>Circuit in question: {}. Tools: {}. Allowed: {}.</source>
+   <translation>Circuito en duda: {}. Herramientas: {}. Permitido: {}.</translation>
   </message>
   <message>
    <source>Clean rust from bore and seat so that it goes home; push it fully home before the bolt: a cocked flange cracks.</source>
@@ -1646,6 +1718,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Rodar hasta caliente, leer los códigos</translation>
   </message>
   <message>
+   <source>Drive the module on the bench at</source>
+   <translation>Alimentar el módulo del banco a</translation>
+  </message>
+  <message>
    <source>Drop a capture of the wheel in question.</source>
    <translation>Suelte un registro de la rueda en cuestión.</translation>
   </message>
@@ -1660,6 +1736,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Dropouts</source>
    <translation>Cortes</translation>
+  </message>
+  <message>
+   <source>Due again: %1.</source>
+   <translation>Toca de nuevo: %1.</translation>
   </message>
   <message>
    <source>Edit the line</source>
@@ -1696,6 +1776,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Everywhere</source>
    <translation>En todas partes</translation>
+  </message>
+  <message>
+   <source>Exercise: {}</source>
+   <translation>Ejercicio: {}</translation>
   </message>
   <message>
    <source>Fault</source>
@@ -1756,6 +1840,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Flex {} while the reading is watched</source>
    <translation>Doblar y mirar la lectura: {}</translation>
+  </message>
+  <message>
+   <source>For the trainer: {}</source>
+   <translation>Para el instructor: {}</translation>
+  </message>
+  <message>
+   <source>For trainers</source>
+   <translation>Para instructores</translation>
   </message>
   <message>
    <source>Forage wagon</source>
@@ -1858,6 +1950,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Carro de heno de la flota del patio</translation>
   </message>
   <message>
+   <source>Hay wagon with the blue tailboard</source>
+   <translation>Carro de heno con la trampilla azul</translation>
+  </message>
+  <message>
    <source>Hay wagon, blue</source>
    <translation>Carro de heno, azul</translation>
   </message>
@@ -1926,6 +2022,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Cómo se lee</translation>
   </message>
   <message>
+   <source>How it went, one row a case that was played to its end</source>
+   <translation>Cómo fue, una fila por caso jugado hasta el final</translation>
+  </message>
+  <message>
    <source>How sure, in per cent</source>
    <translation>Certeza, en por ciento</translation>
   </message>
@@ -1948,6 +2048,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Hub bolts and axle nut: the maker's torque, new where the maker says so.</source>
    <translation>Tornillos del buje y tuerca del eje: par del fabricante, nuevos donde lo diga.</translation>
+  </message>
+  <message>
+   <source>I expect</source>
+   <translation>espero</translation>
+  </message>
+  <message>
+   <source>I read</source>
+   <translation>leo</translation>
   </message>
   <message>
    <source>If a lamp comes on again, note what you were doing: braking, steering, rain, speed. It shortens the search.</source>
@@ -2052,6 +2160,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>It only wants waking</source>
    <translation>Solo hay que despertarla</translation>
+  </message>
+  <message>
+   <source>It switches a load box of %1, and %2 beside it.</source>
+   <translation>Conmuta una caja de carga de %1, y %2 en paralelo.</translation>
   </message>
   <message>
    <source>It was looked for what had made the control unit switch the sensor off.</source>
@@ -2650,6 +2762,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>No hay compañero al lado: los límites del fabricante, la línea contra sí misma, ambos extremos.</translation>
   </message>
   <message>
+   <source>No practice case lies in %1.</source>
+   <translation>En %1 no hay ningún caso de práctica.</translation>
+  </message>
+  <message>
    <source>No pulse now</source>
    <translation>Ahora ningún pulso</translation>
   </message>
@@ -2710,6 +2826,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Sin tensión en los pines de la propia centralita con el conector puesto: el cable no tiene la culpa.</translation>
   </message>
   <message>
+   <source>Nobody has played a case of this shelf to its end yet.</source>
+   <translation>Nadie ha jugado aún hasta el final un caso de esta lista.</translation>
+  </message>
+  <message>
    <source>Noise is {:.0f} % of the signal.</source>
    <translation>El ruido es el {:.0f} % de la señal.</translation>
   </message>
@@ -2760,6 +2880,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Not taken, it could not be opened again: %1</source>
    <translation>No aceptado, no podría abrirse de nuevo: %1</translation>
+  </message>
+  <message>
+   <source>Not yet: %1</source>
+   <translation>Aún no: %1</translation>
   </message>
   <message>
    <source>Note what you see, or that it cannot be seen.</source>
@@ -2850,6 +2974,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Parte</translation>
   </message>
   <message>
+   <source>Of these cases %1 cannot be read. The first: %2</source>
+   <translation>De estos casos %1 no se pueden leer. El primero: %2</translation>
+  </message>
+  <message>
    <source>Ohms against battery plus: the battery drives the meter, not the circuit.</source>
    <translation>Ohmios contra el positivo: la batería mueve el aparato, no el circuito.</translation>
   </message>
@@ -2860,6 +2988,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Ohms from the wire to bare metal find in one minute what the pair of wires hides.</source>
    <translation>Los ohmios del cable al metal desnudo encuentran en un minuto lo que el par de cables oculta.</translation>
+  </message>
+  <message>
+   <source>Ohms in the circuit, or the share of the output that is left: from %1 to %2. Empty: %3.</source>
+   <translation>Ohmios en el circuito, o la parte de la señal que queda: de %1 a %2. Vacío: %3.</translation>
   </message>
   <message>
    <source>Ohms of </source>
@@ -2966,6 +3098,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Solo tras la lluvia</translation>
   </message>
   <message>
+   <source>Only into a module on the bench, its supply fused; never into a vehicle's loom.</source>
+   <translation>Solo a un módulo en el banco, con la alimentación protegida por fusible; nunca al cableado de un vehículo.</translation>
+  </message>
+  <message>
    <source>Only on the stands</source>
    <translation>Solo sobre los caballetes</translation>
   </message>
@@ -2992,6 +3128,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Open a capture</source>
    <translation>Abrir registro</translation>
+  </message>
+  <message>
+   <source>Open a case to change...</source>
+   <translation>Abrir un caso para cambiarlo...</translation>
   </message>
   <message>
    <source>Open a job</source>
@@ -3042,6 +3182,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Páginas de la ayuda</translation>
   </message>
   <message>
+   <source>Part and wire: ____________________   fault: ____________________   sure: ______ %</source>
+   <translation>Pieza e hilo: ____________________   fallo: ____________________   seguro: ______ %</translation>
+  </message>
+  <message>
    <source>Parts of the logbook are damaged. Close the program and start it again: what can be read is brought into a new one.</source>
    <translation>Partes del libro están dañadas. Cierre el programa y ábralo de nuevo: lo legible pasa a uno nuevo.</translation>
   </message>
@@ -3082,6 +3226,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Casos de práctica</translation>
   </message>
   <message>
+   <source>Practice cases (*.json);;All files (*)</source>
+   <translation>Casos de práctica (*.json);;Todos los archivos (*)</translation>
+  </message>
+  <message>
    <source>Practice yard</source>
    <translation>Patio de práctica</translation>
   </message>
@@ -3112,6 +3260,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Prices, in the shop's money</source>
    <translation>Precios, en la moneda del taller</translation>
+  </message>
+  <message>
+   <source>Print it...</source>
+   <translation>Imprimir...</translation>
   </message>
   <message>
    <source>Print the report...</source>
@@ -3248,6 +3400,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Readings of this job that a limit can be about</source>
    <translation>Lecturas de este trabajo sobre las que puede haber un límite</translation>
+  </message>
+  <message>
+   <source>Readings that are taken wrong, in per cent</source>
+   <translation>Lecturas mal tomadas, en tanto por ciento</translation>
   </message>
   <message>
    <source>Readings, %1</source>
@@ -3438,6 +3594,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Guardar como hoja</translation>
   </message>
   <message>
+   <source>Save as a table...</source>
+   <translation>Guardar como tabla...</translation>
+  </message>
+  <message>
    <source>Save as...</source>
    <translation>Guardar como...</translation>
   </message>
@@ -3446,8 +3606,20 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Guardar cómo fue</translation>
   </message>
   <message>
-   <source>Save how it went as a table...</source>
-   <translation>Guardar cómo fue como tabla...</translation>
+   <source>Save the case</source>
+   <translation>Guardar el caso</translation>
+  </message>
+  <message>
+   <source>Save the case...</source>
+   <translation>Guardar el caso...</translation>
+  </message>
+  <message>
+   <source>Save the class as a table</source>
+   <translation>Guardar la clase como tabla</translation>
+  </message>
+  <message>
+   <source>Save the exercise</source>
+   <translation>Guardar el ejercicio</translation>
   </message>
   <message>
    <source>Save the job</source>
@@ -3488,6 +3660,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Save what is shown</source>
    <translation>Guardar lo mostrado</translation>
+  </message>
+  <message>
+   <source>Saved in %1 and %2.</source>
+   <translation>Guardado en %1 y %2.</translation>
   </message>
   <message>
    <source>Saved in %1.</source>
@@ -3668,6 +3844,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Speed and temperature</source>
    <translation>Velocidad y temperatura</translation>
+  </message>
+  <message>
+   <source>Speed at which the module is driven</source>
+   <translation>Velocidad a la que se alimenta el módulo</translation>
   </message>
   <message>
    <source>Speeds from a log</source>
@@ -3958,6 +4138,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>El registro no se leyó.</translation>
   </message>
   <message>
+   <source>The case could not be kept: %1</source>
+   <translation>El caso no se pudo conservar: %1</translation>
+  </message>
+  <message>
    <source>The cause is not certain yet. Of 100 such cases it is:</source>
    <translation>La causa aún no es segura. De 100 casos así es:</translation>
   </message>
@@ -3966,8 +4150,20 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>La causa: {}.</translation>
   </message>
   <message>
+   <source>The chosen case as an exercise on paper, and beside it a sheet for the trainer with the vehicle's answers and the solution</source>
+   <translation>El caso elegido como ejercicio en papel, y aparte una hoja para el instructor con las respuestas del vehículo y la solución</translation>
+  </message>
+  <message>
    <source>The circuits</source>
    <translation>Los circuitos</translation>
+  </message>
+  <message>
+   <source>The class</source>
+   <translation>La clase</translation>
+  </message>
+  <message>
+   <source>The class...</source>
+   <translation>La clase...</translation>
   </message>
   <message>
    <source>The coil was open at the sensor's own plug and right behind it: measure at the module first, then at the wheel, and the break lies between the two.</source>
@@ -4056,6 +4252,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>The lamp and three codes came together.</source>
    <translation>El testigo y tres códigos llegaron juntos.</translation>
+  </message>
+  <message>
+   <source>The lamp came on after ...</source>
+   <translation>La lámpara se encendió después de ...</translation>
   </message>
   <message>
    <source>The lamp came on after the ruts at the ford and stays on</source>
@@ -4334,8 +4534,16 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>La línea como dibujo, SVG o PNG; puede arrastrarse fuera</translation>
   </message>
   <message>
+   <source>The line of the circuit in question</source>
+   <translation>La línea del circuito en duda</translation>
+  </message>
+  <message>
    <source>The line of the made-up vehicle with what was read on it</source>
    <translation>La línea del vehículo inventado con lo que se leyó en ella</translation>
+  </message>
+  <message>
+   <source>The line of {}.</source>
+   <translation>La línea de {}.</translation>
   </message>
   <message>
    <source>The line stood at {} meanwhile; it rests at {}.</source>
@@ -4605,6 +4813,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>El más corto duró como {:.1f} dientes.</translation>
   </message>
   <message>
+   <source>The shortest sensible way: {}</source>
+   <translation>La vía sensata más corta: {}</translation>
+  </message>
+  <message>
    <source>The shown stretch of all wheels as CSV or WAV; may be dragged out</source>
    <translation>El tramo mostrado de todas las ruedas como CSV o WAV; puede arrastrarse fuera</translation>
   </message>
@@ -4617,12 +4829,20 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>La señal solo tiene {:.0f} pasos del instrumento de altura.</translation>
   </message>
   <message>
+   <source>The signal source gives a module on the bench what this vehicle's line would give it</source>
+   <translation>La fuente de señal da a un módulo en el banco lo que le daría la línea de este vehículo</translation>
+  </message>
+  <message>
    <source>The signal source may still be ON: %1</source>
    <translation>La fuente de señal puede seguir ENCENDIDA: %1</translation>
   </message>
   <message>
    <source>The size of the ring is not known: give its teeth at Intake, or record at least three turns.</source>
    <translation>No se conoce el tamaño del anillo: dé sus dientes en Recepción, o registre al menos tres vueltas.</translation>
+  </message>
+  <message>
+   <source>The source follows this vehicle and its line; single teeth and what comes and goes it cannot show.</source>
+   <translation>La fuente sigue a este vehículo y su línea; dientes sueltos y lo que va y viene no los puede mostrar.</translation>
   </message>
   <message>
    <source>The spoilt piece of wire was cut out</source>
@@ -4635,6 +4855,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>The tool box</source>
    <translation>Las herramientas</translation>
+  </message>
+  <message>
+   <source>The traces that were taken</source>
+   <translation>Las trazas tomadas</translation>
   </message>
   <message>
    <source>The trailer's lamp stays on</source>
@@ -4693,6 +4917,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>El trabajo, paso a paso</translation>
   </message>
   <message>
+   <source>The yard's own</source>
+   <translation>Los del patio</translation>
+  </message>
+  <message>
    <source>The {} current is {}, {} the {} to {} of the interface.</source>
    <translation>La corriente ({}) es {}, {} de {} a {} de la interfaz.</translation>
   </message>
@@ -4723,6 +4951,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>This could tell next to nothing as things stood. </source>
    <translation>Esto casi nada podía decir tal como estaban las cosas. </translation>
+  </message>
+  <message>
+   <source>This fault has no degrees.</source>
+   <translation>Este fallo no tiene grados.</translation>
   </message>
   <message>
    <source>This is the state that is shown.</source>
@@ -4793,8 +5025,16 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Registro de %1 añadido.</translation>
   </message>
   <message>
+   <source>Trainees and their points</source>
+   <translation>Aprendices y sus puntos</translation>
+  </message>
+  <message>
    <source>Trial: %1</source>
    <translation>Ensayo: %1</translation>
+  </message>
+  <message>
+   <source>Try it</source>
+   <translation>Probarlo</translation>
   </message>
   <message>
    <source>Try the connection</source>
@@ -5041,6 +5281,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Mojar y mirar la lectura: {}</translation>
   </message>
   <message>
+   <source>What I would do, and how I would prove that it is mended: ________________________________________</source>
+   <translation>Qué haría, y cómo probaría que está reparado: ________________________________________</translation>
+  </message>
+  <message>
    <source>What a good wheel has is right, whatever the chart says.</source>
    <translation>Lo que tiene una rueda buena es lo correcto, diga lo que diga la tabla.</translation>
   </message>
@@ -5073,12 +5317,20 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Qué pasó</translation>
   </message>
   <message>
+   <source>What hides behind it</source>
+   <translation>Qué se esconde detrás</translation>
+  </message>
+  <message>
    <source>What if</source>
    <translation>Qué pasaría si</translation>
   </message>
   <message>
    <source>What is being moved now (keys 1 to 9, 0 hands off)</source>
    <translation>Qué se mueve ahora (teclas 1 a 9, 0 manos fuera)</translation>
+  </message>
+  <message>
+   <source>What is complained of</source>
+   <translation>De qué se quejan</translation>
   </message>
   <message>
    <source>What is fitted</source>
@@ -5089,12 +5341,24 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Primero lo gratis: códigos y velocidades de todas las ruedas, y mirar.</translation>
   </message>
   <message>
+   <source>What is not in the list cannot be measured there on this vehicle, or tells nothing.</source>
+   <translation>Lo que no está en la lista no se puede medir ahí en este vehículo, o no dice nada.</translation>
+  </message>
+  <message>
    <source>What is set here is kept next to the capture, in %1; "as recognised" everywhere takes that file away.</source>
    <translation>Lo puesto aquí se guarda junto al registro, en %1; «como se reconoce» en todo quita ese archivo.</translation>
   </message>
   <message>
+   <source>What is wrong</source>
+   <translation>Qué está mal</translation>
+  </message>
+  <message>
    <source>What is wrong with it</source>
    <translation>Qué tiene mal</translation>
+  </message>
+  <message>
+   <source>What it is</source>
+   <translation>Qué es</translation>
   </message>
   <message>
    <source>What it is built on</source>
@@ -5137,6 +5401,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Lo que ve la cámara no se pudo escribir como foto.</translation>
   </message>
   <message>
+   <source>What the driver says</source>
+   <translation>Qué dice el conductor</translation>
+  </message>
+  <message>
    <source>What the line does</source>
    <translation>Qué hace la línea</translation>
   </message>
@@ -5175,6 +5443,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>What would decide it</source>
    <translation>Qué lo decidiría</translation>
+  </message>
+  <message>
+   <source>What you do</source>
+   <translation>Qué hace usted</translation>
+  </message>
+  <message>
+   <source>What {} answers</source>
+   <translation>Qué responde {}</translation>
   </message>
   <message>
    <source>Wheel speed sensor job</source>
@@ -5331,6 +5607,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Workshop loan car</source>
    <translation>Coche de cortesía del taller</translation>
+  </message>
+  <message>
+   <source>Write a case</source>
+   <translation>Escribir un caso</translation>
+  </message>
+  <message>
+   <source>Write a case...</source>
+   <translation>Escribir un caso...</translation>
   </message>
   <message>
    <source>Write down what is stored, then clear the codes and cycle the ignition.</source>
@@ -5499,6 +5783,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>a file, not a folder, a device or a pipe</source>
    <translation>un archivo, no una carpeta, un dispositivo o una tubería</translation>
+  </message>
+  <message>
+   <source>a folder of practice cases (*.json)</source>
+   <translation>una carpeta de casos de práctica (*.json)</translation>
   </message>
   <message>
    <source>a folder that may be written to</source>
@@ -5801,6 +6089,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>tras 1.ª vuelta</translation>
   </message>
   <message>
+   <source>again</source>
+   <translation>otra vez</translation>
+  </message>
+  <message>
    <source>all of $var before it</source>
    <translation>todos los $var antes</translation>
   </message>
@@ -5815,6 +6107,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>all plugged in</source>
    <translation>todo enchufado</translation>
+  </message>
+  <message>
+   <source>allowed</source>
+   <translation>permitido</translation>
   </message>
   <message>
    <source>along the line and between its wires</source>
@@ -5855,6 +6151,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>and %1 more</source>
    <translation>y %1 más</translation>
+  </message>
+  <message>
+   <source>and behind it, found when the first is mended:</source>
+   <translation>y detrás, se encuentra al reparar lo primero:</translation>
   </message>
   <message>
    <source>and {} more broken places, kept as gaps</source>
@@ -5947,6 +6247,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>as it should</source>
    <translation>como debe</translation>
+  </message>
+  <message>
+   <source>as it stands here</source>
+   <translation>como está aquí</translation>
   </message>
   <message>
    <source>as recognised</source>
@@ -6175,6 +6479,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>cannot be read as WAV</source>
    <translation>no se puede leer como WAV</translation>
+  </message>
+  <message>
+   <source>cannot be read as a folder</source>
+   <translation>no se puede leer como carpeta</translation>
   </message>
   <message>
    <source>cannot be read: </source>
@@ -6657,6 +6965,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>por esta queja</translation>
   </message>
   <message>
+   <source>four wheels: %1</source>
+   <translation>cuatro ruedas: %1</translation>
+  </message>
+  <message>
    <source>free some space or choose another place</source>
    <translation>libere espacio o elija otro lugar</translation>
   </message>
@@ -6885,12 +7197,20 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>cómo está escrito</translation>
   </message>
   <message>
+   <source>how much</source>
+   <translation>cuánto</translation>
+  </message>
+  <message>
    <source>how often it was set, as 3</source>
    <translation>cuántas veces se registró, como 3</translation>
   </message>
   <message>
    <source>how the capture beside it is written</source>
    <translation>cómo está escrita la captura que está al lado</translation>
+  </message>
+  <message>
+   <source>however the car stands</source>
+   <translation>como sea que esté el coche</translation>
   </message>
   <message>
    <source>identifier 0x{:04X}</source>
@@ -6907,6 +7227,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>in </source>
    <translation>en </translation>
+  </message>
+  <message>
+   <source>in %1 d</source>
+   <translation>en %1 d</translation>
   </message>
   <message>
    <source>in {:.0f} one of several rarer things</source>
@@ -7265,6 +7589,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>en este vehículo no puede medirse ahí</translation>
   </message>
   <message>
+   <source>it gives</source>
+   <translation>da</translation>
+  </message>
+  <message>
    <source>it had been here for this before</source>
    <translation>ya había estado aquí por esto</translation>
   </message>
@@ -7283,6 +7611,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>it needs to {}, which the owner does not allow</source>
    <translation>hace falta {}, que el dueño no permite</translation>
+  </message>
+  <message>
+   <source>it shows</source>
+   <translation>se muestra</translation>
   </message>
   <message>
    <source>it stretches</source>
@@ -7539,6 +7871,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>maps no signal</source>
    <translation>no asigna ninguna señal</translation>
+  </message>
+  <message>
+   <source>mean points</source>
+   <translation>puntos de media</translation>
   </message>
   <message>
    <source>means</source>
@@ -7829,6 +8165,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>nada está mal</translation>
   </message>
   <message>
+   <source>nothing more</source>
+   <translation>nada más</translation>
+  </message>
+  <message>
    <source>nothing stands between sensor and ring</source>
    <translation>no hay nada entre el sensor y la corona</translation>
   </message>
@@ -7845,12 +8185,20 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>nada mal ahora</translation>
   </message>
   <message>
+   <source>now</source>
+   <translation>ahora</translation>
+  </message>
+  <message>
    <source>number on its label</source>
    <translation>número de su etiqueta</translation>
   </message>
   <message>
    <source>number on the sensor</source>
    <translation>número del sensor</translation>
+  </message>
+  <message>
+   <source>odds</source>
+   <translation>cuota</translation>
   </message>
   <message>
    <source>of "</source>
@@ -8085,6 +8433,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>lecturas de este tipo saldrán aquí como puntos</translation>
   </message>
   <message>
+   <source>readings that are taken wrong</source>
+   <translation>lecturas mal tomadas</translation>
+  </message>
+  <message>
    <source>reads as: %1</source>
    <translation>se lee como: %1</translation>
   </message>
@@ -8159,6 +8511,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>reversed</source>
    <translation>invertido</translation>
+  </message>
+  <message>
+   <source>right</source>
+   <translation>bien</translation>
   </message>
   <message>
    <source>ring</source>
@@ -8321,6 +8677,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>sensor_of e into, dos circuitos distintos</translation>
   </message>
   <message>
+   <source>sensors</source>
+   <translation>sensores</translation>
+  </message>
+  <message>
    <source>sent a block that is not made of 4-byte samples</source>
    <translation>envió un bloque que no está hecho de muestras de 4 bytes</translation>
   </message>
@@ -8395,6 +8755,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>sine, {:.1f} Hz, {:.2f} V p-p, isolated, through about 1 kΩ</source>
    <translation>seno, {:.1f} Hz, {:.2f} V pico a pico, aislado, por 1 kΩ</translation>
+  </message>
+  <message>
+   <source>skill</source>
+   <translation>destreza</translation>
+  </message>
+  <message>
+   <source>so it is not, or may be</source>
+   <translation>así que no es, o puede ser</translation>
   </message>
   <message>
    <source>solder</source>
@@ -8561,6 +8929,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>tomado</translation>
   </message>
   <message>
+   <source>taken from</source>
+   <translation>tomado de</translation>
+  </message>
+  <message>
+   <source>takes</source>
+   <translation>tarda</translation>
+  </message>
+  <message>
    <source>takes no more bytes</source>
    <translation>no acepta más bytes</translation>
   </message>
@@ -8649,6 +9025,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>el identificador de datos, como "0x4A01"</translation>
   </message>
   <message>
+   <source>the driver says</source>
+   <translation>el conductor dice</translation>
+  </message>
+  <message>
    <source>the high current is not above the low one</source>
    <translation>la corriente alta no está por encima de la baja</translation>
   </message>
@@ -8663,6 +9043,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>the job has no circuit in question</source>
    <translation>el trabajo no tiene un circuito en cuestión</translation>
+  </message>
+  <message>
+   <source>the job that is open</source>
+   <translation>el trabajo abierto</translation>
   </message>
   <message>
    <source>the joint</source>
@@ -8845,6 +9229,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>el valor leído, u "OL"</translation>
   </message>
   <message>
+   <source>the vehicle</source>
+   <translation>el vehículo</translation>
+  </message>
+  <message>
+   <source>the vehicle's name; it must not tell the fault</source>
+   <translation>el nombre del vehículo; no debe delatar el fallo</translation>
+  </message>
+  <message>
    <source>the vehicle, as in a case file</source>
    <translation>el vehículo, como en un archivo de trabajo</translation>
   </message>
@@ -8965,6 +9357,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>para comparar</translation>
   </message>
   <message>
+   <source>to remember</source>
+   <translation>para recordar</translation>
+  </message>
+  <message>
    <source>to the module, to the ring</source>
    <translation>al módulo, al anillo</translation>
   </message>
@@ -8982,6 +9378,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   </message>
   <message>
    <source>tool box</source>
+   <translation>herramientas</translation>
+  </message>
+  <message>
+   <source>tools</source>
    <translation>herramientas</translation>
   </message>
   <message>
@@ -9055,6 +9455,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>trailer axle, long run with a joint</source>
    <translation>eje de remolque, recorrido largo con un empalme</translation>
+  </message>
+  <message>
+   <source>trainee</source>
+   <translation>aprendiz</translation>
   </message>
   <message>
    <source>try HTML</source>
@@ -9281,8 +9685,16 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>qué</translation>
   </message>
   <message>
+   <source>what I measure or look at, and how the car stands</source>
+   <translation>qué mido o miro, y cómo está el coche</translation>
+  </message>
+  <message>
    <source>what is allowed</source>
    <translation>qué se permite</translation>
+  </message>
+  <message>
+   <source>what is asked</source>
+   <translation>qué se pregunta</translation>
   </message>
   <message>
    <source>what is wrong, as open or sensor-dead</source>
@@ -9297,12 +9709,24 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>qué significa</translation>
   </message>
   <message>
+   <source>what it teaches</source>
+   <translation>qué enseña</translation>
+  </message>
+  <message>
+   <source>what the driver says, in a sentence</source>
+   <translation>lo que dice el conductor, en una frase</translation>
+  </message>
+  <message>
    <source>what the other window had</source>
    <translation>lo que tenía la otra ventana</translation>
   </message>
   <message>
    <source>what the owner decided</source>
    <translation>lo que decidió el dueño</translation>
+  </message>
+  <message>
+   <source>what the vehicle answers</source>
+   <translation>qué responde el vehículo</translation>
   </message>
   <message>
    <source>what was seen</source>
@@ -9391,6 +9815,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>wire </source>
    <translation>cable </translation>
+  </message>
+  <message>
+   <source>wire %1</source>
+   <translation>hilo %1</translation>
   </message>
   <message>
    <source>wire a</source>
@@ -9491,6 +9919,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>write true or false without quotes</source>
    <translation>escriba true o false sin comillas</translation>
+  </message>
+  <message>
+   <source>wrong parts</source>
+   <translation>piezas erróneas</translation>
   </message>
   <message>
    <source>wrong sensor</source>

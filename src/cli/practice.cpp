@@ -5,13 +5,18 @@
 #include <memory>
 #include <ostream>
 
+#include "cli/offscreen.h"
 #include "cli/options.h"
-#include "core/base/atomic_file.h"
 #include "core/base/json.h"
 #include "core/base/text.h"
 #include "core/job/case_json.h"
 #include "core/job/test_json.h"
+#include "core/practice/case_folder.h"
+#include "core/practice/paper.h"
 #include "core/practice/play.h"
+#include "core/practice/truth_words.h"
+#include "picture/paper_sheet.h"
+#include "render/report_pages.h"
 
 namespace haybale::cli {
 
@@ -19,6 +24,10 @@ namespace {
 
 struct PracticeOptions {
   std::string what;
+  std::string folder;  // of a class
+  std::string to;
+  bool solution = false;
+  std::vector<std::string> files;
   std::uint32_t seed = 1;
   bool json = false;
 };
@@ -35,11 +44,24 @@ int list(const PracticeOptions& o, Streams streams) {
       streams.out << level << "  " << id << "  " << title << "\n";
     }
   };
-  for (const auto& p : practice::shelf()) {
-    add(p.id, p.title, p.level);
-  }
-  for (int level = 1; level <= 5; ++level) {
-    add("mixed-" + std::to_string(level), "Mixed, level " + std::to_string(level), level);
+  if (!o.folder.empty()) {
+    const auto found = practice::casesIn(o.folder);
+    if (!found) {
+      return fail(streams, found.error(), kCannot);
+    }
+    for (const auto& p : found->cases) {
+      add(p.id, p.title, p.level);
+    }
+    for (const auto& sentence : found->refused) {
+      streams.err << sentence << "\n";
+    }
+  } else {
+    for (const auto& p : practice::shelf()) {
+      add(p.id, p.title, p.level);
+    }
+    for (int level = 1; level <= 5; ++level) {
+      add("mixed-" + std::to_string(level), "Mixed, level " + std::to_string(level), level);
+    }
   }
   if (o.json) {
     streams.out << out.dump(2, ' ', false, Json::error_handler_t::replace) << "\n";
@@ -52,9 +74,7 @@ Result<practice::PracticeCase> open(const PracticeOptions& o) {
   if (!std::filesystem::is_regular_file(o.what, ignored)) {
     return practice::caseCalled(o.what, o.seed);
   }
-  const auto text = job::readFile(o.what);
-  return text ? practice::parsePractice(*text, o.what)
-              : Result<practice::PracticeCase>(text.error());
+  return practice::openPractice(o.what);
 }
 
 // Traces go where the same case and seed put them again, so that the same lines give the same
@@ -224,6 +244,40 @@ int play(const PracticeOptions& o, Streams streams) {
   return kDone;
 }
 
+int printed(const PracticeOptions& o, Streams streams) {
+  const auto p = open(o);
+  if (!p) {
+    std::error_code ignored;
+    return fail(streams, p.error(),
+                std::filesystem::exists(o.what, ignored) ? kMalformed : kCannot);
+  }
+  const Offscreen application;
+  const auto paper = practice::paperOf(*p, o.seed, folderFor(*p, o.seed));
+  const auto sheet =
+      o.solution ? picture::trainerSheet(paper) : picture::traineeSheet(paper, render::measure());
+  const auto made = render::saveReport(sheet, QString::fromStdString(o.to));
+  if (!made) {
+    return fail(streams, made.error(),
+                made.error().what.starts_with("is neither") ? kUsage : kCannot);
+  }
+  return kDone;
+}
+
+// Of cases written by hand: whether they can be played.
+int check(const PracticeOptions& o, Streams streams) {
+  int exit = kDone;
+  for (const auto& file : o.files) {
+    PracticeOptions one = o;
+    one.what = file;
+    if (const auto p = open(one); p) {
+      streams.out << file << ": " << practice::truthInWords(*p) << "\n";
+    } else {
+      exit = fail(streams, p.error(), kMalformed);
+    }
+  }
+  return exit;
+}
+
 }  // namespace
 
 void addPractice(CLI::App& app, Action& chosen) {
@@ -233,12 +287,23 @@ void addPractice(CLI::App& app, Action& chosen) {
   practice->require_subcommand(1);
   auto* listed = practice->add_subcommand("list", "The cases there are");
   listed->add_flag("--json", o->json, "as JSON");
+  listed->add_option("--folder", o->folder, "the cases that lie in a folder instead");
   listed->callback([o, &chosen] { chosen = [o](Streams streams) { return list(*o, streams); }; });
   auto* played = practice->add_subcommand(
       "play", "Plays a case: moves on stdin, answers on stdout, one JSON object a line");
   played->add_option("CASE", o->what, "id of the list, or a file")->required();
   played->add_option("--seed", o->seed, "another vehicle of the same case");
   played->callback([o, &chosen] { chosen = [o](Streams streams) { return play(*o, streams); }; });
+  auto* sheet = practice->add_subcommand("print", "A case as an exercise on paper");
+  sheet->add_option("CASE", o->what, "id of the list, or a file")->required();
+  sheet->add_option("-o,--output", o->to, "FILE.pdf or FILE.html")->required();
+  sheet->add_flag("--solution", o->solution,
+                  "the trainer's sheet: what the vehicle answers, and what is wrong");
+  sheet->add_option("--seed", o->seed, "another vehicle of the same case");
+  sheet->callback([o, &chosen] { chosen = [o](Streams streams) { return printed(*o, streams); }; });
+  auto* checked = practice->add_subcommand("check", "Whether cases written by hand can be played");
+  checked->add_option("FILE", o->files, "practice cases")->required();
+  checked->callback([o, &chosen] { chosen = [o](Streams streams) { return check(*o, streams); }; });
 }
 
 }  // namespace haybale::cli

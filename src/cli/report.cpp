@@ -1,38 +1,17 @@
 #include <QDateTime>
-#include <QGuiApplication>
 #include <filesystem>
 #include <memory>
 #include <ostream>
 
+#include "cli/offscreen.h"
 #include "cli/options.h"
 #include "core/job/case_json.h"
 #include "core/session/session.h"
 #include "render/report_pages.h"
-#include "render/scene_painter.h"
 
 namespace haybale::cli {
 
 namespace {
-
-// Fonts and PDF need an application object, but never a display.
-class Offscreen {
- public:
-  Offscreen() {
-    if (!QCoreApplication::instance()) {
-      qputenv("QT_QPA_PLATFORM", "offscreen");
-      // The toolkit's own remarks are no messages of this program.
-      qInstallMessageHandler([](QtMsgType, const QMessageLogContext&, const QString&) {});
-      app_ = std::make_unique<QGuiApplication>(argc_, argv_);
-      render::loadFonts();
-    }
-  }
-
- private:
-  int argc_ = 1;
-  char name_[12] = "haybale-cli";
-  char* argv_[2] = {name_, nullptr};
-  std::unique_ptr<QGuiApplication> app_;
-};
 
 int report(const std::string& file, const std::string& to, bool owner, Streams streams) {
   const auto job = job::loadCase(file);

@@ -41,6 +41,7 @@ class Window : public testing::Test {
     dialogs().saveFile = [this](QWidget*, const QString&, const QString&, const QString&) {
       return nextSave;
     };
+    dialogs().openFolder = [this](QWidget*, const QString&) { return nextOpen; };
     dialogs().openFile = [this](QWidget*, const QString&, const QString&) { return nextOpen; };
     reopen();
   }

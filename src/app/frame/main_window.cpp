@@ -96,7 +96,8 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
   swap_ = new SwapView(model_, hub_);
   closeOut_ = new CloseView(model_, book_);
   logbook_ = new BookView(model_, book_);
-  practice_ = new PracticeView(book_);
+  practice_ = new PracticeView(book_, hub_);
+  practice_->setOpenJob([this] { return model_.job(); });
   for (QWidget* view : std::initializer_list<QWidget*>{intake_, line_, trace_, swap_, closeOut_,
                                                        logbook_, practice_}) {
     stack_->addWidget(view);

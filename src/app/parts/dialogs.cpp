@@ -11,6 +11,9 @@ Dialogs& dialogs() {
       [](QWidget* parent, const QString& title, const QString& filter) {
         return QFileDialog::getOpenFileName(parent, title, {}, filter);
       },
+      [](QWidget* parent, const QString& title) {
+        return QFileDialog::getExistingDirectory(parent, title);
+      },
       [](QWidget* parent, const QString& title, const QString& suggested, const QString& filter) {
         return QFileDialog::getSaveFileName(parent, title, suggested, filter);
       },

@@ -12,6 +12,8 @@ namespace haybale::app {
 struct Dialogs {
   /// A file to open; empty when the user thought better of it.
   std::function<QString(QWidget* parent, const QString& title, const QString& filter)> openFile;
+  /// A folder to read; empty when the user thought better of it.
+  std::function<QString(QWidget* parent, const QString& title)> openFolder;
   /// Where to save; `suggested` carries folder and name.
   std::function<QString(QWidget* parent, const QString& title, const QString& suggested,
                         const QString& filter)>

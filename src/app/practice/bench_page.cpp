@@ -8,15 +8,18 @@
 #include <QPushButton>
 #include <QSpinBox>
 #include <QVBoxLayout>
+#include <tuple>
 
-#include "app/practice/fault_words.h"
+#include "app/practice/bench_driver.h"
 #include "app/style/form.h"
 #include "app/style/labels.h"
 #include "app/style/plain_table.h"
 #include "app/style/scene_widget.h"
 #include "core/plan/steps.h"
 #include "core/plan/test_effort.h"
+#include "core/practice/truth_words.h"
 #include "core/verdict/move_words.h"
+#include "picture/lanes_of.h"
 #include "picture/line_board.h"
 #include "render/scene_painter.h"
 
@@ -36,7 +39,8 @@ QPushButton* button(const QString& text, const char* name, QWidget* parent) {
 
 }  // namespace
 
-BenchPage::BenchPage(PracticeDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+BenchPage::BenchPage(PracticeDesk& desk, InstrumentHub& hub, QWidget* parent)
+    : QWidget(parent), desk_(desk) {
   auto* columns = new QHBoxLayout(this);
   columns->setContentsMargins(16, 10, 16, 12);
   columns->setSpacing(16);
@@ -47,6 +51,8 @@ BenchPage::BenchPage(PracticeDesk& desk, QWidget* parent) : QWidget(parent), des
   right->setContentsMargins(0, 0, 0, 0);
   right->setSpacing(8);
   right->addWidget(moveBox(), 1);
+  driver_ = new BenchDriver(desk_, hub, side);
+  right->addWidget(driver_);
   right->addWidget(workBox());
   columns->addWidget(side);
   connect(&desk_, &PracticeDesk::changed, this, &BenchPage::refresh);
@@ -84,6 +90,23 @@ QWidget* BenchPage::lineBox() {
     return picture::lineBoard(input, render::measure());
   });
   left->addWidget(board_, 3);
+  trace_ = new SceneWidget(box);
+  trace_->setObjectName(QStringLiteral("practice.trace"));
+  trace_->setAccessibleName(tr("The traces that were taken"));
+  trace_->setMaker([this](double width, double height) {
+    picture::LanesInput input;
+    input.lanes = picture::lanesOf(tracesOf_, desk_.readings());
+    std::erase_if(input.lanes, [](const picture::Lane& lane) { return !lane.record; });
+    for (auto& lane : input.lanes) {
+      lane.subtitle.clear();
+    }
+    std::tie(input.fromS, input.toS) = picture::wholeTime(input.lanes);
+    input.width = width;
+    input.height = height;
+    return picture::traceLanes(input, render::measure());
+  });
+  trace_->setMinimumHeight(150);
+  left->addWidget(trace_, 3);
   deeds_ = plainTable(box, "practice.deeds", {tr("done"), tr("what it gave"), tr("min")}, false);
   deeds_->setAccessibleName(tr("What was done so far"));
   deeds_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
@@ -113,6 +136,7 @@ QWidget* BenchPage::moveBox() {
   moves_->setAccessibleName(tr("What can be done"));
   moves_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   moves_->setTextElideMode(Qt::ElideMiddle);
+  moves_->setMinimumHeight(96);
   rows->addWidget(moves_, 1);
   instructions_ = textLabel(box, "faint", {}, QStringLiteral("practice.instructions"));
   rows->addWidget(instructions_);
@@ -169,8 +193,8 @@ QWidget* BenchPage::workBox() {
   fault_ = new QComboBox(box);
   fault_->setObjectName(QStringLiteral("practice.fault"));
   fault_->setAccessibleName(tr("What is wrong with it"));
-  for (const auto& [words, name] : faultsInWords()) {
-    fault_->addItem(words, q(name));
+  for (const auto& [words, name] : practice::faultsInWords()) {
+    fault_->addItem(q(words), q(name));
   }
   sure_ = new QSpinBox(box);
   sure_->setObjectName(QStringLiteral("practice.sure"));
@@ -333,7 +357,15 @@ void BenchPage::refresh() {
   coachSays_->setText(!what_.isEmpty() ? what_ : coach);
   coachSays_->setVisible(!what_.isEmpty() || speaks);
   board_->rebuild();
+  refreshTrace();
   showChosen();
+}
+
+// Traces as a scope shows them, once there is one.
+void BenchPage::refreshTrace() {
+  tracesOf_ = desk_.play()->known();
+  trace_->setVisible(!desk_.readings().waveforms.waveforms.empty());
+  trace_->rebuild();
 }
 
 }  // namespace haybale::app

@@ -16,6 +16,8 @@ class QTableWidget;
 
 namespace haybale::app {
 
+class BenchDriver;
+class InstrumentHub;
 class SceneWidget;
 
 class BenchPage : public QWidget {
@@ -23,7 +25,7 @@ class BenchPage : public QWidget {
 
  public:
   enum Coach { kOff, kOnRequest, kAfterEach };
-  explicit BenchPage(PracticeDesk& desk, QWidget* parent = nullptr);
+  BenchPage(PracticeDesk& desk, InstrumentHub& hub, QWidget* parent = nullptr);
   /// Shows the case that was just begun.
   void start();
   void focusMoves();
@@ -43,8 +45,13 @@ class BenchPage : public QWidget {
   QWidget* workBox();
   QWidget* lineBox();
 
+  void refreshTrace();
+
   PracticeDesk& desk_;
   SceneWidget* board_;
+  SceneWidget* trace_;
+  job::Case tracesOf_;  // what the lanes point into
+  BenchDriver* driver_;
   QLabel* complaint_;
   QLabel* spent_;
   QTableWidget* deeds_;

@@ -10,28 +10,15 @@
 #include <QVBoxLayout>
 
 #include "app/parts/dialogs.h"
-#include "app/practice/fault_words.h"
 #include "app/style/labels.h"
 #include "app/style/plain_table.h"
 #include "app/style/words.h"
 #include "core/base/atomic_file.h"
 #include "core/practice/coach.h"
+#include "core/practice/truth_words.h"
 #include "core/verdict/move_words.h"
 
 namespace haybale::app {
-
-namespace {
-
-QString truthWords(const practice::Truth& t) {
-  const QString fault = faultInWords(t.fault);
-  if (t.element.empty()) {
-    return fault;
-  }
-  const QString wire = t.wire.empty() ? QString() : QObject::tr(", wire %1").arg(q(t.wire));
-  return QStringLiteral("%1%2: %3").arg(q(t.element), wire, fault);
-}
-
-}  // namespace
 
 DebriefPage::DebriefPage(PracticeDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
   auto* rows = new QVBoxLayout(this);
@@ -74,12 +61,8 @@ DebriefPage::DebriefPage(PracticeDesk& desk, QWidget* parent) : QWidget(parent),
 void DebriefPage::tell() {
   const auto& s = desk_.score();
   const auto& about = desk_.play()->about();
-  QStringList truth;
-  for (const auto& t : about.truth) {
-    truth << truthWords(t);
-  }
-  verdict_->setText((s.right ? tr("Right: %1.") : tr("Not it. It was %1."))
-                        .arg(truth.join(tr(", and behind it "))));
+  const QString truth = q(practice::truthInWords(about));
+  verdict_->setText((s.right ? tr("Right: %1.") : tr("Not it. It was %1.")).arg(truth));
   points_->setText(tr("%1 points.  %2 minutes; the shortest sensible way takes %3.  %4 spent, %5 "
                       "of it in vain.  "
                       "%6 wrong parts, %7 fitted on a guess, %8 holes, %9 hints.")

@@ -8,8 +8,8 @@
 #include "app/style/words.h"
 #include "core/job/reading_line.h"
 #include "core/plan/test_effort.h"
-#include "core/plan/test_list.h"
 #include "core/practice/coach.h"
+#include "core/practice/made_up.h"
 #include "core/verdict/move_words.h"
 
 namespace haybale::app {
@@ -19,6 +19,15 @@ namespace {
 // What was read, as it is written down: neither judged nor explained.
 diagnosis::Assessment plainViews(const diagnosis::Assessment& a) {
   diagnosis::Assessment out;
+  out.waveforms.waveforms = a.waveforms.waveforms;
+  // Of a trace its levels, to draw it; what it means is the trainee's to see.
+  for (const auto& [id, analysis] : a.waveforms.analyses) {
+    auto plain = std::make_shared<trace::ChannelAnalysis>();
+    plain->name = analysis->name;
+    plain->unit = analysis->unit;
+    plain->levels = analysis->levels;
+    out.waveforms.analyses[id] = std::move(plain);
+  }
   for (const auto& view : a.views) {
     diagnosis::ReadingView plain;
     plain.evidenceId = view.evidenceId;
@@ -78,29 +87,10 @@ void PracticeDesk::leave() {
 
 // Of every circuit: a good wheel is measured like a doubtful one.
 void PracticeDesk::listMoves() {
-  moves_.clear();
-  const auto& known = play_->known();
-  for (const auto& circuit : known.circuits) {
-    job::Case c = known;
-    c.suspect = circuit.name;
-    for (auto& test : diagnosis::possibleTests(c)) {
-      const bool knownAlready =
-          std::any_of(moves_.begin(), moves_.end(),
-                      [&](const circuit::Test& t) { return circuit::sameTest(t, test); });
-      if (test.circuit == circuit.name && !test.state.inject && !knownAlready) {
-        moves_.push_back(std::move(test));
-      }
-    }
-  }
+  moves_ = practice::movesOf(play_->known());
   titles_.clear();
-  for (const auto& test : moves_) {
-    const QString title = q(diagnosis::titleFor(test));
-    const auto alike = std::count_if(moves_.begin(), moves_.end(), [&](const circuit::Test& t) {
-      return t.circuit == test.circuit && q(diagnosis::titleFor(t)) == title;
-    });
-    titles_.push_back(alike < 2 ? title
-                                : title + QStringLiteral("; ") + q(circuit::leadsText(test)) +
-                                      QStringLiteral(", ") + q(circuit::stateText(test.state)));
+  for (const auto& title : practice::titlesOf(moves_)) {
+    titles_.push_back(q(title));
   }
 }
 
@@ -212,10 +202,19 @@ void PracticeDesk::keepResult(double sure) {
 }
 
 std::vector<store::PracticeResult> PracticeDesk::results() const {
+  return resultsOf(trainee_);
+}
+
+std::vector<store::PracticeResult> PracticeDesk::resultsOfAll() const {
+  return resultsOf(std::nullopt);
+}
+
+std::vector<store::PracticeResult> PracticeDesk::resultsOf(
+    const std::optional<QString>& trainee) const {
   if (!book_.logbook()) {
     return {};
   }
-  auto all = store::PracticeLog(book_.logbook()->database()).all(trainee_);
+  auto all = store::PracticeLog(book_.logbook()->database()).all(trainee);
   return all ? std::move(*all) : std::vector<store::PracticeResult>{};
 }
 

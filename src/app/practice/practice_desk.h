@@ -52,7 +52,9 @@ class PracticeDesk : public QObject {
   [[nodiscard]] const practice::Score& score() const { return score_; }
   [[nodiscard]] QString trainee() const { return trainee_; }
   void setTrainee(const QString& name) { trainee_ = name; }
+  /// Of the trainee at the desk, latest first.
   [[nodiscard]] std::vector<store::PracticeResult> results() const;
+  [[nodiscard]] std::vector<store::PracticeResult> resultsOfAll() const;
 
  signals:
   /// Something was done, or the desk became busy or free.
@@ -66,6 +68,8 @@ class PracticeDesk : public QObject {
   void beside(std::function<void()> work, std::function<void()> done);
   void listMoves();
   void keepResult(double sure);
+  [[nodiscard]] std::vector<store::PracticeResult> resultsOf(
+      const std::optional<QString>& trainee) const;
 
   JobBook& book_;
   std::shared_ptr<practice::Play> play_;

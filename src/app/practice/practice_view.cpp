@@ -3,23 +3,28 @@
 #include <QVBoxLayout>
 
 #include "app/practice/bench_page.h"
+#include "app/practice/class_page.h"
 #include "app/practice/debrief_page.h"
+#include "app/practice/editor_page.h"
 #include "app/practice/made_up_band.h"
 #include "app/practice/shelf_page.h"
 #include "app/style/pages.h"
 
 namespace haybale::app {
 
-PracticeView::PracticeView(JobBook& book, QWidget* parent) : QWidget(parent), desk_(book) {
+PracticeView::PracticeView(JobBook& book, InstrumentHub& hub, QWidget* parent)
+    : QWidget(parent), desk_(book) {
   auto* rows = new QVBoxLayout(this);
   rows->setContentsMargins(0, 0, 0, 0);
   rows->setSpacing(0);
   rows->addWidget(new MadeUpBand(this));
   pages_ = new Pages(this);
   shelf_ = new ShelfPage(desk_);
-  bench_ = new BenchPage(desk_);
+  bench_ = new BenchPage(desk_, hub);
   debrief_ = new DebriefPage(desk_);
-  for (QWidget* page : std::initializer_list<QWidget*>{shelf_, bench_, debrief_}) {
+  class_ = new ClassPage(desk_);
+  editor_ = new EditorPage;
+  for (QWidget* page : std::initializer_list<QWidget*>{shelf_, bench_, debrief_, class_, editor_}) {
     pages_->addWidget(page);
   }
   rows->addWidget(pages_, 1);
@@ -35,17 +40,37 @@ PracticeView::PracticeView(JobBook& book, QWidget* parent) : QWidget(parent), de
     debrief_->tell();
     showPage(kDebrief);
   });
-  connect(bench_, &BenchPage::leaveWanted, this, [this] {
+  const auto leave = [this] {
     desk_.leave();
-    showPage(kShelf);
-  });
-  connect(debrief_, &DebriefPage::anotherWanted, this, [this] {
-    desk_.leave();
-    showPage(kShelf);
-  });
+    showPage(trying_ ? kEditor : kShelf);
+    trying_ = false;
+  };
+  connect(bench_, &BenchPage::leaveWanted, this, leave);
+  connect(debrief_, &DebriefPage::anotherWanted, this, leave);
   connect(debrief_, &DebriefPage::againWanted, this, [this, start] {
     const auto about = desk_.play()->about();
     desk_.begin(about, desk_.seed());
+    start();
+  });
+  connectTrainers(start);
+}
+
+void PracticeView::connectTrainers(const std::function<void()>& start) {
+  connect(shelf_, &ShelfPage::classWanted, this, [this] {
+    class_->showClass(shelf_->cases());
+    showPage(kClass);
+  });
+  connect(shelf_, &ShelfPage::editorWanted, this, [this] {
+    editor_->begin(shelf_->chosen(), openJob_ ? openJob_() : job::newCase());
+    showPage(kEditor);
+  });
+  connect(class_, &ClassPage::left, this, [this] { showPage(kShelf); });
+  connect(editor_, &EditorPage::left, this, [this] { showPage(kShelf); });
+  connect(class_, &ClassPage::said, this, &PracticeView::said);
+  connect(editor_, &EditorPage::said, this, &PracticeView::said);
+  connect(editor_, &EditorPage::tryWanted, this, [this, start](const practice::PracticeCase& p) {
+    trying_ = true;
+    desk_.begin(p, 1);
     start();
   });
 }

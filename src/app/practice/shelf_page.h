@@ -7,6 +7,7 @@
 
 class QLabel;
 class QLineEdit;
+class QVBoxLayout;
 class QPushButton;
 class QTableWidget;
 
@@ -21,16 +22,29 @@ class ShelfPage : public QWidget {
   void refresh();
   void focusList();
   void open(const QString& path);
+  /// The cases of the shelf as it stands: the yard's own, or those of a folder.
+  [[nodiscard]] const std::vector<practice::PracticeCase>& cases() const { return cases_; }
+  /// The one the cursor is on.
+  [[nodiscard]] const practice::PracticeCase& chosen() const;
 
  signals:
   void begun();
+  void classWanted();
+  void editorWanted();
   void said(const QString& sentence, bool bad);
 
  private:
   void begin();
   void openFile();
+  void openFolder();
+  void takeOwnCases();
+  void fillTable();
   void saveTable();
+  void printPaper();
   void showChosen();
+  void showNext(const std::vector<store::PracticeResult>& results);
+  QVBoxLayout* sideBox();
+  QWidget* trainersBox();
 
   PracticeDesk& desk_;
   QTableWidget* table_;
@@ -38,6 +52,9 @@ class ShelfPage : public QWidget {
   QLabel* next_;
   QLineEdit* trainee_;
   QPushButton* start_;
+  QPushButton* folder_;
+  bool ofFolder_ = false;
+  bool printing_ = false;
   std::vector<practice::PracticeCase> cases_;
 };
 

@@ -7,6 +7,7 @@
 
 #include "core/base/say.h"
 #include "core/plan/test_effort.h"
+#include "core/practice/made_up.h"
 #include "core/session/guide.h"
 
 namespace haybale::practice {
@@ -19,21 +20,6 @@ namespace {
 constexpr double kHintMinutes = 1;
 constexpr double kSpoken = 0.8;  // share from which the readings speak for a part
 constexpr int kMostTests = 40;
-
-std::unique_ptr<sim::SimVehicle> vehicleOf(const PracticeCase& p,
-                                           const std::vector<sim::HiddenFault>& hidden,
-                                           std::uint32_t seed, const std::string& folder) {
-  sim::SimOptions options;
-  options.seed = seed;
-  options.slip = p.slip;
-  options.folder = folder;
-  auto out = std::make_unique<sim::SimVehicle>(p.shown, hidden.front().fault,
-                                               hidden.front().severity, options);
-  if (hidden.size() > 1) {
-    out->hideToo(hidden[1]);
-  }
-  return out;
-}
 
 std::string whyNot(const job::Case& c, const circuit::Circuit& circuit, const circuit::Test& test) {
   const auto intrusion = diagnosis::intrusionOf(circuit, test);
@@ -68,6 +54,25 @@ const diagnosis::Assessment& Play::assessment() {
     assessment_ = diagnosis::assessCase(known_, folder_, shelf_, refused_, &memory_);
   }
   return *assessment_;
+}
+
+std::unique_ptr<sim::SimVehicle> Play::likeIt() const {
+  auto out = vehicleOf(about_, hidden_, seed_, "");
+  for (std::size_t i = 0; i < hidden_.size(); ++i) {
+    if (mended_[i]) {
+      out->repair(hidden_[i].fault.element);
+    }
+  }
+  return out;
+}
+
+const sim::HiddenFault* Play::unmended() const {
+  for (std::size_t i = 0; i < hidden_.size(); ++i) {
+    if (!mended_[i]) {
+      return &hidden_[i];
+    }
+  }
+  return nullptr;
 }
 
 // What the step was worth, before it is known what it gave.

@@ -61,6 +61,10 @@ class Play {
   [[nodiscard]] double spent() const { return score_.spent; }
   /// What the readings so far say; worked out anew after each.
   [[nodiscard]] const diagnosis::Assessment& assessment();
+  /// A vehicle like this one as it stands now, mended or not; for a look that is no step.
+  [[nodiscard]] std::unique_ptr<sim::SimVehicle> likeIt() const;
+  /// The first thing that is still wrong; null when all of it is mended. Not for the trainee.
+  [[nodiscard]] const sim::HiddenFault* unmended() const;
   /// The steps so far with their worth.
   [[nodiscard]] const std::vector<Step>& steps() const { return score_.steps; }
 

@@ -4,6 +4,7 @@
 
 #include <algorithm>
 
+#include "core/base/atomic_file.h"
 #include "core/base/json.h"
 #include "core/base/say.h"
 #include "core/base/text.h"
@@ -107,6 +108,11 @@ Result<PracticeCase> parsePractice(const std::string& text, const std::string& n
     return within(hidden.error());
   }
   return p;
+}
+
+Result<PracticeCase> openPractice(const std::string& path) {
+  const auto text = job::readFile(path);
+  return text ? parsePractice(*text, path) : Result<PracticeCase>(text.error());
 }
 
 std::string practiceText(const PracticeCase& p) {

@@ -39,6 +39,8 @@ inline constexpr std::array<std::string_view, 7> kSkills{
 
 /// Reads a case. Errors name the member; a truth that cannot be on that line says what can.
 Result<PracticeCase> parsePractice(const std::string& text, const std::string& name);
+/// The same of a file. Errors also where it cannot be read.
+[[nodiscard]] Result<PracticeCase> openPractice(const std::string& path);
 [[nodiscard]] std::string practiceText(const PracticeCase& p);
 
 /// The hidden faults as the simulated vehicle takes them, in the order of `truth`.
