@@ -1,12 +1,12 @@
 # Sourced by ./run and ./test: installs what is missing, configures, builds.
-# Usage: source packaging/setup.sh; setup_packages; setup_build PRESET [TARGET...]
+# Usage: source packaging/setup.sh; setup_packages [LIST...]; setup_build PRESET [TARGET...]
 
 say() { printf 'haybale: %s\n' "$*" >&2; }
 
-# Packages of the list that dpkg does not have installed.
+# Packages of the lists that dpkg does not have installed.
 missing_packages() {
   local name
-  sed -e 's/#.*//' -e '/^[[:space:]]*$/d' packaging/debian-packages.txt | while read -r name; do
+  sed -e 's/#.*//' -e '/^[[:space:]]*$/d' "$@" | while read -r name; do
     dpkg-query -W -f='${db:Status-Status}' "$name" 2>/dev/null | grep -qx installed || echo "$name"
   done
 }
@@ -14,7 +14,7 @@ missing_packages() {
 # Installs the missing ones; touches apt only when something is missing.
 setup_packages() {
   local missing sudo=""
-  missing=$(missing_packages | tr '\n' ' ')
+  missing=$(missing_packages packaging/debian-packages.txt "$@" | tr '\n' ' ')
   [ -z "${missing// /}" ] && return 0
   if [ "$(id -u)" -ne 0 ]; then
     command -v sudo >/dev/null || { say "missing packages and no sudo; as root: apt-get install $missing"; return 1; }
