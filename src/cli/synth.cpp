@@ -25,6 +25,11 @@ struct SynthOptions {
   double duration = 0;
   std::string direction = "forward";
   std::vector<std::string> faults;
+  double coastS = 0;  // 0: not given
+  double noise = 0;
+  std::vector<double> hum;  // peak, hertz
+  double drift = 0;
+  std::uint32_t seed = 1;
   std::string output;
 };
 
@@ -86,6 +91,19 @@ Result<signal::Substitute> wantedBy(const SynthOptions& o) {
     w.durationS = o.duration > 0 ? o.duration : std::max(1e-3, profile->seconds.back());
     w.kmh = [p = *profile](double t) { return p.at(t); };
   }
+  if (o.coastS > 0) {
+    // Friction is much the same at every speed: it comes to rest in a straight line.
+    w.kmh = [from = o.speed, over = o.coastS](double t) {
+      return from * std::max(0.0, 1 - t / over);
+    };
+  }
+  w.disturbance.noiseRms = o.noise;
+  w.disturbance.driftPerS = o.drift;
+  w.disturbance.seed = o.seed;
+  if (!o.hum.empty()) {
+    w.disturbance.humPeak = o.hum[0];
+    w.disturbance.humHz = o.hum.size() > 1 ? o.hum[1] : w.disturbance.humHz;
+  }
   for (const auto& text : o.faults) {
     const auto fault = signal::parseFault(text);
     if (!fault) {
@@ -122,7 +140,11 @@ void addSynth(CLI::App& app, Action& chosen) {
       ->check(CLI::IsMember({"passive", "active", "active-pwm", "active-ak", "hall"}));
   auto* speed =
       command->add_option("--speed", o->speed, "road speed in km/h")->check(within(0.0, 500.0));
-  command->add_option("--profile", o->profile, "CSV of seconds and km/h")->excludes(speed);
+  auto* profile =
+      command->add_option("--profile", o->profile, "CSV of seconds and km/h")->excludes(speed);
+  command->add_option("--coast", o->coastS, "comes to rest from --speed in so many seconds")
+      ->check(within(1e-3, 1e6))
+      ->excludes(profile);
   command->add_option("--teeth", o->teeth, "teeth or pole pairs")->check(within(1, 2000));
   auto* circumference =
       command->add_option("--circumference", o->circumference, "rolling circumference in metres")
@@ -146,7 +168,17 @@ void addSynth(CLI::App& app, Action& chosen) {
       ->check(CLI::IsMember({"forward", "reverse"}));
   command->add_option("--fault", o->faults,
                       "missing-tooth:13, shallow-tooth:13,40, wide-gap:13,30, runout:20, "
-                      "dropout:START_S,LENGTH_S,flat|rail|ground; may be repeated");
+                      "level-step:START_S,BY, dropout:START_S,LENGTH_S,flat|rail|ground, "
+                      "crackle:START_S,LENGTH_S,flat|rail|ground; may be repeated");
+  command->add_option("--noise", o->noise, "white, root mean square, in volts or amperes")
+      ->check(within(0.0, 1e4));
+  command->add_option("--hum", o->hum, "PEAK or PEAK,HERTZ of mains hum (50 Hz)")
+      ->delimiter(',')
+      ->expected(1, 2)
+      ->check(within(0.0, 1e4));
+  command->add_option("--drift", o->drift, "of the mean, volts or amperes a second")
+      ->check(within(-1e4, 1e4));
+  command->add_option("--seed", o->seed, "another noise, another crackle");
   command->add_option("-o,--output", o->output, "FILE.wav or FILE.csv")->required();
   command->callback([o, &chosen] { chosen = [o](Streams streams) { return synth(*o, streams); }; });
 }

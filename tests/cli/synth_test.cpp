@@ -101,5 +101,78 @@ TEST_F(Synth, AnIndependentReaderFindsTheFrequency) {
   EXPECT_EQ(std::system(command.c_str()), 0);
 }
 
+// What is put in is what a plain mean and mean square find again, and what analyse says.
+TEST_F(Synth, NoiseHumDriftAndStepsAreThere) {
+  const auto file = folder.file("quiet.csv");
+  const auto samplesOf = [&](const std::vector<std::string>& options) {
+    std::vector<std::string> words{"synth",         "-o",   file, "--speed", "0", "--duration", "2",
+                                   "--sample-rate", "10000"};
+    words.insert(words.end(), options.begin(), options.end());
+    EXPECT_EQ(ran(words), kDone) << err.str();
+    std::istringstream rows(test::read(file));
+    std::string row;
+    std::getline(rows, row);
+    std::vector<double> samples;
+    while (std::getline(rows, row)) {
+      samples.push_back(std::atof(row.c_str() + row.find(',') + 1));
+    }
+    return samples;
+  };
+  const auto rms = [](const std::vector<double>& v, std::size_t from, std::size_t to) {
+    double mean = 0, square = 0;
+    for (std::size_t i = from; i < to; ++i) {
+      mean += v[i] / static_cast<double>(to - from);
+    }
+    for (std::size_t i = from; i < to; ++i) {
+      square += (v[i] - mean) * (v[i] - mean) / static_cast<double>(to - from);
+    }
+    return std::pair{mean, std::sqrt(square)};
+  };
+  const auto noise = samplesOf({"--noise", "0.05"});
+  ASSERT_EQ(noise.size(), 20000U);
+  EXPECT_NEAR(rms(noise, 0, noise.size()).second, 0.05, 0.0015) << "4 in root of 20,000 samples";
+  EXPECT_EQ(samplesOf({"--noise", "0.05"}), noise) << "the same seed";
+  EXPECT_NE(samplesOf({"--noise", "0.05", "--seed", "2"}), noise);
+  const auto hum = samplesOf({"--hum", "0.2,60"});
+  EXPECT_NEAR(rms(hum, 0, hum.size()).second, 0.2 / std::sqrt(2.0), 1e-3);
+  const auto drift = samplesOf({"--drift", "0.3"});
+  EXPECT_NEAR(drift.back() - drift.front(), 0.6, 1e-3);
+  const auto step = samplesOf({"--fault", "level-step:1.0,0.4"});
+  EXPECT_NEAR(rms(step, 0, 10000).first, 0, 1e-6);
+  EXPECT_NEAR(rms(step, 10000, 20000).first, 0.4, 1e-6);
+}
+
+TEST_F(Synth, ACoastDownComesToRestAndACrackleIsFound) {
+  const auto coast = back({"--coast", "3", "--duration", "4"}, "c.wav");
+  EXPECT_EQ(coast["findings"][0]["code"], "healthy") << coast["findings"].dump();
+  EXPECT_LT(coast["speed_kmh"]["min"].get<double>(), 5);
+  EXPECT_GT(coast["speed_kmh"]["max"].get<double>(), 18);
+  const auto crackle =
+      back({"--fault", "crackle:1.0,0.4,ground", "--sensor", "hall", "--duration", "3"}, "k.wav");
+  const std::string code = crackle["findings"][0]["code"];
+  EXPECT_EQ(code.rfind("intermittent", 0), 0U) << crackle["findings"].dump();
+  for (const auto& d : crackle["dropouts"]) {
+    EXPECT_GT(d["start_s"].get<double>(), 0.95);
+    EXPECT_LT(d["end_s"].get<double>(), 1.45);
+  }
+  const auto step = back({"--fault", "level-step:1.5,1.2", "--duration", "3"}, "l.wav");
+  EXPECT_EQ(step["findings"][0]["code"], "bias-shift") << step["findings"].dump();
+}
+
+TEST_F(Synth, DisturbancesThatCannotBeAreRefused) {
+  for (const auto& bad : std::vector<std::vector<std::string>>{{"--noise", "-1"},
+                                                               {"--noise", "nan"},
+                                                               {"--hum", "1,2,3"},
+                                                               {"--drift", "inf"},
+                                                               {"--coast", "0"},
+                                                               {"--fault", "crackle:1,0,ground"},
+                                                               {"--fault", "crackle:1,1,hay"},
+                                                               {"--fault", "level-step:1"}}) {
+    std::vector<std::string> words{"synth", "-o", folder.file("x.wav")};
+    words.insert(words.end(), bad.begin(), bad.end());
+    EXPECT_EQ(ran(words), kUsage) << bad[1];
+  }
+}
+
 }  // namespace
 }  // namespace haybale::cli

@@ -69,6 +69,7 @@ def main():
     Path(folder).mkdir(exist_ok=True)
     kinds = collections.defaultdict(lambda: [0, 0])
     tenths = collections.defaultdict(lambda: [0, 0, 0.0])
+    by_code = collections.defaultdict(lambda: [0, 0])
     wrong = []
     figures = collections.Counter()
     for faulty in (False, True):
@@ -128,6 +129,9 @@ def main():
                     tenth[0] += 1
                     tenth[1] += faulty and code in r.codes
                     tenth[2] += p
+                    one = by_code[(code, round(p, 2))]
+                    one[0] += 1
+                    one[1] += faulty and code in r.codes
             kind = kinds[r.name]
             kind[0] += 1
             kind[1] += not trouble
@@ -142,6 +146,9 @@ def main():
     for tenth in sorted(tenths):
         n, hit, p = tenths[tenth]
         print(f"  said {100 * p / n:.0f} %: {n} findings, {100 * hit / n:.0f} % true")
+    if args.tell:
+        for (code, p), (n, hit) in sorted(by_code.items()):
+            print(f"  {code} at {100 * p:.0f} %: {n}, {100 * hit / n:.0f} % true")
     print(dict(figures))
     recall = 1 - figures["missed"] / max(1, figures["faulty"])
     right = 1 - figures["wrong class"] / max(1, figures["faulty"] - figures["missed"])

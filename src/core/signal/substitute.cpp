@@ -45,8 +45,9 @@ bool isTooth(const std::optional<double>& value) {
 Result<SignalFault> parseFault(std::string_view text) {
   const Error wrong{"--fault", std::nullopt,
                     "\"" + text::shortened(std::string(text), 40) + "\" is no fault",
-                    "missing-tooth:13, shallow-tooth:13,40, wide-gap:13,30, runout:20 or "
-                    "dropout:START_S,LENGTH_S,flat|rail|ground"};
+                    "missing-tooth:13, shallow-tooth:13,40, wide-gap:13,30, runout:20, "
+                    "level-step:START_S,BY, dropout:START_S,LENGTH_S,flat|rail|ground or "
+                    "crackle:START_S,LENGTH_S,flat|rail|ground"};
   const auto colon = text.find(':');
   if (colon == std::string_view::npos) {
     return wrong;
@@ -69,12 +70,18 @@ Result<SignalFault> parseFault(std::string_view text) {
   if (kind == "runout" && parts.size() == 1 && first && *first >= 0 && *first < 100) {
     return SignalFault(Runout{*first});
   }
-  if (kind == "dropout" && parts.size() == 3 && first && *first >= 0 && second && *second > 0) {
+  if (kind == "level-step" && parts.size() == 2 && first && *first >= 0 && second) {
+    return SignalFault(LevelStep{*first, *second});
+  }
+  const bool crackles = kind == "crackle";
+  if ((kind == "dropout" || crackles) && parts.size() == 3 && first && *first >= 0 && second &&
+      *second > 0) {
     for (const auto& [name, level] :
          {std::pair{"flat", DropLevel::flat}, std::pair{"rail", DropLevel::rail},
           std::pair{"ground", DropLevel::ground}}) {
       if (parts[2] == name) {
-        return SignalFault(Drop{*first, *second, level});
+        return crackles ? SignalFault(Crackle{*first, *second, level})
+                        : SignalFault(Drop{*first, *second, level});
       }
     }
   }
@@ -184,7 +191,17 @@ constexpr double kBitS = 50e-6;
 
 class Maker {
  public:
-  explicit Maker(const Substitute& wanted) : w_(wanted), ring_(wanted) {}
+  explicit Maker(const Substitute& wanted) : w_(wanted), ring_(wanted) {
+    for (const auto& fault : w_.faults) {
+      if (const auto* c = std::get_if<Crackle>(&fault)) {
+        for (const auto& span : crackle(c->startS, c->lengthS, w_.disturbance.seed)) {
+          bursts_.push_back({span, c->level});
+        }
+      }
+    }
+    std::stable_sort(bursts_.begin(), bursts_.end(),
+                     [](const Burst& a, const Burst& b) { return a.span.startS < b.span.startS; });
+  }
 
   std::vector<float> make() {
     const auto count = static_cast<std::size_t>(std::llround(w_.durationS * w_.rateHz));
@@ -201,11 +218,16 @@ class Maker {
           value = dropped(drop->level);
         }
       }
-      out.push_back(static_cast<float>(w_.senseOhm && isCurrent() ? value * *w_.senseOhm : value));
+      if (const auto* burst = burstAt(t)) {
+        value = dropped(burst->level);
+      }
+      value = w_.senseOhm && isCurrent() ? value * *w_.senseOhm : value;
+      out.push_back(static_cast<float>(value + stepsAt(t)));
       const double next = w_.kmh(static_cast<double>(i + 1) / w_.rateHz);
       turned += hzAt((speed + next) / 2) / w_.rateHz;
       speed = next;
     }
+    disturb(out, w_.rateHz, w_.disturbance);
     return out;
   }
 
@@ -215,6 +237,28 @@ class Maker {
   }
 
  private:
+  struct Burst {
+    Span span;
+    DropLevel level;
+  };
+  // Asked for times that rise.
+  const Burst* burstAt(double t) {
+    while (burst_ < bursts_.size() && t >= bursts_[burst_].span.endS) {
+      ++burst_;
+    }
+    const bool within = burst_ < bursts_.size() && t >= bursts_[burst_].span.startS;
+    return within ? &bursts_[burst_] : nullptr;
+  }
+
+  [[nodiscard]] double stepsAt(double t) const {
+    double sum = 0;
+    for (const auto& fault : w_.faults) {
+      const auto* step = std::get_if<LevelStep>(&fault);
+      sum += step && t >= step->startS ? step->by : 0;
+    }
+    return sum;
+  }
+
   [[nodiscard]] double hzAt(double kmh) const {
     return physics::toothHz(kmh, w_.teeth, w_.circumferenceM);
   }
@@ -299,6 +343,8 @@ class Maker {
 
   const Substitute& w_;
   RingShape ring_;
+  std::vector<Burst> bursts_;
+  std::size_t burst_ = 0;
   double startS_ = -1e9;
   double tooth_ = -1;
 };

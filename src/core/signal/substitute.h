@@ -11,6 +11,7 @@
 
 #include "core/capture/record.h"
 #include "core/circuit/line.h"
+#include "core/signal/disturbed.h"
 
 namespace haybale::signal {
 
@@ -36,10 +37,22 @@ struct Drop {
   double lengthS;
   DropLevel level;
 };
-using SignalFault = std::variant<MissingTooth, ShallowTooth, WideGap, Runout, Drop>;
+/// A contact that opens and closes many times within a stretch.
+struct Crackle {
+  double startS;
+  double lengthS;
+  DropLevel level;
+};
+/// The level that everything rides on goes elsewhere and stays there.
+struct LevelStep {
+  double startS;
+  double by;  ///< in the unit of the record
+};
+using SignalFault =
+    std::variant<MissingTooth, ShallowTooth, WideGap, Runout, Drop, Crackle, LevelStep>;
 
 /// Reads "missing-tooth:13", "shallow-tooth:13,40", "wide-gap:13,30", "runout:20",
-/// "dropout:0.5,0.1,flat".
+/// "dropout:0.5,0.1,flat", "crackle:0.5,0.2,ground", "level-step:1.2,0.4".
 [[nodiscard]] Result<SignalFault> parseFault(std::string_view text);
 
 struct Substitute {
@@ -56,6 +69,7 @@ struct Substitute {
   double durationS = 2;
   bool reverse = false;  ///< coded kinds say the direction
   std::vector<SignalFault> faults;
+  Disturbance disturbance;
 };
 
 /// One channel over a uniform time. The record begins a quarter of a tooth before its first rise,

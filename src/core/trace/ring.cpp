@@ -4,6 +4,7 @@
 
 #include "core/base/parallel.h"
 #include "core/trace/levels.h"
+#include "core/trace/periods.h"
 #include "core/trace/swell.h"
 #include "core/trace/teeth.h"
 
@@ -128,17 +129,28 @@ std::optional<Size> sizeFromMarks(const Deviations& d) {
 // A swell once a turn tells the size too, when it is clear and lasts over enough turns.
 std::optional<Size> sizeFromSwell(const std::vector<double>& swell) {
   const int most = std::min<int>(kMostTeeth, static_cast<int>(swell.size() / 3));
+  if (most <= kLeastTeeth) {
+    return std::nullopt;
+  }
   Wave best;
   double at = 0;
-  // Steps of 0.15 %: a third of a tooth at the largest ring.
-  const double steps = most > kLeastTeeth ? std::log(most / double{kLeastTeeth}) / 0.0015 : 0;
-  for (int i = 0; i <= static_cast<int>(steps); ++i) {
-    const double teeth = kLeastTeeth * std::exp(0.0015 * i);
+  const auto look = [&](double teeth) {
     const Wave wave = waveOver(swell, teeth);
     if (wave.share > best.share) {
       best = wave;
       at = teeth;
     }
+  };
+  // Strong periods from the spectrum, then by halves of its resolution to a hundredth of it.
+  constexpr std::size_t kCandidates = 6;
+  for (const double period : likelyPeriods(swell, kLeastTeeth, most, kCandidates)) {
+    look(period);
+  }
+  const double resolution = 1 / static_cast<double>(swell.size());
+  for (double step = 0.5 * resolution; at > 0 && step > 0.005 * resolution; step /= 2) {
+    const double f = 1 / at;
+    look(1 / (f + step));
+    look(1 / (f - step));
   }
   // Half a tooth of error shows after size / (2 turns) turns; fewer turns than that do not settle
   // it.
