@@ -446,6 +446,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>%1 Aufträge wurden übernommen.</translation>
   </message>
   <message>
+   <source>%1 jobs, %2 of them closed, %3 proved, %4 came back.</source>
+   <translation>%1 Aufträge, davon %2 abgeschlossen, %3 bewiesen, %4 kamen wieder.</translation>
+  </message>
+  <message>
    <source>%1 legs kept; it reacts at %2.</source>
    <translation>%1 Stücke behalten; es reagiert bei %2.</translation>
   </message>
@@ -674,6 +678,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>, Ader {}</translation>
   </message>
   <message>
+   <source>, {:.0f} min</source>
+   <translation>, {:.0f} min</translation>
+  </message>
+  <message>
    <source>, {:.0f} min to reach</source>
    <translation>, {:.0f} min bis dahin</translation>
   </message>
@@ -720,6 +728,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>1 dropout</source>
    <translation>1 Aussetzer</translation>
+  </message>
+  <message>
+   <source>1 job</source>
+   <translation>1 Auftrag</translation>
   </message>
   <message>
    <source>1 to 8</source>
@@ -876,6 +888,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>A coil that swings under a steel tool is alive; it may still be weak.</source>
    <translation>Eine Spule, die unter Stahl schwingt, lebt; schwach kann sie noch sein.</translation>
+  </message>
+  <message>
+   <source>A fault was isolated in %1 minutes on average.</source>
+   <translation>Ein Fehler war im Mittel in %1 Minuten eingegrenzt.</translation>
   </message>
   <message>
    <source>A few ohms where the other wheel has a thousand is no good contact, it is a shorted coil.</source>
@@ -1322,6 +1338,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Mit Stufe 1 beginnen: ein Fehler, ein Rad, alles Werkzeug.</translation>
   </message>
   <message>
+   <source>Beginning of the vehicles' name</source>
+   <translation>Anfang des Fahrzeugnamens</translation>
+  </message>
+  <message>
    <source>Bend and pinch {}, one place after the other, and steer lock to lock.</source>
    <translation>Biegen und drücken: {}, eine Stelle nach der anderen, und von Anschlag zu Anschlag lenken.</translation>
   </message>
@@ -1370,8 +1390,20 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Gebrochen, wo es sich biegt</translation>
   </message>
   <message>
+   <source>By bench (all jobs)</source>
+   <translation>Nach Werkplatz (alle Aufträge)</translation>
+  </message>
+  <message>
+   <source>By month of closing</source>
+   <translation>Nach Monat des Abschlusses</translation>
+  </message>
+  <message>
    <source>By sound card</source>
    <translation>Mit Soundkarte</translation>
+  </message>
+  <message>
+   <source>By vehicle</source>
+   <translation>Nach Fahrzeug</translation>
   </message>
   <message>
    <source>C, S, Delete, &lt; &gt;</source>
@@ -1794,6 +1826,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Signal einspeisen</translation>
   </message>
   <message>
+   <source>Figures</source>
+   <translation>Zahlen</translation>
+  </message>
+  <message>
    <source>Filings from the brake</source>
    <translation>Abrieb von der Bremse</translation>
   </message>
@@ -1836,6 +1872,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Fit a new sensor</source>
    <translation>Neuen Sensor einbauen</translation>
+  </message>
+  <message>
+   <source>Fleet report...</source>
+   <translation>Flottenbericht...</translation>
   </message>
   <message>
    <source>Flex {} while the reading is watched</source>
@@ -3106,6 +3146,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Nur auf den Böcken</translation>
   </message>
   <message>
+   <source>Only vehicles whose name begins with</source>
+   <translation>Nur Fahrzeuge, deren Name beginnt mit</translation>
+  </message>
+  <message>
    <source>Only when steering</source>
    <translation>Nur beim Lenken</translation>
   </message>
@@ -3620,6 +3664,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Save the exercise</source>
    <translation>Die Übung sichern</translation>
+  </message>
+  <message>
+   <source>Save the figures as a table</source>
+   <translation>Die Zahlen als Tabelle sichern</translation>
+  </message>
+  <message>
+   <source>Save the fleet report</source>
+   <translation>Den Flottenbericht sichern</translation>
   </message>
   <message>
    <source>Save the job</source>
@@ -5365,6 +5417,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Worauf es baut</translation>
   </message>
   <message>
+   <source>What it was</source>
+   <translation>Was es war</translation>
+  </message>
+  <message>
    <source>What may be done now</source>
    <translation>Was jetzt getan werden kann</translation>
   </message>
@@ -5453,6 +5509,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Was {} antwortet</translation>
   </message>
   <message>
+   <source>Wheel speed circuits of the fleet</source>
+   <translation>Raddrehzahlkreise der Flotte</translation>
+  </message>
+  <message>
+   <source>Wheel speed circuits of {}</source>
+   <translation>Raddrehzahlkreise von {}</translation>
+  </message>
+  <message>
    <source>Wheel speed sensor job</source>
    <translation>Auftrag Raddrehzahlsensor</translation>
   </message>
@@ -5503,6 +5567,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Where it stands</source>
    <translation>Wie es steht</translation>
+  </message>
+  <message>
+   <source>Where it was</source>
+   <translation>Wo es war</translation>
   </message>
   <message>
    <source>Where the leads are</source>
@@ -6103,6 +6171,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>all of the table</source>
    <translation>die ganze Tabelle</translation>
+  </message>
+  <message>
+   <source>all of them</source>
+   <translation>alle</translation>
   </message>
   <message>
    <source>all plugged in</source>
@@ -8185,6 +8257,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>jetzt nichts falsch</translation>
   </message>
   <message>
+   <source>nothing yet</source>
+   <translation>noch nichts</translation>
+  </message>
+  <message>
    <source>now</source>
    <translation>jetzt</translation>
   </message>
@@ -9313,6 +9389,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>sie streuen nicht: andere Teile nehmen</translation>
   </message>
   <message>
+   <source>this bench, before it had a name</source>
+   <translation>dieser Platz, bevor er einen Namen hatte</translation>
+  </message>
+  <message>
    <source>tick every hole once it is sealed</source>
    <translation>jedes Loch abhaken, sobald es versiegelt ist</translation>
   </message>
@@ -10049,12 +10129,20 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>{} ist {} {}{}.</translation>
   </message>
   <message>
+   <source>{} jobs</source>
+   <translation>{} Aufträge</translation>
+  </message>
+  <message>
    <source>{} keeps the {}.</source>
    <translation>{} hält: {}.</translation>
   </message>
   <message>
    <source>{} of output per hertz {} the {}.</source>
    <translation>{} Ausgang je Hertz {}: {}.</translation>
+  </message>
+  <message>
+   <source>{} of these came back.</source>
+   <translation>{} davon kamen wieder.</translation>
   </message>
   <message>
    <source>{} of {} made; {:.1f} % left to doubt{}.</source>

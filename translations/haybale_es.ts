@@ -446,6 +446,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Se incorporaron %1 trabajos.</translation>
   </message>
   <message>
+   <source>%1 jobs, %2 of them closed, %3 proved, %4 came back.</source>
+   <translation>%1 trabajos, %2 de ellos cerrados, %3 probados, %4 volvieron.</translation>
+  </message>
+  <message>
    <source>%1 legs kept; it reacts at %2.</source>
    <translation>%1 tramos guardados; reacciona en %2.</translation>
   </message>
@@ -674,6 +678,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>, hilo {}</translation>
   </message>
   <message>
+   <source>, {:.0f} min</source>
+   <translation>, {:.0f} min</translation>
+  </message>
+  <message>
    <source>, {:.0f} min to reach</source>
    <translation>, {:.0f} min hasta llegar</translation>
   </message>
@@ -720,6 +728,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>1 dropout</source>
    <translation>1 corte</translation>
+  </message>
+  <message>
+   <source>1 job</source>
+   <translation>1 trabajo</translation>
   </message>
   <message>
    <source>1 to 8</source>
@@ -876,6 +888,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>A coil that swings under a steel tool is alive; it may still be weak.</source>
    <translation>Una bobina que oscila ante un hierro está viva; aún puede ser débil.</translation>
+  </message>
+  <message>
+   <source>A fault was isolated in %1 minutes on average.</source>
+   <translation>Un fallo se aisló en %1 minutos de media.</translation>
   </message>
   <message>
    <source>A few ohms where the other wheel has a thousand is no good contact, it is a shorted coil.</source>
@@ -1322,6 +1338,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Empiece con el nivel 1: una avería, una rueda, todas las herramientas.</translation>
   </message>
   <message>
+   <source>Beginning of the vehicles' name</source>
+   <translation>Comienzo del nombre de los vehículos</translation>
+  </message>
+  <message>
    <source>Bend and pinch {}, one place after the other, and steer lock to lock.</source>
    <translation>Doble y apriete {}, punto por punto, y gire de tope a tope.</translation>
   </message>
@@ -1370,8 +1390,20 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Roto donde se dobla</translation>
   </message>
   <message>
+   <source>By bench (all jobs)</source>
+   <translation>Por puesto (todos los trabajos)</translation>
+  </message>
+  <message>
+   <source>By month of closing</source>
+   <translation>Por mes de cierre</translation>
+  </message>
+  <message>
    <source>By sound card</source>
    <translation>Por tarjeta de sonido</translation>
+  </message>
+  <message>
+   <source>By vehicle</source>
+   <translation>Por vehículo</translation>
   </message>
   <message>
    <source>C, S, Delete, &lt; &gt;</source>
@@ -1794,6 +1826,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Dar una señal</translation>
   </message>
   <message>
+   <source>Figures</source>
+   <translation>Cifras</translation>
+  </message>
+  <message>
    <source>Filings from the brake</source>
    <translation>Limaduras del freno</translation>
   </message>
@@ -1836,6 +1872,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Fit a new sensor</source>
    <translation>Montar un sensor nuevo</translation>
+  </message>
+  <message>
+   <source>Fleet report...</source>
+   <translation>Informe de la flota...</translation>
   </message>
   <message>
    <source>Flex {} while the reading is watched</source>
@@ -3106,6 +3146,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Solo sobre los caballetes</translation>
   </message>
   <message>
+   <source>Only vehicles whose name begins with</source>
+   <translation>Solo vehículos cuyo nombre empieza por</translation>
+  </message>
+  <message>
    <source>Only when steering</source>
    <translation>Solo al girar</translation>
   </message>
@@ -3620,6 +3664,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Save the exercise</source>
    <translation>Guardar el ejercicio</translation>
+  </message>
+  <message>
+   <source>Save the figures as a table</source>
+   <translation>Guardar las cifras como tabla</translation>
+  </message>
+  <message>
+   <source>Save the fleet report</source>
+   <translation>Guardar el informe de la flota</translation>
   </message>
   <message>
    <source>Save the job</source>
@@ -5365,6 +5417,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Sobre qué está hecho</translation>
   </message>
   <message>
+   <source>What it was</source>
+   <translation>Qué era</translation>
+  </message>
+  <message>
    <source>What may be done now</source>
    <translation>Qué puede hacerse ahora</translation>
   </message>
@@ -5453,6 +5509,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Qué responde {}</translation>
   </message>
   <message>
+   <source>Wheel speed circuits of the fleet</source>
+   <translation>Circuitos de velocidad de rueda de la flota</translation>
+  </message>
+  <message>
+   <source>Wheel speed circuits of {}</source>
+   <translation>Circuitos de velocidad de rueda de {}</translation>
+  </message>
+  <message>
    <source>Wheel speed sensor job</source>
    <translation>Trabajo de sensor de rueda</translation>
   </message>
@@ -5503,6 +5567,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Where it stands</source>
    <translation>Cómo está</translation>
+  </message>
+  <message>
+   <source>Where it was</source>
+   <translation>Dónde estaba</translation>
   </message>
   <message>
    <source>Where the leads are</source>
@@ -6103,6 +6171,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>all of the table</source>
    <translation>toda la tabla</translation>
+  </message>
+  <message>
+   <source>all of them</source>
+   <translation>todos</translation>
   </message>
   <message>
    <source>all plugged in</source>
@@ -8185,6 +8257,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>nada mal ahora</translation>
   </message>
   <message>
+   <source>nothing yet</source>
+   <translation>aún nada</translation>
+  </message>
+  <message>
    <source>now</source>
    <translation>ahora</translation>
   </message>
@@ -9313,6 +9389,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>no varían: guardar otras piezas</translation>
   </message>
   <message>
+   <source>this bench, before it had a name</source>
+   <translation>este puesto, antes de tener nombre</translation>
+  </message>
+  <message>
    <source>tick every hole once it is sealed</source>
    <translation>marque cada agujero cuando esté sellado</translation>
   </message>
@@ -10049,12 +10129,20 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>{} está {} de {}{}.</translation>
   </message>
   <message>
+   <source>{} jobs</source>
+   <translation>{} trabajos</translation>
+  </message>
+  <message>
    <source>{} keeps the {}.</source>
    <translation>{} cumple: {}.</translation>
   </message>
   <message>
    <source>{} of output per hertz {} the {}.</source>
    <translation>{} de salida por hercio {}: {}.</translation>
+  </message>
+  <message>
+   <source>{} of these came back.</source>
+   <translation>{} de ellos volvieron.</translation>
   </message>
   <message>
    <source>{} of {} made; {:.1f} % left to doubt{}.</source>

@@ -10,6 +10,7 @@
 #include "core/base/uuid.h"
 #include "core/evidence/waveforms.h"
 #include "core/job/case_json.h"
+#include "store/figures.h"
 #include "store/logbook_check.h"
 #include "store/logbook_file.h"
 #include "store/logbook_sync.h"
@@ -122,6 +123,39 @@ int find(store::Logbook& book, const LogbookOptions& o, Streams streams) {
   if (o.json) {
     print(streams.out, out);
   }
+  return kDone;
+}
+
+int figures(store::Logbook& book, const LogbookOptions& o, Streams streams) {
+  const auto found = store::figuresOf(book.database());
+  if (!found) {
+    return fail(streams, found.error(), kCannot);
+  }
+  if (!o.json) {
+    streams.out << store::figuresCsv(*found).toStdString();
+    return kDone;
+  }
+  const auto rowsOf = [](const std::vector<store::Figure>& rows) {
+    Json out = Json::array();
+    for (const auto& row : rows) {
+      out.push_back({{"name", row.name.toStdString()},
+                     {"jobs", row.jobs},
+                     {"minutes", row.minutes},
+                     {"comebacks", row.comebacks}});
+    }
+    return out;
+  };
+  const Json out{{"jobs", found->jobs},
+                 {"closed", found->closed},
+                 {"proved", found->proved},
+                 {"comebacks", found->comebacks},
+                 {"minutes", found->minutes},
+                 {"months", rowsOf(found->months)},
+                 {"vehicles", rowsOf(found->vehicles)},
+                 {"faults", rowsOf(found->faults)},
+                 {"places", rowsOf(found->places)},
+                 {"benches", rowsOf(found->benches)}};
+  streams.out << out.dump(2, ' ', false, Json::error_handler_t::replace) << "\n";
   return kDone;
 }
 
@@ -264,6 +298,9 @@ void addLogbook(CLI::App& app, Action& chosen) {
   found->add_option("--most", o->most, "how many at most")->check(within(1, 1'000'000));
   found->add_flag("--json", o->json, "as JSON");
   command("tally", "What closed jobs turned out to be", tally)
+      ->add_flag("--json", o->json, "as JSON");
+  command("figures", "Closed jobs by month, vehicle, fault, place and bench; a table, or as JSON",
+          figures)
       ->add_flag("--json", o->json, "as JSON");
   command("export", "All jobs with all their states as JSON Lines", exportTo)
       ->add_option("-o,--output", o->file, "file to write")

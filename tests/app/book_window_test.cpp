@@ -285,5 +285,40 @@ TEST_F(BookWindow, LimitsGoOutAndComeInAsASheet) {
   EXPECT_NE(label("notice").find("mine.csv:2"), std::string::npos) << label("notice");
 }
 
+TEST_F(BookWindow, FiguresAreChartsAndAFleetReport) {
+  for (int n = 0; n < 3; ++n) {
+    startJob("Closed", n == 0 ? "Hay wagon" : "Straw carrier");
+    window->model().change(QStringLiteral("x"), [&](job::Case& c) {
+      c.closing.date = "2026-11-20";
+      c.closing.circuit = "RR";
+      c.closing.element = "sensor";
+      c.closing.fault = "sensor-open";
+      c.closing.minutes = 20;
+      c.closing.proved = true;
+    });
+  }
+  settle();
+  window->showView(MainWindow::kBook);
+  click(find<QPushButton>("book.page.figures"));
+  EXPECT_NE(label("figures.totals").find("3 jobs, 3 of them closed"), std::string::npos)
+      << label("figures.totals");
+  QTest::keyClicks(find<QLineEdit>("figures.vehicle"), QStringLiteral("straw"));
+  EXPECT_NE(label("figures.totals").find("2 jobs, 2 of them closed"), std::string::npos)
+      << label("figures.totals");
+  nextSave = QString::fromStdString(folder.file("fleet.html"));
+  click(find<QPushButton>("figures.report"));
+  const std::string report = test::read(nextSave.toStdString());
+  EXPECT_NE(report.find("Wheel speed circuits of straw"), std::string::npos);
+  EXPECT_NE(report.find("coil or sensor open"), std::string::npos);
+  EXPECT_NE(report.find("<svg"), std::string::npos);
+  nextSave = QString::fromStdString(folder.file("fleet.pdf"));
+  click(find<QPushButton>("figures.report"));
+  EXPECT_TRUE(test::read(nextSave.toStdString()).starts_with("%PDF"));
+  nextSave = QString::fromStdString(folder.file("figures.csv"));
+  click(find<QPushButton>("figures.csv"));
+  EXPECT_NE(test::read(nextSave.toStdString()).find("vehicle,\"Straw carrier\",2,20.0,0"),
+            std::string::npos);
+}
+
 }  // namespace
 }  // namespace haybale::app

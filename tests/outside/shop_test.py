@@ -101,6 +101,12 @@ def basics(cli, name):
     check(f"{name}: closed is said", state == ["closed"], state)
     tally = cli.json("tally", "--json")
     check(f"{name}: tally", len(tally) == 1 and tally[0]["jobs"] == 1, tally)
+    figures = cli.json("figures", "--json")
+    check(f"{name}: figures", (figures["jobs"], figures["closed"], figures["proved"]) == (6, 1, 1) and
+          [(f["name"], f["jobs"], f["minutes"]) for f in figures["months"]] == [("2026-11", 1, 12)] and
+          [f["name"] for f in figures["faults"]] == ["sensor-open"] and
+          sum(f["jobs"] for f in figures["benches"]) == 6, figures)
+    check(f"{name}: figures as a table", cli.out("figures").startswith("by,name,jobs"))
     check(f"{name}: check is sound", cli.run("check").returncode == 0, cli.run("check").stderr)
     for arguments, exit_, why in [(("get", "nobody", "-o", got), 1, "no such job"),
                                   (("put", "/no/such.json"), 3, "no such file"),

@@ -13,6 +13,7 @@
 #include "core/base/json.h"
 #include "core/job/case_json.h"
 #include "keeper.h"
+#include "store/figures.h"
 #include "store/logbook_file.h"
 #include "store/tallies.h"
 #include "support/haybale_test.h"
@@ -379,4 +380,42 @@ TEST_F(LogbookOf, TwoHundredTimesKilledNothingAcknowledgedIsLost) {
 }
 
 }  // namespace
+// Against counts made by hand from the same jobs.
+TEST_F(LogbookOf, FiguresAddUpWhatWasClosed) {
+  for (int n = 0; n < 6; ++n) {
+    auto c = closed(n, n < 4 ? "L3" : "sensor", n != 1, n == 2);
+    c.closing.fault = n < 4 ? "open" : "sensor-open";
+    c.closing.date = n < 2 ? "2026-10-30" : "2026-11-02";
+    ASSERT_HB_OK(book->keep(row(n), c));
+  }
+  ASSERT_HB_OK(book->keep(row(6), job(6)));
+  const auto all = figuresOf(book->database());
+  ASSERT_HB_OK(all);
+  EXPECT_EQ(all->jobs, 7);
+  EXPECT_EQ(all->closed, 6);
+  EXPECT_EQ(all->proved, 5);
+  EXPECT_EQ(all->comebacks, 1);
+  EXPECT_DOUBLE_EQ(all->minutes, 12.5);  // 10 to 15
+  ASSERT_EQ(all->months.size(), 2U);
+  EXPECT_EQ(all->months[0].name, QStringLiteral("2026-10")) << "the latest last";
+  EXPECT_EQ(all->months[0].jobs, 2);
+  EXPECT_EQ(all->months[1].jobs, 4);
+  ASSERT_EQ(all->faults.size(), 2U);
+  EXPECT_EQ(all->faults[0].name, QStringLiteral("open")) << "most frequent first";
+  EXPECT_EQ(all->faults[0].jobs, 4);
+  EXPECT_DOUBLE_EQ(all->faults[0].minutes, 11.5);
+  EXPECT_EQ(all->faults[0].comebacks, 1);
+  ASSERT_EQ(all->benches.size(), 1U);
+  EXPECT_EQ(all->benches[0].jobs, 7) << "open ones too";
+  const auto blue = figuresOf(book->database(), QStringLiteral("hay WAGON"));
+  ASSERT_HB_OK(blue);
+  EXPECT_EQ(blue->jobs, 4);
+  EXPECT_EQ(blue->closed, 3);
+  ASSERT_EQ(blue->vehicles.size(), 1U);
+  EXPECT_EQ(blue->vehicles[0].name, QStringLiteral("Hay wagon blue"));
+  EXPECT_EQ(figuresOf(book->database(), QStringLiteral("' OR 1=1 --"))->jobs, 0);
+  const QString csv = figuresCsv(*all);
+  EXPECT_TRUE(csv.contains(QStringLiteral("fault,\"open\",4,11.5,1\n"))) << csv.toStdString();
+}
+
 }  // namespace haybale::store

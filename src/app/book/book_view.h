@@ -1,6 +1,7 @@
-// Logbook: jobs, and what is known to be good.
+// Logbook: jobs, what they add up to, what is known to be good, where it all lives.
 #pragma once
 
+#include "app/book/figures_page.h"
 #include "app/book/goods_page.h"
 #include "app/book/jobs_page.h"
 #include "app/book/shop_page.h"
@@ -12,14 +13,16 @@ class BookView : public PageTabs {
   Q_OBJECT
 
  public:
-  enum Page { kJobs, kGoods, kShop };
+  enum Page { kJobs, kFigures, kGoods, kShop };
   BookView(JobModel& model, JobBook& book, QWidget* parent = nullptr);
   [[nodiscard]] JobsPage* jobs() const { return jobs_; }
+  [[nodiscard]] FiguresPage* figures() const { return figures_; }
   [[nodiscard]] GoodsPage* goods() const { return goods_; }
   [[nodiscard]] ShopPage* shop() const { return shop_; }
 
  private:
   JobsPage* jobs_;
+  FiguresPage* figures_;
   GoodsPage* goods_;
   ShopPage* shop_;
 };

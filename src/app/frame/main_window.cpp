@@ -226,6 +226,7 @@ void MainWindow::connectRecords() {
   connect(logbook_->jobs(), &JobsPage::said, this, &MainWindow::say);
   connect(logbook_->goods(), &GoodsPage::said, this, &MainWindow::say);
   connect(logbook_->shop(), &ShopPage::said, this, &MainWindow::say);
+  connect(logbook_->figures(), &FiguresPage::said, this, &MainWindow::say);
   connect(logbook_->jobs(), &JobsPage::opened, this, [this] { showView(kLine); });
   connect(logbook_->jobs(), &JobsPage::fileWanted, files_, &BookFiles::ask);
   if (const auto status = book_.open(); !status) {
