@@ -1190,6 +1190,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Es bewegen sich nur {:.0f} Stufen von {} des Geräts: feineren Bereich wählen oder AC koppeln, bevor etwas beurteilt wird.</translation>
   </message>
   <message>
+   <source>All that moves is noise of {} about {}: no wheel is seen in it.</source>
+   <translation>Alles, was sich bewegt, ist Rauschen von {} um {}: darin ist kein Rad zu sehen.</translation>
+  </message>
+  <message>
    <source>An active sensor that is unplugged from its module gives no signal: plugged in, back-probed, then again.</source>
    <translation>Ein aktiver Sensor, vom Steuergerät getrennt, gibt kein Signal: gesteckt von hinten messen, dann noch einmal.</translation>
   </message>
@@ -3978,8 +3982,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Der Reihe nach</translation>
   </message>
   <message>
-   <source>Steps and what they were worth</source>
-   <translation>Schritte, und was sie wert waren</translation>
+   <source>Steps, where suspicion stood, and what they were worth</source>
+   <translation>Schritte, wo der Verdacht stand, und was sie wert waren</translation>
   </message>
   <message>
    <source>Still open: {} leads with {:.0f} %</source>
@@ -4865,6 +4869,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Das kürzeste dauerte so lange wie {:.1f} Zähne.</translation>
   </message>
   <message>
+   <source>The shortest sensible way</source>
+   <translation>Der kürzeste vernünftige Weg</translation>
+  </message>
+  <message>
+   <source>The shortest sensible way: %1 min</source>
+   <translation>Der kürzeste vernünftige Weg: %1 min</translation>
+  </message>
+  <message>
    <source>The shortest sensible way: {}</source>
    <translation>Der kürzeste vernünftige Weg: {}</translation>
   </message>
@@ -5007,6 +5019,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>This fault has no degrees.</source>
    <translation>Dieser Fehler hat keine Grade.</translation>
+  </message>
+  <message>
+   <source>This file is another job than it was: its id is not the same. What was not saved of it then (%1) is in the logbook.</source>
+   <translation>Diese Datei ist ein anderer Auftrag als vorher: ihre Kennung ist nicht dieselbe. Was von ihm damals nicht gesichert war (%1), steht im Werkstattbuch.</translation>
   </message>
   <message>
    <source>This is the state that is shown.</source>
@@ -6473,6 +6489,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>beste</translation>
   </message>
   <message>
+   <source>better, and what it does not prove</source>
+   <translation>besser, und was es nicht beweist</translation>
+  </message>
+  <message>
    <source>between 2 and 400 million samples</source>
    <translation>zwischen 2 und 400 Millionen Abtastwerte</translation>
   </message>
@@ -7659,6 +7679,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>it cannot be measured there on this vehicle</source>
    <translation>das ist an diesem Fahrzeug dort nicht messbar</translation>
+  </message>
+  <message>
+   <source>it gave</source>
+   <translation>ergab</translation>
   </message>
   <message>
    <source>it gives</source>
@@ -8965,6 +8989,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Verdacht auf </translation>
   </message>
   <message>
+   <source>suspicion then</source>
+   <translation>Verdacht danach</translation>
+  </message>
+  <message>
    <source>swap the two</source>
    <translation>die beiden tauschen</translation>
   </message>
@@ -9813,10 +9841,6 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>was gesehen wurde</translation>
   </message>
   <message>
-   <source>what would have told more</source>
-   <translation>was mehr gesagt hätte</translation>
-  </message>
-  <message>
    <source>wheel</source>
    <translation>Rad</translation>
   </message>
@@ -9965,8 +9989,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>wird getan ...</translation>
   </message>
   <message>
-   <source>worth of the best</source>
-   <translation>vom Besten wert</translation>
+   <source>worth</source>
+   <translation>wert</translation>
   </message>
   <message>
    <source>would not be the same when the job is opened again</source>

@@ -1190,6 +1190,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Solo se mueven {:.0f} escalones de {} del aparato: elija una escala más fina o acople en AC antes de juzgar.</translation>
   </message>
   <message>
+   <source>All that moves is noise of {} about {}: no wheel is seen in it.</source>
+   <translation>Todo lo que se mueve es ruido de {} en torno a {}: no se ve ninguna rueda.</translation>
+  </message>
+  <message>
    <source>An active sensor that is unplugged from its module gives no signal: plugged in, back-probed, then again.</source>
    <translation>Un sensor activo suelto de su módulo no da señal: enchufado, por detrás, y repita.</translation>
   </message>
@@ -3978,8 +3982,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Paso a paso</translation>
   </message>
   <message>
-   <source>Steps and what they were worth</source>
-   <translation>Pasos, y lo que valieron</translation>
+   <source>Steps, where suspicion stood, and what they were worth</source>
+   <translation>Pasos, dónde estaba la sospecha y qué valían</translation>
   </message>
   <message>
    <source>Still open: {} leads with {:.0f} %</source>
@@ -4865,6 +4869,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>El más corto duró como {:.1f} dientes.</translation>
   </message>
   <message>
+   <source>The shortest sensible way</source>
+   <translation>La vía sensata más corta</translation>
+  </message>
+  <message>
+   <source>The shortest sensible way: %1 min</source>
+   <translation>La vía sensata más corta: %1 min</translation>
+  </message>
+  <message>
    <source>The shortest sensible way: {}</source>
    <translation>La vía sensata más corta: {}</translation>
   </message>
@@ -5007,6 +5019,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>This fault has no degrees.</source>
    <translation>Este fallo no tiene grados.</translation>
+  </message>
+  <message>
+   <source>This file is another job than it was: its id is not the same. What was not saved of it then (%1) is in the logbook.</source>
+   <translation>Este archivo es otro trabajo que antes: su identificador no es el mismo. Lo que entonces no se guardó de él (%1) está en el registro.</translation>
   </message>
   <message>
    <source>This is the state that is shown.</source>
@@ -6473,6 +6489,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>mejor</translation>
   </message>
   <message>
+   <source>better, and what it does not prove</source>
+   <translation>mejor, y lo que no prueba</translation>
+  </message>
+  <message>
    <source>between 2 and 400 million samples</source>
    <translation>entre 2 y 400 millones de muestras</translation>
   </message>
@@ -7659,6 +7679,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>it cannot be measured there on this vehicle</source>
    <translation>en este vehículo no puede medirse ahí</translation>
+  </message>
+  <message>
+   <source>it gave</source>
+   <translation>dio</translation>
   </message>
   <message>
    <source>it gives</source>
@@ -8965,6 +8989,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>sospecha de </translation>
   </message>
   <message>
+   <source>suspicion then</source>
+   <translation>sospecha después</translation>
+  </message>
+  <message>
    <source>swap the two</source>
    <translation>intercambie los dos</translation>
   </message>
@@ -9813,10 +9841,6 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>lo que se vio</translation>
   </message>
   <message>
-   <source>what would have told more</source>
-   <translation>qué habría dicho más</translation>
-  </message>
-  <message>
    <source>wheel</source>
    <translation>rueda</translation>
   </message>
@@ -9965,8 +9989,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>haciéndolo ...</translation>
   </message>
   <message>
-   <source>worth of the best</source>
-   <translation>valor frente al mejor</translation>
+   <source>worth</source>
+   <translation>valía</translation>
   </message>
   <message>
    <source>would not be the same when the job is opened again</source>

@@ -100,13 +100,28 @@ Json truthJson(const practice::Truth& t) {
           {"fault", t.fault}};
 }
 
+Json suspectsJson(const practice::Step& step) {
+  Json out = Json::array();
+  for (const auto& [element, share] : step.suspects) {
+    out.push_back({{"element", element}, {"share", share}});
+  }
+  return out;
+}
+
 Json scoreJson(const practice::Score& s) {
   Json steps = Json::array();
   for (const auto& step : s.steps) {
     steps.push_back({{"test", job::testJson(step.test)},
                      {"worth_bits", step.worthBits},
                      {"best_bits", step.bestBits},
-                     {"better", step.better}});
+                     {"better", step.better},
+                     {"gave", step.shown},
+                     {"suspects", suspectsJson(step)},
+                     {"traps", step.traps}});
+  }
+  Json best = Json::array();
+  for (const auto& step : s.best.steps) {
+    best.push_back({{"what", step.what}, {"gave", step.shown}, {"minutes", step.minutes}});
   }
   return {{"right", s.right},
           {"points", s.points},
@@ -117,7 +132,8 @@ Json scoreJson(const practice::Score& s) {
           {"guessed_parts", s.guessedParts},
           {"holes", s.holes},
           {"hints", s.hints},
-          {"steps", std::move(steps)}};
+          {"steps", std::move(steps)},
+          {"best_way", std::move(best)}};
 }
 
 // One line of the trainee's; an error is a line that cannot be read.

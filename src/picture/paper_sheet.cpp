@@ -100,12 +100,12 @@ Report trainerSheet(const practice::PaperExercise& paper) {
         Paragraph{about.lesson + (about.lesson.empty() ? "" : ". ") + about.debrief});
   }
   out.blocks.push_back(
-      Heading{2, sayf("The shortest sensible way: {}", minutesText(paper.minutes))});
+      Heading{2, sayf("The shortest sensible way: {}", minutesText(paper.way.minutes))});
   Table way;
   way.head = {say("step"), say("it gives"), say("takes")};
   way.widths = {0.62, 0.26, 0.12};
   int number = 0;
-  for (const auto& step : paper.way) {
+  for (const auto& step : paper.way.steps) {
     way.rows.push_back(cells(
         {std::to_string(++number) + ". " + step.what, step.shown, minutesText(step.minutes)}));
   }

@@ -104,6 +104,35 @@ TEST_F(Identity, AFileAnotherProgramChangedIsKeptBeside) {
   EXPECT_FALSE(QFile::exists(QString::fromStdString(folder.file("ours.haybale.other-2.json"))));
 }
 
+// One letter of the id damaged, and the unsaved reading hangs on a job that no file is of.
+TEST_F(Identity, AFileWhoseIdChangedSaysWhereItsUnsavedChangesAre) {
+  const std::string path = folder.file("ford.haybale.json");
+  window->model().startNew();
+  window->model().change(QStringLiteral("x"), [](job::Case& c) { c.title = "The ford"; });
+  typeReading("C2.w pair 1100 unplugged");
+  nextSave = QString::fromStdString(path);
+  ASSERT_TRUE(window->save());
+  typeReading("C2.w pair 1101 unplugged");
+  settle();
+  const QString was = window->model().jobId();
+  window->close();
+  window.reset();
+  std::string text = test::read(path);
+  const auto at = text.find(was.toStdString());
+  ASSERT_NE(at, std::string::npos);
+  text[at] = text[at] == 'a' ? 'b' : 'a';
+  test::write(path, text);
+  reopen();
+  window->openLast();
+  EXPECT_EQ(job().evidence.size(), 1U);
+  EXPECT_NE(label("notice").find("What was not saved of it then (The ford) is in the logbook"),
+            std::string::npos)
+      << label("notice");
+  const auto kept = book().logbook()->load(was);
+  ASSERT_HB_OK(kept);
+  EXPECT_EQ(kept->evidence.size(), 2U);
+}
+
 TEST_F(Identity, AnOlderCopyIsNotTakenForTheLatest) {
   typeReading("C2.w pair 1100 unplugged");
   const QString file = saveAs("job.haybale.json");

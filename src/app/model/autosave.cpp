@@ -117,6 +117,27 @@ std::optional<Kept> readAutosave(const QString& id) {
   return std::nullopt;
 }
 
+std::optional<Kept> unsavedOfAnother(const QString& path, const QString& id) {
+  // The path stands near the beginning of each, written as JSON.
+  constexpr qint64 kHead = 8192;
+  const std::string written =
+      Json(path.toStdString()).dump(-1, ' ', false, Json::error_handler_t::replace);
+  const QDir folder(stateFolder() + QStringLiteral("/autosave"));
+  for (const auto& name : folder.entryList({QStringLiteral("*.json")}, QDir::Files, QDir::Time)) {
+    QFile file(folder.filePath(name));
+    const QString other = name.chopped(5);
+    if (other == id || !file.open(QIODevice::ReadOnly) ||
+        !file.read(kHead).contains(QByteArray::fromStdString(written))) {
+      continue;
+    }
+    auto kept = parseKept(other, file.fileName().toStdString());
+    if (kept && kept->unsaved && kept->path == path) {
+      return std::move(*kept);
+    }
+  }
+  return std::nullopt;
+}
+
 void removeAutosave(const QString& id) {
   QFile::remove(autosaveFile(id));
 }

@@ -38,6 +38,9 @@ Status writeAutosave(const Kept& kept, const job::Case& job, bool flush);
 /// Empty when there is none, or it cannot be read; one that cannot is put aside as ID.json.damaged,
 /// never overwritten. Entries that cannot be read are kept aside in the case.
 [[nodiscard]] std::optional<Kept> readAutosave(const QString& id);
+/// Unsaved changes that were made to this file while it was another job than `id`: since then its
+/// id was changed or damaged, or another job was copied over it. Empty when there are none.
+[[nodiscard]] std::optional<Kept> unsavedOfAnother(const QString& path, const QString& id);
 void removeAutosave(const QString& id);
 
 /// Jobs opened before, latest first: paths, and "unsaved:ID" for jobs never saved whose autosave is

@@ -73,6 +73,12 @@ Status JobModel::open(const QString& path) {
       emit said(tr("Changes that were not saved are back. Undo shows the file as it was saved."),
                 false);
     }
+  } else if (const auto other = unsavedOfAnother(absolute, jobId())) {
+    emit said(tr("This file is another job than it was: its id is not the same. What was not saved "
+                 "of it then (%1) is in the logbook.")
+                  .arg(QString::fromStdString(other->job.title.empty() ? other->id.toStdString()
+                                                                       : other->job.title)),
+              true);
   }
   noteRecent(absolute);
   noteForDesktop(absolute);

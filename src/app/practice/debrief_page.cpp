@@ -30,16 +30,35 @@ DebriefPage::DebriefPage(PracticeDesk& desk, QWidget* parent) : QWidget(parent),
   rows->addWidget(verdict_);
   rows->addWidget(points_);
   rows->addWidget(lesson_);
-  rows->addWidget(partHead(tr("Your way, and what would have told more"), this));
-  steps_ =
-      plainTable(this, "debrief.steps",
-                 {tr("step"), tr("worth of the best"), tr("what would have told more")}, false);
-  steps_->setAccessibleName(tr("Steps and what they were worth"));
-  steps_->setColumnWidth(0, 330);
-  steps_->setColumnWidth(1, 140);
-  steps_->horizontalHeader()->setSectionResizeMode(2, QHeaderView::Stretch);
-  steps_->setWordWrap(true);
-  rows->addWidget(steps_, 1);
+  auto* ways = new QHBoxLayout;
+  ways->setSpacing(20);
+  auto* own = new QVBoxLayout;
+  own->addWidget(partHead(tr("Your way, and what would have told more"), this));
+  steps_ = plainTable(this, "debrief.steps",
+                      {tr("step"), tr("it gave"), tr("suspicion then"), tr("worth"),
+                       tr("better, and what it does not prove")},
+                      false);
+  steps_->setAccessibleName(tr("Steps, where suspicion stood, and what they were worth"));
+  steps_->setColumnWidth(0, 190);
+  steps_->setColumnWidth(1, 90);
+  steps_->setColumnWidth(2, 110);
+  steps_->setColumnWidth(3, 58);
+  steps_->horizontalHeader()->setSectionResizeMode(4, QHeaderView::Stretch);
+  wrapRows(steps_, 30);
+  own->addWidget(steps_, 1);
+  ways->addLayout(own, 5);
+  auto* shortest = new QVBoxLayout;
+  best_ = partHead({}, this);
+  shortest->addWidget(best_);
+  way_ = plainTable(this, "debrief.way", {tr("step"), tr("it gives"), tr("min")}, false);
+  way_->setAccessibleName(tr("The shortest sensible way"));
+  way_->setColumnWidth(1, 90);
+  way_->setColumnWidth(2, 44);
+  way_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
+  wrapRows(way_, 30);
+  shortest->addWidget(way_, 1);
+  ways->addLayout(shortest, 3);
+  rows->addLayout(ways, 1);
   auto* act = new QHBoxLayout;
   another_ = new QPushButton(tr("Another vehicle"), this);
   another_->setObjectName(QStringLiteral("debrief.another"));
@@ -78,18 +97,67 @@ void DebriefPage::tell() {
   const QString lesson = q(about.lesson);
   lesson_->setText((lesson.isEmpty() ? QString() : lesson + QStringLiteral(". ")) +
                    q(about.debrief));
+  fillSteps(s);
+  fillWay(s);
+  another_->setFocus();
+}
+
+void DebriefPage::fillSteps(const practice::Score& s) {
   steps_->setRowCount(static_cast<int>(s.steps.size()));
   int row = 0;
   for (const auto& step : s.steps) {
+    QStringList suspects;
+    for (const auto& [element, share] : step.suspects) {
+      suspects << tr("%1 %2 %").arg(q(element)).arg(100 * share, 0, 'f', 0);
+    }
+    QStringList told;
+    if (!step.better.empty()) {
+      told << q(step.better);
+    }
+    for (const auto& trap : step.traps) {
+      told << q(trap);
+    }
     ++row;
     putRow(steps_, row - 1,
-           {QStringLiteral("%1. %2").arg(row).arg(q(diagnosis::titleFor(step.test))),
-            tr("%1 %").arg(100 * practice::shareOfBest(step), 0, 'f', 0), q(step.better)},
-           {1});
+           {QStringLiteral("%1. %2").arg(row).arg(q(diagnosis::titleFor(step.test))), q(step.shown),
+            suspects.join(QLatin1Char('\n')),
+            tr("%1 %").arg(100 * practice::shareOfBest(step), 0, 'f', 0),
+            told.join(QLatin1Char('\n'))},
+           {3});
   }
-  steps_->resizeRowsToContents();
-  another_->setFocus();
 }
+
+void DebriefPage::fillWay(const practice::Score& s) {
+  best_->setText(tr("The shortest sensible way: %1 min").arg(s.bestMinutes, 0, 'f', 0));
+  way_->setRowCount(static_cast<int>(s.best.steps.size()));
+  int row = 0;
+  for (const auto& step : s.best.steps) {
+    ++row;
+    putRow(way_, row - 1,
+           {QStringLiteral("%1. %2").arg(row).arg(q(step.what)), q(step.shown),
+            QString::number(step.minutes, 'f', 0)},
+           {2});
+  }
+}
+
+namespace {
+
+QString tableHtml(const QTableWidget& table) {
+  QString out = QStringLiteral("<table border='1' cellspacing='0' cellpadding='3' width='100%'>");
+  for (int row = -1; row < table.rowCount(); ++row) {
+    out += QStringLiteral("<tr>");
+    for (int column = 0; column < table.columnCount(); ++column) {
+      const auto* item = row < 0 ? table.horizontalHeaderItem(column) : table.item(row, column);
+      const QString text = item ? item->text().toHtmlEscaped() : QString();
+      out += QStringLiteral("<td>%1</td>")
+                 .arg(QString(text).replace(QLatin1Char('\n'), QStringLiteral("<br>")));
+    }
+    out += QStringLiteral("</tr>");
+  }
+  return out + QStringLiteral("</table>");
+}
+
+}  // namespace
 
 QString DebriefPage::asHtml() const {
   QString out = QStringLiteral("<h2>%1</h2><p>%2</p><p><b>%3</b></p><p>%4</p><p><i>%5</i></p>")
@@ -97,15 +165,8 @@ QString DebriefPage::asHtml() const {
                          q(desk_.play()->known().complaint.text).toHtmlEscaped(),
                          verdict_->text().toHtmlEscaped(), points_->text().toHtmlEscaped(),
                          lesson_->text().toHtmlEscaped());
-  out += QStringLiteral("<table border='1' cellspacing='0' cellpadding='3' width='100%'>");
-  for (int row = 0; row < steps_->rowCount(); ++row) {
-    out += QStringLiteral("<tr>");
-    for (int column = 0; column < 3; ++column) {
-      out += QStringLiteral("<td>%1</td>").arg(steps_->item(row, column)->text().toHtmlEscaped());
-    }
-    out += QStringLiteral("</tr>");
-  }
-  return out + QStringLiteral("</table>");
+  return out + tableHtml(*steps_) +
+         QStringLiteral("<h3>%1</h3>").arg(best_->text().toHtmlEscaped()) + tableHtml(*way_);
 }
 
 void DebriefPage::savePage() {

@@ -26,6 +26,8 @@ class DebriefPage : public QWidget {
 
  private:
   void savePage();
+  void fillSteps(const practice::Score& s);
+  void fillWay(const practice::Score& s);
   [[nodiscard]] QString asHtml() const;
 
   PracticeDesk& desk_;
@@ -33,6 +35,8 @@ class DebriefPage : public QWidget {
   QLabel* points_;
   QLabel* lesson_;
   QTableWidget* steps_;
+  QLabel* best_;
+  QTableWidget* way_;
   QPushButton* another_;
 };
 

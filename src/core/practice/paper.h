@@ -5,7 +5,7 @@
 #include <string>
 #include <vector>
 
-#include "core/practice/practice_case.h"
+#include "core/practice/shortest_way.h"
 
 namespace haybale::practice {
 
@@ -16,18 +16,10 @@ struct PaperAnswer {
   std::string shown;  ///< "1.1 kΩ"
 };
 
-/// One step of the shortest sensible way.
-struct PaperStep {
-  std::string what;
-  std::string shown;
-  double minutes = 0;
-};
-
 struct PaperExercise {
   PracticeCase about;
   std::vector<PaperAnswer> answers;  ///< the circuit in question first
-  std::vector<PaperStep> way;        ///< as the program itself would go
-  double minutes = 0;                ///< of that way
+  Way way;                           ///< as the program itself would go
 };
 
 /// Asks the made-up vehicle everything a trainee may ask. The same case and seed give the same

@@ -19,7 +19,6 @@ namespace {
 
 constexpr double kHintMinutes = 1;
 constexpr double kSpoken = 0.8;  // share from which the readings speak for a part
-constexpr int kMostTests = 40;
 
 std::string whyNot(const job::Case& c, const circuit::Circuit& circuit, const circuit::Test& test) {
   const auto intrusion = diagnosis::intrusionOf(circuit, test);
@@ -118,18 +117,40 @@ Answer Play::make(const circuit::Test& test) {
     return out;
   }
   book(test, minutes);
-  job::Evidence e;
-  e.id = known_.nextEvidenceId();
-  e.test = test;
-  e.reading = *reading;
-  known_.evidence.push_back(std::move(e));
+  noteDown(known_, test, *reading);
   assessment_.reset();
   score_.minutes += minutes;
   score_.spent += minutes / 60 * known_.costs.hour;
   score_.holes += intrusion >= diagnosis::Intrusion::pierce && !again ? 1 : 0;
+  bookWhatItGave();
   out.reading = std::move(reading);
   out.minutes = minutes;
   return out;
+}
+
+// What came of the step: read now, told at the end.
+void Play::bookWhatItGave() {
+  constexpr std::size_t kSuspects = 3;
+  Step& step = score_.steps.back();
+  const auto& a = assessment();
+  if (!a.views.empty()) {
+    step.shown = a.views.back().shown;
+    for (const auto& trap : a.views.back().traps) {
+      step.traps.push_back(trap.text);
+    }
+  }
+  for (const auto& s : a.conclusion.suspects) {
+    const auto same = std::find_if(step.suspects.begin(), step.suspects.end(),
+                                   [&](const auto& known) { return known.first == s.element; });
+    if (same != step.suspects.end()) {
+      same->second += s.share;
+    } else {
+      step.suspects.emplace_back(s.element, s.share);
+    }
+  }
+  std::stable_sort(step.suspects.begin(), step.suspects.end(),
+                   [](const auto& x, const auto& y) { return x.second > y.second; });
+  step.suspects.resize(std::min(step.suspects.size(), kSuspects));
 }
 
 Worked Play::fit(const std::string& element) {
@@ -199,7 +220,7 @@ Hint Play::hint() {
   ++score_.hints;
   out.minutes = kHintMinutes;
   score_.minutes += kHintMinutes;
-  const bool enough = score_.steps.size() >= kMostTests;
+  const bool enough = score_.steps.size() >= kMostSteps;
   if (!enough && std::none_of(mended_.begin(), mended_.end(), [](bool m) { return m; })) {
     diagnosis::Guide guide(known_, folder_);
     while (const auto* ask = guide.ask()) {
@@ -252,28 +273,23 @@ bool Play::isRight(const std::string& element, const std::string& fault) const {
 }
 
 // The way the program itself would go, on a vehicle like it.
-double Play::bestMinutes() const {
+Way Play::bestWay() const {
   const std::string folder = folder_ + "/best";
   std::error_code ignored;
   std::filesystem::create_directories(folder, ignored);
   const auto vehicle = vehicleOf(about_, hidden_, seed_, folder);
-  diagnosis::Guide guide(about_.shown, folder, {kMostTests, 1e9});
-  while (const auto* ask = guide.ask()) {
-    if (const auto reading = vehicle->answer(ask->test)) {
-      guide.answer(*reading);
-    } else {
-      guide.cannot();
-    }
-  }
+  auto way = shortestWay(
+      about_, [&](const circuit::Test& test) { return vehicle->answer(test); }, folder);
   std::filesystem::remove_all(folder, ignored);
-  return guide.minutes();
+  return way;
 }
 
 Score Play::say(const std::string& element, const std::string& fault) {
   if (!over_) {
     over_ = true;
     score_.right = isRight(element, fault);
-    score_.bestMinutes = bestMinutes();
+    score_.best = bestWay();
+    score_.bestMinutes = score_.best.minutes;
     score_.points = pointsOf(score_);
   }
   return score_;

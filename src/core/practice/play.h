@@ -71,7 +71,8 @@ class Play {
  private:
   Worked work(const std::string& element, bool newPart);
   [[nodiscard]] bool isRight(const std::string& element, const std::string& fault) const;
-  [[nodiscard]] double bestMinutes() const;
+  [[nodiscard]] Way bestWay() const;
+  void bookWhatItGave();
   void book(const circuit::Test& test, double minutes);
 
   PracticeCase about_;

@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "core/circuit/test.h"
+#include "core/practice/shortest_way.h"
 
 namespace haybale::practice {
 
@@ -14,6 +15,10 @@ struct Step {
   double worthBits = 0;
   double bestBits = 0;  ///< of the step that would have told most for its minutes
   std::string better;   ///< that step in words; empty when this one was as good
+  std::string shown;    ///< what it gave
+  /// Where suspicion stood behind it: elements and shares, the likeliest first, three at most.
+  std::vector<std::pair<std::string, double>> suspects;
+  std::vector<std::string> traps;  ///< what this reading does not prove, and was met
 };
 
 struct Score {
@@ -28,6 +33,7 @@ struct Score {
   int holes = 0;
   int hints = 0;
   std::vector<Step> steps;
+  Way best;  ///< the shortest sensible way, step by step
 };
 
 /// 100 for the shortest sensible way; up to 35 fewer for minutes beyond a quarter more than that,

@@ -273,6 +273,13 @@ void scaleLevels(ChannelAnalysis& out, double scale) {
   }
 }
 
+// A few steps of a converter whose range is far wider are no picture of a signal.
+bool isOfSteps(const Distribution& d, double step, double steps) {
+  constexpr double kOfTheRange = 0.02;
+  return step > 0 && d.max() - d.min() < steps * step &&
+         step < kOfTheRange * std::max(std::abs(d.max()), std::abs(d.min()));
+}
+
 }  // namespace
 
 ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const Options& options) {
@@ -318,7 +325,10 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
   if (reading.resting) {
     reading.moves = whatMoves(*reading.resting, samples.size(), record.time);
     const bool forward = reading.moves == Moves::telegrams || reading.moves == Moves::words;
+    // What a noisy step or two make of a feed is no telegram.
+    constexpr double kStepsOfAFeed = 3.5;
     const bool currents = out.unit == units::Unit::volt && !sensed && !forward &&
+                          !isOfSteps(d, out.converterStep, kStepsOfAFeed) &&
                           reading.asked != Signal::passive && reading.asked != Signal::hall;
     if (const auto about =
             currents ? feedSide(*reading.resting, samples.size(), record.time) : std::nullopt) {
@@ -342,11 +352,7 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
     findFaults(out, options);
     return out;
   }
-  // A few steps of a converter whose range is far wider are no picture of a signal.
-  constexpr double kSteps = 6.5;
-  constexpr double kOfTheRange = 0.02;
-  if (out.converterStep > 0 && d.max() - d.min() < kSteps * out.converterStep &&
-      out.converterStep < kOfTheRange * std::max(std::abs(d.max()), std::abs(d.min()))) {
+  if (constexpr double kSteps = 6.5; isOfSteps(d, out.converterStep, kSteps)) {
     out.unresolved = true;
     measureFlat(out, d);
     out.levels.peakToPeak = d.max() - d.min();

@@ -10,7 +10,7 @@
 namespace haybale::trace {
 
 // Confidences: the share of such findings that were true on 3,000 captures made by other code
-// (tests/outside/records.py, seed 12), rounded. Of what is said and never blamed:
+// (tests/outside/records.py, seeds 12 and 1), rounded. Of what is said and never blamed:
 inline constexpr double kHint = 0.3;
 // Of a line that goes flat, or of a swell once a turn:
 inline constexpr double kFlatTrue = 0.97;
@@ -27,6 +27,7 @@ class Judge {
   [[nodiscard]] std::string level(double value) const;
   [[nodiscard]] bool passive() const;
   void shiftOrSilence();
+  bool onlyNoise();
   void lineAlone();
   void shiftOrFew();
   void protocol();
@@ -40,6 +41,7 @@ class Judge {
   void placeAt(const IrregularTooth& t);
   [[nodiscard]] double sure(const IrregularTooth& t) const;
   [[nodiscard]] double isTrue(const IrregularTooth& t) const;
+  [[nodiscard]] Severity blame(const IrregularTooth& t) const;
   void gaps(const std::vector<IrregularTooth>& teeth);
   void loneGap();
   void runout();

@@ -18,12 +18,11 @@ constexpr double kWeakFluxMwb = 0.15;  // passive: far below any sound sensor at
 constexpr double kLowLeastA = 0.0056, kLowMostA = 0.0084;
 constexpr double kHighLeastA = 0.0112, kHighMostA = 0.0168;
 constexpr double kLevelStepTrue = 0.97;
-constexpr double kOpenOnceTrue = 0.84;
+constexpr double kOpenOnceTrue = 0.92;
 constexpr double kShortOnceTrue = 0.95;
 constexpr double kManyDropoutsTrue = 0.98;
 constexpr double kCurrentTrue = 0.97;
 constexpr double kRustlesTrue = 0.95;
-constexpr double kUnevenTrue = 0.45;
 
 }  // namespace
 
@@ -143,16 +142,17 @@ void Judge::currents() {
   check(high, kHighLeastA, kHighMostA, "upper");
 }
 
+// Said, and blamed by nothing: of 40 such records none had a contact that crackles (seeds 1, 7077).
 void Judge::evenness() {
   // Of a cycle of a few samples nobody tells noise from edges.
   constexpr double kLeastSamples = 24;
   const bool fine = !a_.frequencyHz || a_.rateHz > kLeastSamples * a_.frequencyHz->median;
   if (fine && a_.levels.peakToPeak > 0 && a_.levels.noiseRms > kNoisyShare * a_.levels.peakToPeak) {
-    add(Code::noisy, Where::wiring, Severity::suspect, kUnevenTrue,
+    add(Code::noisy, Where::wiring, Severity::note, kHint,
         sayf("Noise of {} rides on {}: a poor shield or contact.", level(a_.levels.noiseRms),
              level(a_.levels.peakToPeak)));
   } else if (a_.unevenPercent > kUnevenPercent && alternates()) {
-    add(Code::noisy, Where::wiring, Severity::suspect, kUnevenTrue,
+    add(Code::noisy, Where::wiring, Severity::note, kHint,
         sayf("The pulses come unevenly, by {:.0f} % from one to the next: noise, or a "
              "loose part.",
              a_.unevenPercent));

@@ -86,14 +86,14 @@ TEST(Paper, AsksEverythingOnceAndGoesTheShortestWay) {
   const auto p = *caseCalled("hay-wagon-blue", 1);
   const auto paper = paperOf(p, 1, folder.path());
   ASSERT_GT(paper.answers.size(), 40U);
-  ASSERT_FALSE(paper.way.empty());
-  EXPECT_GT(paper.minutes, 0);
+  ASSERT_FALSE(paper.way.steps.empty());
+  EXPECT_GT(paper.way.minutes, 0);
   double sum = 0;
-  for (const auto& step : paper.way) {
+  for (const auto& step : paper.way.steps) {
     EXPECT_FALSE(step.shown.empty()) << step.what;
     sum += step.minutes;
   }
-  EXPECT_NEAR(sum, paper.minutes, 1e-9);
+  EXPECT_NEAR(sum, paper.way.minutes, 1e-9);
   std::set<std::string> asked;
   for (const auto& a : paper.answers) {
     EXPECT_FALSE(a.shown.empty()) << a.what;
