@@ -22,15 +22,40 @@ struct Deviations {
   std::vector<char> perhaps;  // absent, unless the wheel was slow there
 };
 
+// How far the gap behind tooth `at` is off a cubic through the two on either side, as a share: a
+// hand's swell bends that curve along, a gap of the ring's own stands out of it. NaN where one of
+// the five is not known.
+double offTheCurve(const std::vector<Tooth>& teeth, std::size_t at) {
+  const auto log = [&](std::size_t i) {
+    const Tooth& t = teeth[i];
+    return t.periodS > 0 && t.lost == 0 && t.pitch > 0 ? std::log(t.periodS) : std::nan("");
+  };
+  if (at < 2 || at + 2 >= teeth.size()) {
+    return std::nan("");
+  }
+  const double one = (log(at - 1) + log(at + 1)) / 2;
+  const double two = (log(at - 2) + log(at + 2)) / 2;
+  return std::expm1(log(at) - (4 * one - two) / 3);
+}
+
+// What both ways of expecting a gap agree on.
+double agreed(double off, double curve) {
+  if (std::isnan(curve)) {
+    return off;
+  }
+  return off * curve <= 0 ? 0 : std::copysign(std::min(std::abs(off), std::abs(curve)), off);
+}
+
 Deviations deviationsOf(const std::vector<Tooth>& teeth) {
   const double nan = std::nan("");
   const auto size = static_cast<std::size_t>(teeth.back().number) + 1;
   Deviations out{std::vector<double>(size, nan), std::vector<double>(size, nan),
                  std::vector<char>(size, 0), std::vector<char>(size, 0)};
-  for (const auto& t : teeth) {
+  for (std::size_t i = 0; i < teeth.size(); ++i) {
+    const Tooth& t = teeth[i];
     const auto at = static_cast<std::size_t>(t.number);
     if (t.pitch > 0 && t.lost == 0) {
-      out.pitch[at] = t.pitch - 1;
+      out.pitch[at] = agreed(t.pitch - 1, offTheCurve(teeth, i));
     }
     if (t.strength > 0) {
       out.strength[at] = t.strength - 1;

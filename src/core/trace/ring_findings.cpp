@@ -72,10 +72,10 @@ double Judge::sure(const IrregularTooth& t) const {
   return std::min(0.97, often * (1 - 0.5 / std::max(1, t.of)) * a_.ring->sureness);
 }
 
-// How often what recurs like this is true: below kSureEnough two of five, above it nineteen of
-// twenty and more (seeds 12 and 1).
+// How often what recurs like this is true: below kSureEnough half of
+// them, above it nineteen of twenty and more (seeds 12, 1 and 2).
 double Judge::isTrue(const IrregularTooth& t) const {
-  constexpr double kLeast = 0.93, kRise = 0.055, kHardly = 0.42;
+  constexpr double kLeast = 0.93, kRise = 0.055, kHardly = 0.53;
   return sure(t) < kSureEnough ? kHardly
                                : kLeast + kRise * (sure(t) - kSureEnough) / (1 - kSureEnough);
 }
@@ -85,13 +85,15 @@ Severity Judge::blame(const IrregularTooth& t) const {
   return sure(t) < kSureEnough ? Severity::suspect : Severity::fault;
 }
 
-// One gap wider and the rest even is a ring that cracked open; a wide gap beside a narrow one is
-// a tooth out of its place.
+// One gap wider and the rest even is a ring that cracked open; a wide gap beside one that is
+// narrower by much the same is a tooth out of its place.
 void Judge::gaps(const std::vector<IrregularTooth>& teeth) {
   const auto beside = [&](const IrregularTooth& t, ToothKind kind) {
     return std::any_of(teeth.begin(), teeth.end(), [&](const IrregularTooth& o) {
       const int apart = std::abs(o.position - t.position);
-      return o.kind == kind && (apart == 1 || apart == a_.ring->teeth - 1);
+      constexpr double kMuchTheSame = 0.5;
+      return o.kind == kind && o.amountPercent > kMuchTheSame * t.amountPercent &&
+             (apart == 1 || apart == a_.ring->teeth - 1);
     });
   };
   const auto wide =
