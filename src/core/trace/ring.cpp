@@ -17,6 +17,7 @@ constexpr long kMostAbsent = 4;  // neighbouring teeth that a ring may lack
 // What is folded: how far each position is from even, by its number.
 struct Deviations {
   std::vector<double> pitch;     // NaN: not known
+  std::vector<double> agreed;    // likewise, what both ways of expecting a gap agree on
   std::vector<double> strength;  // NaN: not known
   std::vector<char> absent;
   std::vector<char> perhaps;  // absent, unless the wheel was slow there
@@ -49,13 +50,15 @@ double agreed(double off, double curve) {
 Deviations deviationsOf(const std::vector<Tooth>& teeth) {
   const double nan = std::nan("");
   const auto size = static_cast<std::size_t>(teeth.back().number) + 1;
-  Deviations out{std::vector<double>(size, nan), std::vector<double>(size, nan),
-                 std::vector<char>(size, 0), std::vector<char>(size, 0)};
+  const std::vector<double> unknown(size, nan);
+  const std::vector<char> no(size, 0);
+  Deviations out{unknown, unknown, unknown, no, no};
   for (std::size_t i = 0; i < teeth.size(); ++i) {
     const Tooth& t = teeth[i];
     const auto at = static_cast<std::size_t>(t.number);
     if (t.pitch > 0 && t.lost == 0) {
-      out.pitch[at] = agreed(t.pitch - 1, offTheCurve(teeth, i));
+      out.pitch[at] = t.pitch - 1;
+      out.agreed[at] = agreed(t.pitch - 1, offTheCurve(teeth, i));
     }
     if (t.strength > 0) {
       out.strength[at] = t.strength - 1;
@@ -108,7 +111,7 @@ std::vector<double> marks(const Deviations& d) {
       const double times = std::isnan(value) ? 0 : value / unit;
       return std::abs(times) > 5 ? std::clamp(times, -12.0, 12.0) : 0;
     };
-    out[i] = d.absent[i] ? 15 : beyond(d.pitch[i], pitch) + beyond(d.strength[i], strength);
+    out[i] = d.absent[i] ? 15 : beyond(d.agreed[i], pitch) + beyond(d.strength[i], strength);
   }
   return out;
 }
@@ -190,6 +193,7 @@ std::optional<Size> sizeFromSwell(const std::vector<double>& swell) {
 
 struct Position {
   std::vector<double> pitch;
+  std::vector<double> agreed;
   std::vector<double> strength;
   int absent = 0;
   int perhaps = 0;
@@ -206,6 +210,7 @@ std::vector<Position> fold(const Deviations& d, int teeth) {
     p.perhaps += d.perhaps[i] ? 1 : 0;
     if (!std::isnan(d.pitch[i])) {
       p.pitch.push_back(d.pitch[i]);
+      p.agreed.push_back(d.agreed[i]);
     }
     if (!std::isnan(d.strength[i])) {
       p.strength.push_back(d.strength[i]);
@@ -239,19 +244,19 @@ void judge(const Position& p, int position, double scatter, std::vector<Irregula
     return;
   }
   const double least = std::max(kPitchOff, 4 * scatter);
-  const int wide = countOff(p.pitch, [&](double v) { return v > least; });
-  const int narrow = countOff(p.pitch, [&](double v) { return v < -least; });
+  const int wide = countOff(p.agreed, [&](double v) { return v > least; });
+  const int narrow = countOff(p.agreed, [&](double v) { return v < -least; });
   const int shallow = countOff(p.strength, [](double v) { return v < -kStrengthOff; });
   if (often(shallow, p.strength.size())) {
     out.push_back({position, ToothKind::shallow, -100 * middleOf(p.strength), shallow,
                    static_cast<int>(p.strength.size())});
   }
-  if (often(wide, p.pitch.size())) {
-    out.push_back({position, ToothKind::wide, 100 * middleOf(p.pitch), wide,
-                   static_cast<int>(p.pitch.size())});
-  } else if (often(narrow, p.pitch.size())) {
-    out.push_back({position, ToothKind::narrow, -100 * middleOf(p.pitch), narrow,
-                   static_cast<int>(p.pitch.size())});
+  if (often(wide, p.agreed.size())) {
+    out.push_back({position, ToothKind::wide, 100 * middleOf(p.agreed), wide,
+                   static_cast<int>(p.agreed.size())});
+  } else if (often(narrow, p.agreed.size())) {
+    out.push_back({position, ToothKind::narrow, -100 * middleOf(p.agreed), narrow,
+                   static_cast<int>(p.agreed.size())});
   }
 }
 
