@@ -41,10 +41,11 @@ DebriefPage::DebriefPage(PracticeDesk& desk, QWidget* parent) : QWidget(parent),
   steps_->setAccessibleName(tr("Steps, where suspicion stood, and what they were worth"));
   steps_->setColumnWidth(0, 190);
   steps_->setColumnWidth(1, 90);
-  steps_->setColumnWidth(2, 110);
+  steps_->setColumnWidth(2, 130);
   steps_->setColumnWidth(3, 58);
   steps_->horizontalHeader()->setSectionResizeMode(4, QHeaderView::Stretch);
   wrapRows(steps_, 30);
+  steps_->setShowGrid(true);
   own->addWidget(steps_, 1);
   ways->addLayout(own, 5);
   auto* shortest = new QVBoxLayout;
@@ -56,6 +57,7 @@ DebriefPage::DebriefPage(PracticeDesk& desk, QWidget* parent) : QWidget(parent),
   way_->setColumnWidth(2, 44);
   way_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
   wrapRows(way_, 30);
+  way_->setShowGrid(true);
   shortest->addWidget(way_, 1);
   ways->addLayout(shortest, 3);
   rows->addLayout(ways, 1);
@@ -107,7 +109,8 @@ void DebriefPage::fillSteps(const practice::Score& s) {
   int row = 0;
   for (const auto& step : s.steps) {
     QStringList suspects;
-    for (const auto& [element, share] : step.suspects) {
+    for (std::size_t i = 0; i < step.suspects.size() && i < 2; ++i) {
+      const auto& [element, share] = step.suspects[i];
       suspects << tr("%1 %2 %").arg(q(element)).arg(100 * share, 0, 'f', 0);
     }
     QStringList told;
@@ -120,7 +123,7 @@ void DebriefPage::fillSteps(const practice::Score& s) {
     ++row;
     putRow(steps_, row - 1,
            {QStringLiteral("%1. %2").arg(row).arg(q(diagnosis::titleFor(step.test))), q(step.shown),
-            suspects.join(QLatin1Char('\n')),
+            suspects.join(QStringLiteral(", ")),
             tr("%1 %").arg(100 * practice::shareOfBest(step), 0, 'f', 0),
             told.join(QLatin1Char('\n'))},
            {3});

@@ -15,6 +15,7 @@ namespace {
 // Confidences: the share of such findings that were true on 3,000 captures made by other code
 // (tests/outside/records.py, seeds 12 and 1), rounded.
 constexpr double kRestMovesTrue = 0.82;
+constexpr double kProtocolTrue = 0.8;   // common practice, no source: no such record is among them
 constexpr double kGapLimitShare = 0.3;  // of the telegrams: common practice, no source
 
 double weight(const Finding& f) {
@@ -171,7 +172,10 @@ void Judge::protocol() {
   if (bothTwoLevel || coarse || ambiguous) {
     return;
   }
-  add(Code::wrongProtocol, Where::sensor, Severity::fault, 0.8,
+  // A line that lets go looks like anything: then its looks are told, and blamed for nothing.
+  const bool letsGo = !a_.dropouts.empty() || a_.levelSteps > 0;
+  add(Code::wrongProtocol, Where::sensor, letsGo ? Severity::note : Severity::fault,
+      letsGo ? kHint : kProtocolTrue,
       sayf("Asked to read it as {}, but the record looks {}.",
            kSignalNames[static_cast<std::size_t>(a_.signal)],
            kSignalNames[static_cast<std::size_t>(seen)]));
