@@ -1282,6 +1282,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Beim Einschalten, im Stand</translation>
   </message>
   <message>
+   <source>At the same moments as on {}: what they share lets go (supply, ground, module, or the scope's own lead), not this line alone.</source>
+   <translation>In denselben Augenblicken wie bei {}: was sie teilen, lässt los (Versorgung, Masse, Steuergerät oder die Leitung des Oszilloskops selbst), nicht diese Leitung allein.</translation>
+  </message>
+  <message>
    <source>At walking pace</source>
    <translation>Im Schritttempo</translation>
   </message>

@@ -1282,6 +1282,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Al dar contacto, parado</translation>
   </message>
   <message>
+   <source>At the same moments as on {}: what they share lets go (supply, ground, module, or the scope's own lead), not this line alone.</source>
+   <translation>En los mismos momentos que en {}: falla lo que comparten (alimentación, masa, módulo o el propio cable del osciloscopio), no solo esta línea.</translation>
+  </message>
+  <message>
    <source>At walking pace</source>
    <translation>A paso de hombre</translation>
   </message>

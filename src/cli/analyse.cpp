@@ -9,6 +9,7 @@
 #include "core/capture/open.h"
 #include "core/physics/tyre.h"
 #include "core/trace/analysis_json.h"
+#include "core/trace/common_mode.h"
 
 namespace haybale::cli {
 
@@ -133,6 +134,11 @@ int analyse(const AnalyseOptions& o, Streams streams) {
   for (const std::size_t index : *wanted) {
     channels.push_back(trace::analyse(*record, index, *options));
   }
+  std::vector<trace::ChannelAnalysis*> all;
+  for (auto& channel : channels) {
+    all.push_back(&channel);
+  }
+  trace::tellCommon(all);
   std::vector<trace::Comparison> comparisons;
   for (std::size_t i = 0; i < channels.size(); ++i) {
     for (std::size_t j = i + 1; j < channels.size(); ++j) {

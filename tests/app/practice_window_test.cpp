@@ -107,6 +107,10 @@ TEST_F(Practice, ACaseOfEveryLevelIsSolvedByKeysAlone) {
     EXPECT_TRUE(window->practice().desk().score().right) << id;
     EXPECT_NE(label("debrief.verdict").find("Right"), std::string::npos);
     EXPECT_NE(label("debrief.lesson").find(at->debrief), std::string::npos);
+    EXPECT_GT(find<QTableWidget>("debrief.way")->rowCount(), 0);
+    auto* steps = find<QTableWidget>("debrief.steps");
+    ASSERT_GT(steps->rowCount(), 0);
+    EXPECT_TRUE(steps->item(0, 2)->text().contains(QLatin1Char('%'))) << "where suspicion stood";
     goTo("debrief.another");
     key(Qt::Key_Space);
   }

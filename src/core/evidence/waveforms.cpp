@@ -4,6 +4,7 @@
 #include <filesystem>
 
 #include "core/base/text.h"
+#include "core/trace/common_mode.h"
 
 namespace haybale::diagnosis {
 
@@ -102,6 +103,36 @@ void compareWith(WaveformSet& out, const job::Evidence& own, const job::Evidence
   out.comparisons.insert_or_assign(own.id, *comparison);
 }
 
+// Wheels that were recorded together: what disturbs them together is of none of their lines.
+void tellCommonOf(WaveformSet& out) {
+  std::map<const capture::Record*, std::map<std::size_t, std::string>> together;  // ids by channel
+  for (const auto& [id, waveform] : out.waveforms) {
+    if (waveform.record && out.analyses.contains(id)) {
+      together[waveform.record.get()].emplace(waveform.channel, id);
+    }
+  }
+  for (const auto& [record, ids] : together) {
+    const auto lost = std::count_if(ids.begin(), ids.end(), [&](const auto& entry) {
+      const auto& a = *out.analyses.at(entry.second);
+      return !a.dropouts.empty() || a.levelSteps > 0;
+    });
+    if (lost < 2) {
+      continue;
+    }
+    std::vector<std::shared_ptr<trace::ChannelAnalysis>> copies;
+    std::vector<trace::ChannelAnalysis*> channels;
+    for (const auto& [channel, id] : ids) {
+      copies.push_back(std::make_shared<trace::ChannelAnalysis>(*out.analyses.at(id)));
+      channels.push_back(copies.back().get());
+    }
+    trace::tellCommon(channels);
+    std::size_t at = 0;
+    for (const auto& [channel, id] : ids) {
+      out.analyses.at(id) = copies[at++];
+    }
+  }
+}
+
 }  // namespace
 
 std::vector<Wanted> wantedOf(const job::Case& c, const std::string& folder, const std::string& path,
@@ -138,6 +169,7 @@ WaveformSet analyseWaveforms(const job::Case& c, const std::string& folder, Capt
         e.id, named(shelf.analysis(path, *record, {waveform.channel, traceOptions(c, *circuit)}),
                     circuit->name));
   }
+  tellCommonOf(out);
   for (const auto& circuit : c.circuits) {
     const circuit::Circuit* peer = circuit::peerOf(c.circuits, circuit);
     if (!peer) {

@@ -26,7 +26,8 @@ inline constexpr std::array<std::string_view, 6> kWhereNames{"none",   "ring",  
 enum class Severity { note, suspect, fault };
 inline constexpr std::array<std::string_view, 3> kSeverityNames{"note", "suspect", "fault"};
 
-/// What a finding says. `gapLimit`: coded widths say that the gap is at its limit.
+/// What a finding says. `gapLimit`: coded widths say that the gap is at its limit; `common`: of
+/// what several channels of one record share.
 enum class Code {
   healthy,
   noSignal,
@@ -45,9 +46,10 @@ enum class Code {
   wrongProtocol,
   coded,
   hum,
-  gapLimit
+  gapLimit,
+  common
 };
-inline constexpr std::array<std::string_view, 18> kCodeNames{"healthy",
+inline constexpr std::array<std::string_view, 19> kCodeNames{"healthy",
                                                              "no-signal",
                                                              "missing-tooth",
                                                              "damaged-tooth",
@@ -64,7 +66,8 @@ inline constexpr std::array<std::string_view, 18> kCodeNames{"healthy",
                                                              "wrong-protocol",
                                                              "coded",
                                                              "hum",
-                                                             "gap-limit"};
+                                                             "gap-limit",
+                                                             "common-disturbance"};
 [[nodiscard]] constexpr std::string_view nameOf(Code code) {
   return kCodeNames[static_cast<std::size_t>(code)];
 }

@@ -120,6 +120,32 @@ TEST(Playing, WorkTakesMinutesAndMoneyAndOnlyTheRightOneCures) {
   EXPECT_FALSE(play.make({}).cannot.empty()) << "over";
 }
 
+TEST(Playing, TheScoreTellsWhereSuspicionStoodAndTheShortestWay) {
+  const test::Folder folder;
+  Play play(*caseCalled("hay-wagon-blue", 1), 1, folder.path());
+  for (int n = 0; n < 2; ++n) {
+    const auto hint = play.hint();
+    ASSERT_TRUE(hint.test.has_value());
+    ASSERT_TRUE(play.make(*hint.test).reading.has_value());
+  }
+  const auto score = play.say("L3", "open");
+  ASSERT_EQ(score.steps.size(), 2U);
+  for (const auto& step : score.steps) {
+    EXPECT_FALSE(step.shown.empty());
+    ASSERT_FALSE(step.suspects.empty());
+    EXPECT_LE(step.suspects.size(), 3U);
+    double sum = 0;
+    for (const auto& [element, share] : step.suspects) {
+      EXPECT_FALSE(element.empty());
+      sum += share;
+    }
+    EXPECT_LE(sum, 1 + 1e-9);
+    EXPECT_GE(step.suspects.front().second, step.suspects.back().second);
+  }
+  ASSERT_FALSE(score.best.steps.empty());
+  EXPECT_EQ(score.best.minutes, score.bestMinutes);
+}
+
 TEST(Playing, WhatTheToolBoxDoesNotHoldCannotBeDone) {
   const test::Folder folder;
   auto p = *caseCalled("hay-wagon-blue", 1);
