@@ -317,6 +317,9 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
   // Nor are edges a few samples apart: it is no wider than the band where the line dwells.
   if (constexpr double kSuspect = 0.05; out.levels.noiseRms > kSuspect * range) {
     atMost(d.densest().width / 1.05);
+    if (const auto two = d.noiseOfTwo()) {
+      atMost(*two);
+    }
   }
   Reading reading{samples, record.time, &d, options};
   reading.asked = signalAskedFor(options.sensor);

@@ -126,6 +126,26 @@ Distribution::Band Distribution::densest() const {
   return out;
 }
 
+std::optional<double> Distribution::noiseOfTwo() const {
+  constexpr double kApart = 4;          // in widths of the wider one
+  constexpr double kNormalHalf = 1.35;  // width over sigma that holds half of a normal distribution
+  const auto densestFrom = [&](double first, double last) {
+    Band out{0, max_ - min_};
+    for (double from = first; from + 0.25 <= last + 1e-9; from += 0.01) {
+      const double width = quantile(from + 0.25) - quantile(from);
+      if (width < out.width) {
+        out = {quantile(from + 0.125), width};
+      }
+    }
+    return out;
+  };
+  const Band low = densestFrom(0, 0.5);
+  const Band high = densestFrom(0.5, 1);
+  const double width = std::max(low.width, high.width);
+  return high.middle - low.middle > kApart * width ? std::optional(width / kNormalHalf)
+                                                   : std::nullopt;
+}
+
 double Distribution::below(double value) const {
   if (value < low_) {
     return 0;

@@ -1,6 +1,7 @@
 // Levels of a trace that a few wild samples cannot move.
 #pragma once
 
+#include <optional>
 #include <span>
 #include <vector>
 
@@ -28,6 +29,10 @@ class Distribution {
     double width = 0;
   };
   [[nodiscard]] Band densest() const;
+  /// Noise about two plateaus that stand apart, at most, where neither holds as much as `densest`
+  /// asks for: the densest quarter of the samples below the middle, and above it. Empty: there are
+  /// no two.
+  [[nodiscard]] std::optional<double> noiseOfTwo() const;
   /// Share of the samples within [low, high].
   [[nodiscard]] double share(double low, double high) const;
 

@@ -141,5 +141,37 @@ TEST_P(FeedShorted, ItsTwoLevelsAreFoundBesideGround) {
 
 INSTANTIATE_TEST_SUITE_P(OfItsSteps, FeedShorted, testing::Values(0.005, 0.02, 0.15));
 
+// Nine samples a cycle of a current sensor: the edges take so many of them that neither level holds
+// two fifths.
+TEST(CoarseSquare, IsNoNoise) {
+  std::mt19937 random(5);
+  std::normal_distribution<double> noise(0, 0.02);
+  constexpr double kHz = 545.07, kSquareRate = 5000;
+  std::vector<float> v;
+  for (int i = 0; i < 15862; ++i) {
+    // Edges of an eighth of a cycle, as a filter leaves them.
+    const double at = std::fmod(kHz * i / kSquareRate, 1.0);
+    const double rising = std::clamp((at - 0.2) / 0.12, 0.0, 1.0);
+    const double falling = std::clamp((at - 0.7) / 0.12, 0.0, 1.0);
+    v.push_back(static_cast<float>(0.7 + 0.9 * (rising - falling) + noise(random)));
+  }
+  const auto two = Distribution(v).noiseOfTwo();
+  ASSERT_TRUE(two.has_value());
+  EXPECT_GT(*two, 0.019);
+  EXPECT_LT(*two, 0.04);
+  Options options;
+  options.sensor = circuit::SensorKind::active;
+  const auto a = analyse(recordOf(v, kSquareRate), 0, options);
+  ASSERT_TRUE(a.frequencyHz);
+  EXPECT_NEAR(a.frequencyHz->median, kHz, 0.01 * kHz);
+  EXPECT_EQ(a.findings.front().code, Code::healthy) << a.findings.front().text;
+  // One level and noise are no two.
+  std::vector<float> flat;
+  for (int i = 0; i < 20000; ++i) {
+    flat.push_back(static_cast<float>(1 + noise(random)));
+  }
+  EXPECT_FALSE(Distribution(flat).noiseOfTwo().has_value());
+}
+
 }  // namespace
 }  // namespace haybale::trace
