@@ -6073,6 +6073,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>ein schwacher Sensor</translation>
   </message>
   <message>
+   <source>a wet plug dries when it is unplugged</source>
+   <translation>ein nasser Stecker trocknet beim Abziehen</translation>
+  </message>
+  <message>
    <source>a wheel bearing mounted the wrong way round</source>
    <translation>ein verkehrt herum eingebautes Radlager</translation>
   </message>

@@ -6073,6 +6073,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>un sensor débil</translation>
   </message>
   <message>
+   <source>a wet plug dries when it is unplugged</source>
+   <translation>un conector mojado se seca al desenchufarlo</translation>
+  </message>
+  <message>
    <source>a wheel bearing mounted the wrong way round</source>
    <translation>un rodamiento montado al revés</translation>
   </message>

@@ -78,11 +78,15 @@ QWidget* EditorPage::truthBox() {
   slip_->setSuffix(QStringLiteral(" %"));
   slips->addWidget(new QLabel(tr("readings that are taken wrong"), box));
   slips->addWidget(slip_);
+  dries_ = new QCheckBox(tr("a wet plug dries when it is unplugged"), box);
+  dries_->setObjectName(QStringLiteral("editor.dries"));
   slips->addStretch();
   rows->addLayout(slips);
+  rows->addWidget(dries_);
   connect(first_, &TruthRow::changed, this, &EditorPage::changed);
   connect(second_, &TruthRow::changed, this, &EditorPage::changed);
   connect(slip_, &QSpinBox::valueChanged, this, &EditorPage::changed);
+  connect(dries_, &QCheckBox::toggled, this, &EditorPage::changed);
   return box;
 }
 

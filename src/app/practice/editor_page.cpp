@@ -205,6 +205,7 @@ void EditorPage::show(const practice::PracticeCase& p) {
   lesson_->setText(q(p.lesson));
   debrief_->setText(q(p.debrief));
   slip_->setValue(qRound(100 * p.slip));
+  dries_->setChecked(p.dries);
   fillCircuits();
   const auto choices = practice::choicesOf(c);
   first_->setChoices(choices);
@@ -242,6 +243,7 @@ void EditorPage::take() {
   draft_.lesson = lesson_->text().trimmed().toStdString();
   draft_.debrief = debrief_->text().trimmed().toStdString();
   draft_.slip = slip_->value() / 100.0;
+  draft_.dries = dries_->isChecked();
   c.complaint.text = complaint_->toPlainText().trimmed().toStdString();
   c.complaint.when = marked(when_, job::kWhenNames);
   c.toolbox = marked(tools_, job::kToolNames);

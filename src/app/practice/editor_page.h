@@ -72,6 +72,7 @@ class EditorPage : public QWidget {
   TruthRow* first_;
   TruthRow* second_;
   QSpinBox* slip_;
+  QCheckBox* dries_;
   QLineEdit* lesson_;
   QLineEdit* debrief_;
   SceneWidget* board_;

@@ -14,6 +14,7 @@ std::unique_ptr<sim::SimVehicle> vehicleOf(const PracticeCase& p,
   sim::SimOptions options;
   options.seed = seed;
   options.slip = p.slip;
+  options.dries = p.dries;
   options.folder = folder;
   auto out = std::make_unique<sim::SimVehicle>(p.shown, hidden.front().fault,
                                                hidden.front().severity, options);
@@ -32,7 +33,7 @@ std::vector<circuit::Test> movesOf(const job::Case& known) {
       const bool there = std::any_of(moves.begin(), moves.end(), [&](const circuit::Test& t) {
         return circuit::sameTest(t, test);
       });
-      if (test.circuit == name && !test.state.inject && !there) {
+      if (test.circuit == name && !there) {
         moves.push_back(std::move(test));
       }
     }

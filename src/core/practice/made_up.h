@@ -13,8 +13,8 @@ namespace haybale::practice {
     const PracticeCase& p, const std::vector<sim::HiddenFault>& hidden, std::uint32_t seed,
     const std::string& folder);
 
-/// Everything a trainee may ask of any circuit, the one in question first; what only the window
-/// can do (a substitute signal) is left out.
+/// Everything a trainee may ask of any circuit with the tools of the case, the one in question
+/// first.
 [[nodiscard]] std::vector<circuit::Test> movesOf(const job::Case& known);
 /// What each of `moves` is called; with leads and how the car stands where two of one circuit are
 /// called alike.

@@ -56,6 +56,7 @@ Status readAbout(ObjectReader& in, PracticeCase& p) {
   p.lesson = in.text("lesson");
   p.debrief = in.text("debrief");
   p.slip = in.number("slip", 0, 0.5).value_or(0);
+  p.dries = in.boolean("dries").value_or(false);
   const Json* truth = in.object("truth");
   if (!truth && !in.error()) {
     in.fail("truth", say("is missing"), say("an object with circuit, element, wire and fault"));
@@ -123,6 +124,9 @@ std::string practiceText(const PracticeCase& p) {
   out["skill"] = p.skill;
   if (p.slip > 0) {
     out["slip"] = p.slip;
+  }
+  if (p.dries) {
+    out["dries"] = true;
   }
   out["case"] = job::toJson(p.shown);
   out["truth"] = truthJson(p.truth.front());

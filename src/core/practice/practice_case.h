@@ -31,6 +31,7 @@ struct PracticeCase {
   job::Case shown;           ///< what the trainee is given
   std::vector<Truth> truth;  ///< the first is the complaint's; a second may hide behind it
   double slip = 0;           ///< share of readings that are taken wrong
+  bool dries = false;        ///< water in a plug is gone once it was taken apart, till it rains
 };
 
 inline constexpr std::array<std::string_view, 7> kSkills{

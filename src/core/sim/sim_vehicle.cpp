@@ -86,6 +86,7 @@ void SimVehicle::repair(const std::string& element) {
     severity_ = left.severity;
     second_.reset();
     latched_ = fault_.fault == Fault::latchedOff;
+    dry_ = false;
   } else if (second_ && second_->fault.element == element) {
     second_.reset();
   }
@@ -141,14 +142,32 @@ bool SimVehicle::differs(const Test& test, const World& world) const {
 }
 
 World SimVehicle::worldNow(bool shows) const {
-  const bool cured = fault_.fault == Fault::latchedOff && !latched_;
+  const bool cured = (fault_.fault == Fault::latchedOff && !latched_) || dry_;
   const World first = shows && !cured ? diagnosis::worldOf(fault_, severity_, values_) : World{};
   return second_ ? diagnosis::together(
                        first, diagnosis::worldOf(second_->fault, second_->severity, values_))
                  : first;
 }
 
+void SimVehicle::dryOrWet(const circuit::CarState& state) {
+  if (!options_.dries || !diagnosis::isWater(fault_.fault, severity_)) {
+    return;
+  }
+  const auto& apart = state.unplugged;
+  dry_ = dry_ || std::find(apart.begin(), apart.end(), fault_.element) != apart.end();
+  const auto& d = state.disturb;
+  if (d && d->kind == circuit::DisturbKind::wet &&
+      (d->element.empty() || d->element == fault_.element)) {
+    dry_ = false;
+  }
+}
+
 std::optional<job::Reading> SimVehicle::answer(const Test& test) {
+  dryOrWet(test.state);
+  return answerNow(test);
+}
+
+std::optional<job::Reading> SimVehicle::answerNow(const Test& test) {
   if (test.kind == TestKind::waveform) {
     return capture(test);
   }

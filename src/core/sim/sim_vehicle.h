@@ -19,7 +19,10 @@ struct SimOptions {
   std::uint32_t seed = 1;
   double slip = 0.01;         ///< share of readings that are taken wrong
   double meterError = 0.005;  ///< relative, one standard deviation
-  std::string folder;         ///< where captures are written; empty: scope traces cannot be taken
+  /// Water in a plug is gone once that plug was taken apart, until it is wetted again: a drive in
+  /// the rain, or a spray on it.
+  bool dries = false;
+  std::string folder;  ///< where captures are written; empty: scope traces cannot be taken
 };
 
 class SimVehicle {
@@ -49,6 +52,8 @@ class SimVehicle {
   [[nodiscard]] job::Reading speeds(const circuit::Test& test, const diagnosis::World& world);
   [[nodiscard]] job::Reading look(const circuit::Test& test);
   [[nodiscard]] std::optional<job::Reading> capture(const circuit::Test& test);
+  [[nodiscard]] std::optional<job::Reading> answerNow(const circuit::Test& test);
+  void dryOrWet(const circuit::CarState& state);
   /// What is wrong at this moment, in this state of the car.
   [[nodiscard]] bool waterMoves(const circuit::CarState& state);
   [[nodiscard]] bool differs(const circuit::Test& test, const diagnosis::World& world) const;
@@ -70,6 +75,7 @@ class SimVehicle {
   circuit::ParameterPoint values_;      // of the suspect circuit
   circuit::ParameterPoint goodValues_;  // of the others
   bool latched_;
+  bool dry_ = false;
   int captures_ = 0;
 };
 

@@ -120,6 +120,45 @@ TEST(Playing, WorkTakesMinutesAndMoneyAndOnlyTheRightOneCures) {
   EXPECT_FALSE(play.make({}).cannot.empty()) << "over";
 }
 
+// Trade notes: unplugging a wet plug cures it for a day; a spray brings the water back.
+TEST(Playing, AWetPlugDriesWhenItIsTakenApartAndLeaksAgainWhenItIsWetted) {
+  const test::Folder folder;
+  const auto p = *caseCalled("garden-machine-carrier", 1);
+  ASSERT_TRUE(p.dries);
+  ASSERT_EQ(p.truth.front().fault, "leak");
+  const std::string wet = p.truth.front().element;
+  const auto read = [&](bool dries, bool apart, bool spray) {
+    auto one = p;
+    one.dries = dries;
+    one.shown.allowed = {"unplug", "back-probe"};
+    const auto vehicle = std::unique_ptr<sim::SimVehicle>(Play(one, 1, folder.path()).likeIt());
+    circuit::Test test;
+    test.kind = circuit::TestKind::resistance;
+    test.circuit = p.shown.suspect;
+    const auto& module = p.shown.suspectCircuit()->path.front().id;
+    test.red = circuit::Probe{{circuit::Place::Kind::modulePlug, module}, circuit::WireId::a};
+    test.black = circuit::Probe{{circuit::Place::Kind::ground, ""}, std::nullopt};
+    test.state.unplugged = {module};
+    if (apart) {
+      auto opened = test;
+      opened.state.unplugged = {wet};
+      (void)vehicle->answer(opened);
+    }
+    if (spray) {
+      auto sprayed = test;
+      sprayed.kind = circuit::TestKind::wiggle;
+      sprayed.state.disturb = circuit::Disturb{circuit::DisturbKind::wet, wet};
+      (void)vehicle->answer(sprayed);
+    }
+    const auto reading = vehicle->answer(test);
+    return reading && reading->value ? reading->value->value : -1;
+  };
+  const double leaks = read(true, false, false);
+  EXPECT_GT(read(true, true, false), 10 * leaks) << "gone with the plug's water";
+  EXPECT_NEAR(read(true, true, true), leaks, 0.2 * leaks) << "back with the spray";
+  EXPECT_NEAR(read(false, true, false), leaks, 0.2 * leaks) << "only where the case says so";
+}
+
 TEST(Playing, TheScoreTellsWhereSuspicionStoodAndTheShortestWay) {
   const test::Folder folder;
   Play play(*caseCalled("hay-wagon-blue", 1), 1, folder.path());
