@@ -5509,6 +5509,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Was getan wurde, und was es braucht</translation>
   </message>
   <message>
+   <source>What was not saved of this job was done in another file (%1); it is in the logbook.</source>
+   <translation>Was von diesem Auftrag nicht gesichert war, geschah in einer anderen Datei (%1); es steht im Werkstattbuch.</translation>
+  </message>
+  <message>
    <source>What was not tested:</source>
    <translation>Was nicht geprüft wurde:</translation>
   </message>
@@ -8223,6 +8227,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>none were stored</source>
    <translation>es waren keine gespeichert</translation>
+  </message>
+  <message>
+   <source>none yet</source>
+   <translation>noch keine</translation>
   </message>
   <message>
    <source>none: even steps</source>

@@ -5509,6 +5509,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Qué se hizo, y qué cuesta</translation>
   </message>
   <message>
+   <source>What was not saved of this job was done in another file (%1); it is in the logbook.</source>
+   <translation>Lo que no se guardó de este trabajo se hizo en otro archivo (%1); está en el registro.</translation>
+  </message>
+  <message>
    <source>What was not tested:</source>
    <translation>Qué no se probó:</translation>
   </message>
@@ -8223,6 +8227,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>none were stored</source>
    <translation>no había ninguno</translation>
+  </message>
+  <message>
+   <source>none yet</source>
+   <translation>aún ninguno</translation>
   </message>
   <message>
    <source>none: even steps</source>

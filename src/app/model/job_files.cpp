@@ -73,6 +73,11 @@ Status JobModel::open(const QString& path) {
       emit said(tr("Changes that were not saved are back. Undo shows the file as it was saved."),
                 false);
     }
+  } else if (kept && kept->unsaved && kept->job != job_) {
+    emit said(
+        tr("What was not saved of this job was done in another file (%1); it is in the logbook.")
+            .arg(kept->path.isEmpty() ? tr("none yet") : kept->path),
+        true);
   } else if (const auto other = unsavedOfAnother(absolute, jobId())) {
     emit said(tr("This file is another job than it was: its id is not the same. What was not saved "
                  "of it then (%1) is in the logbook.")

@@ -172,9 +172,15 @@ void Judge::protocol() {
   if (bothTwoLevel || coarse || ambiguous) {
     return;
   }
-  // A line that lets go looks like anything: then its looks are told, and blamed for nothing.
+  // A line that lets go looks like anything: then its looks are told, and blamed for nothing. Nor
+  // do a few pulses of a hand settle it (common practice, no source).
+  constexpr std::size_t kPulsesToBlame = 40;
   const bool letsGo = !a_.dropouts.empty() || a_.levelSteps > 0;
-  add(Code::wrongProtocol, Where::sensor, letsGo ? Severity::note : Severity::fault,
+  const bool few = a_.pulseCount < kPulsesToBlame;
+  add(Code::wrongProtocol, Where::sensor,
+      letsGo ? Severity::note
+      : few  ? Severity::suspect
+             : Severity::fault,
       letsGo ? kHint : kProtocolTrue,
       sayf("Asked to read it as {}, but the record looks {}.",
            kSignalNames[static_cast<std::size_t>(a_.signal)],
