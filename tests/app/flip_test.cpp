@@ -93,7 +93,10 @@ class Flipped : public Window {
     if (!json || !json->is_object() || !json->contains("case")) {
       return false;
     }
-    const auto kept = job::fromJson((*json)["case"], "autosave", job::Damaged::kept);
+    auto kept = job::fromJson((*json)["case"], "autosave", job::Damaged::kept);
+    if (kept) {
+      kept->id = c.id;  // the file's name says it too
+    }
     return kept && *kept == c;
   }
 
