@@ -16,6 +16,7 @@ struct Due {
   int box = 0;       ///< 0 to kBoxDays.size() - 1
   int daysOver = 0;  ///< since it was due; below 0: days to come
 };
+/// Common practice, no source.
 inline constexpr int kPassPoints = 70;
 /// Days until a case of each box comes back; common practice, no source.
 inline constexpr std::array<int, 6> kBoxDays{1, 3, 7, 14, 30, 90};

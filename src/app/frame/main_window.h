@@ -81,6 +81,7 @@ class MainWindow : public QMainWindow {
   void makeRoom();
   void goToClosing(diagnosis::ClosingKind step);
   void makeActions();
+  void undoHere();
   void addCapture(const QString& circuit, const QString& file);
   void askForJob();
   void connectRecords();

@@ -74,6 +74,15 @@ QString readingsText(const JobModel& model) {
 
 }  // namespace
 
+// In practice no key reaches the real job.
+void MainWindow::undoHere() {
+  if (view() == kPractice) {
+    practice_->undo();
+  } else {
+    model_.undoStack()->undo();
+  }
+}
+
 void MainWindow::makeActions() {
   const struct {
     const char* name;
@@ -81,8 +90,15 @@ void MainWindow::makeActions() {
     QList<QKeySequence> keys;
     std::function<void()> run;
   } table[] = {
-      {"undo", tr("Undo"), {QKeySequence::Undo}, [this] { model_.undoStack()->undo(); }},
-      {"redo", tr("Redo"), {QKeySequence::Redo}, [this] { model_.undoStack()->redo(); }},
+      {"undo", tr("Undo"), {QKeySequence::Undo}, [this] { undoHere(); }},
+      {"redo",
+       tr("Redo"),
+       {QKeySequence::Redo},
+       [this] {
+         if (view() != kPractice) {
+           model_.undoStack()->redo();
+         }
+       }},
       {"save", tr("Save"), {QKeySequence::Save}, [this] { save(); }},
       {"saveAs", tr("Save as..."), {QKeySequence::SaveAs}, [this] { save(true); }},
       {"open", tr("Open..."), {QKeySequence::Open}, [this] { askForJob(); }},

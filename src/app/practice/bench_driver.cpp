@@ -41,6 +41,13 @@ BenchDriver::BenchDriver(PracticeDesk& desk, InstrumentHub& hub, QWidget* parent
   connect(&desk_, &PracticeDesk::changed, this, &BenchDriver::follow);
   connect(&desk_, &PracticeDesk::ended, this, &BenchDriver::off);
   connect(&hub_, &InstrumentHub::changed, this, &BenchDriver::follow);
+  // Switched off by somebody else: it does not come on again by the next move.
+  connect(&hub_, &InstrumentHub::generatorRuns, this, [this](bool on) {
+    if (!on && running_) {
+      running_ = false;
+      wanted_->setChecked(false);
+    }
+  });
   follow();
 }
 

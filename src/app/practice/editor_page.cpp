@@ -8,12 +8,12 @@
 #include <QPlainTextEdit>
 #include <QPushButton>
 #include <QScrollArea>
-#include <QShortcut>
 #include <QSpinBox>
 #include <QTimer>
 #include <QVBoxLayout>
 
 #include "app/model/autosave.h"
+#include "app/model/put_aside.h"
 #include "app/parts/dialogs.h"
 #include "app/practice/mark_boxes.h"
 #include "app/practice/truth_row.h"
@@ -146,9 +146,6 @@ EditorPage::EditorPage(QWidget* parent) : QWidget(parent) {
     keepDraft();
     emit left();
   });
-  auto* undoKey = new QShortcut(QKeySequence::Undo, this);
-  undoKey->setContext(Qt::WidgetWithChildrenShortcut);
-  connect(undoKey, &QShortcut::activated, this, &EditorPage::undo);
 }
 
 EditorPage::~EditorPage() {
@@ -171,9 +168,13 @@ void EditorPage::begin(const practice::PracticeCase& from, const job::Case& open
   }
   filling_ = false;
   before_.clear();
-  if (const auto draft = practice::openPractice(draftFile())) {
-    show(*draft);
-    return;
+  if (QFile::exists(q(draftFile()))) {
+    if (const auto draft = practice::openPractice(draftFile())) {
+      show(*draft);
+      return;
+    }
+    putAside(q(draftFile()));
+    emit said(takePutAside().join(QLatin1Char(' ')), true);
   }
   practice::PracticeCase p;
   p.level = from.level;

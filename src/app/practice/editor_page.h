@@ -32,6 +32,7 @@ class EditorPage : public QWidget {
   void begin(const practice::PracticeCase& from, const job::Case& open);
   /// A case to go on with.
   void edit(const practice::PracticeCase& p);
+  void undo();
   [[nodiscard]] const practice::PracticeCase& draft() const { return draft_; }
 
  signals:
@@ -46,7 +47,6 @@ class EditorPage : public QWidget {
   void show(const practice::PracticeCase& p);  // into the fields
   void take();                                 // out of the fields
   void changed();
-  void undo();
   void takeVehicle(int row);
   void fillCircuits();
   void check();

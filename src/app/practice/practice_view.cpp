@@ -79,6 +79,12 @@ void PracticeView::open(const QString& path) {
   shelf_->open(path);
 }
 
+void PracticeView::undo() {
+  if (page() == kEditor) {
+    editor_->undo();
+  }
+}
+
 int PracticeView::page() const {
   return pages_->currentIndex();
 }

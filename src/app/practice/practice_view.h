@@ -27,6 +27,9 @@ class PracticeView : public QWidget {
   [[nodiscard]] int page() const;
   /// Begins the case of a file.
   void open(const QString& path);
+  /// Takes back the last change of a case that is being written; nothing on the other pages, where
+  /// minutes and money are spent.
+  void undo();
   /// Gives the keys to what is to be done on the page shown.
   void focusPage();
   /// Where the editor takes the job that is open from.

@@ -12,6 +12,7 @@ using diagnosis::Fault;
 
 namespace {
 
+// Common practice, no source.
 constexpr double kSeconds = 1;
 constexpr double kRateHz = 20000;
 constexpr double kArrives = 0.5;  // share of the usual swing from which a module sees pulses

@@ -67,7 +67,9 @@ PaperExercise paperOf(const PracticeCase& p, std::uint32_t seed, const std::stri
   const std::string traces = folder + "/paper";
   std::error_code ignored;
   std::filesystem::create_directories(traces, ignored);
-  OneAnswer vehicle(vehicleOf(p, *hiddenIn(p), seed, traces));
+  // What is asked on paper changes nothing: no plug dries by it.
+  out.about.dries = false;
+  OneAnswer vehicle(vehicleOf(out.about, *hiddenIn(p), seed, traces));
   const Answering answers = [&](const Test& test) { return vehicle(test); };
   out.way = shortestWay(p, answers, traces);
   job::Case read = out.about.shown;

@@ -129,7 +129,9 @@ std::string practiceText(const PracticeCase& p) {
     out["dries"] = true;
   }
   out["case"] = job::toJson(p.shown);
-  out["truth"] = truthJson(p.truth.front());
+  if (!p.truth.empty()) {
+    out["truth"] = truthJson(p.truth.front());
+  }
   if (p.truth.size() > 1) {
     out["second"] = truthJson(p.truth[1]);
   }

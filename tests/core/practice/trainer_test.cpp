@@ -72,6 +72,26 @@ TEST(CheckedCase, SaysTheMemberThatIsMissing) {
   }
 }
 
+TEST(CheckedCase, CanBeWrittenBeforeAnythingIsHidden) {
+  PracticeCase p = *caseCalled("hay-wagon-blue", 1);
+  p.truth.clear();
+  EXPECT_EQ(practiceText(p).find("truth"), std::string::npos);
+  EXPECT_FALSE(parsePractice(practiceText(p), "x").ok());
+}
+
+TEST(Paper, OfAWetPlugIsTheSameHoweverManyPlugsWereOpened) {
+  const test::Folder folder;
+  auto p = *caseCalled("garden-machine-carrier", 1);
+  ASSERT_TRUE(p.dries);
+  const auto wet = paperOf(p, 1, folder.path());
+  p.dries = false;
+  const auto same = paperOf(p, 1, folder.path());
+  ASSERT_EQ(wet.answers.size(), same.answers.size());
+  for (std::size_t i = 0; i < wet.answers.size(); ++i) {
+    EXPECT_EQ(wet.answers[i].shown, same.answers[i].shown) << wet.answers[i].what;
+  }
+}
+
 TEST(TruthWords, NameTheWireAndWhatHidesBehind) {
   PracticeCase p;
   p.truth = {{"RR", "L3", "a", "open", {}}, {"RR", "sensor", "", "debris", {}}};
