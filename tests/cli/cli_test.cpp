@@ -4,23 +4,13 @@
 #include "cli/command.h"
 #include "core/base/json.h"
 #include "core/demo/demo.h"
+#include "support/command_run.h"
 #include "support/haybale_test.h"
 
 namespace haybale::cli {
 namespace {
 
-struct Ran {
-  int exit;
-  std::string out;
-  std::string err;
-};
-
-Ran ran(std::vector<std::string> arguments) {
-  std::ostringstream out;
-  std::ostringstream err;
-  const int exit = run(arguments, {out, err});
-  return {exit, out.str(), err.str()};
-}
+using test::ran;
 
 TEST(Cli, HelpAndVersionAnswer) {
   EXPECT_EQ(ran({"--help"}).exit, 0);

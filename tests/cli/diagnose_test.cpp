@@ -8,24 +8,13 @@
 #include "core/job/case_json.h"
 #include "core/job/test_json.h"
 #include "core/sim/sim_vehicle.h"
+#include "support/command_run.h"
 #include "support/haybale_test.h"
 
 namespace haybale::cli {
 namespace {
 
-struct Ran {
-  int exit = 0;
-  std::string out;
-  std::string err;
-};
-
-Ran ran(const std::vector<std::string>& arguments, const std::string& input = {}) {
-  std::ostringstream out;
-  std::ostringstream err;
-  std::istringstream in(input);
-  const int exit = run(arguments, {out, err, &in});
-  return {exit, out.str(), err.str()};
-}
+using test::ran;
 
 const char* const kCase = R"({"format": "haybale-case", "version": 1,
  "circuits": [{"name": "RL", "location": "rear left", "sensor": {"kind": "passive", "teeth": 48},

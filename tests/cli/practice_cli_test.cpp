@@ -3,25 +3,17 @@
 #include <gtest/gtest.h>
 
 #include <filesystem>
-#include <sstream>
 
-#include "cli/command.h"
 #include "core/practice/practice_case.h"
+#include "support/command_run.h"
 #include "support/haybale_test.h"
 
 namespace haybale::cli {
 namespace {
 
-struct Ran {
-  int exit = 0;
-  std::string out, err;
-};
-
-Ran practice(std::vector<std::string> arguments) {
+test::Ran practice(std::vector<std::string> arguments) {
   arguments.insert(arguments.begin(), "practice");
-  std::ostringstream out, err;
-  const int exit = run(arguments, {out, err});
-  return {exit, out.str(), err.str()};
+  return test::ran(arguments);
 }
 
 TEST(PracticeCommand, PrintsAnExerciseAndItsSolutionApart) {

@@ -11,7 +11,7 @@
 namespace haybale::trace {
 namespace {
 
-constexpr double kRate = 4000;
+constexpr double kCoarseRate = 4000;
 
 capture::Record recordOf(std::vector<float> samples, double rate) {
   capture::Record record;
@@ -29,8 +29,8 @@ std::vector<float> coil(double hz, double noiseV, double seconds = 3) {
   std::mt19937 random(11);
   std::normal_distribution<double> noise(0, noiseV);
   std::vector<float> v;
-  for (int i = 0; i < static_cast<int>(kRate * seconds); ++i) {
-    const double x = 2 * std::numbers::pi * hz * i / kRate;
+  for (int i = 0; i < static_cast<int>(kCoarseRate * seconds); ++i) {
+    const double x = 2 * std::numbers::pi * hz * i / kCoarseRate;
     v.push_back(static_cast<float>(3 * std::sin(x) + 0.3 * std::sin(2 * x) + noise(random)));
   }
   return v;
@@ -45,7 +45,7 @@ TEST_P(CoarseWave, IsNoNoise) {
 }
 
 TEST_P(CoarseWave, OfASoundWheelIsCountedWhole) {
-  const auto a = analyse(recordOf(coil(GetParam(), 0.02), kRate), 0, {});
+  const auto a = analyse(recordOf(coil(GetParam(), 0.02), kCoarseRate), 0, {});
   ASSERT_TRUE(a.frequencyHz);
   EXPECT_NEAR(a.frequencyHz->median, GetParam(), 0.01 * GetParam());
   EXPECT_EQ(a.findings.front().code, Code::healthy);
@@ -58,10 +58,10 @@ TEST_P(CoarseWave, ShowsWhereItIsCutOut) {
       v[static_cast<std::size_t>(i)] = 0.002F * static_cast<float>(i % 3);
     }
   }
-  const auto a = analyse(recordOf(std::move(v), kRate), 0, {});
+  const auto a = analyse(recordOf(std::move(v), kCoarseRate), 0, {});
   ASSERT_EQ(a.dropouts.size(), 3);
-  EXPECT_NEAR(a.dropouts[0].startS, 2200 / kRate, 2e-3);
-  EXPECT_NEAR(a.dropouts[0].endS, 2440 / kRate, 2e-3);
+  EXPECT_NEAR(a.dropouts[0].startS, 2200 / kCoarseRate, 2e-3);
+  EXPECT_NEAR(a.dropouts[0].endS, 2440 / kCoarseRate, 2e-3);
   EXPECT_EQ(a.findings.front().code, Code::intermittentOpen);
 }
 
@@ -101,12 +101,12 @@ TEST(Rustling, IsFoundHoweverManyPulsesTheNoiseMakes) {
 TEST(Rustling, IsNotWhatAHandThatJerksMakes) {
   std::vector<float> v;
   double passed = 0;
-  for (int i = 0; i < static_cast<int>(6 * kRate); ++i) {
-    const double t = i / kRate;
-    passed += 6 * (1 + 0.4 * std::sin(2 * std::numbers::pi * 1.8 * t)) / kRate;
+  for (int i = 0; i < static_cast<int>(6 * kCoarseRate); ++i) {
+    const double t = i / kCoarseRate;
+    passed += 6 * (1 + 0.4 * std::sin(2 * std::numbers::pi * 1.8 * t)) / kCoarseRate;
     v.push_back(static_cast<float>(std::sin(2 * std::numbers::pi * passed)));
   }
-  const auto a = analyse(recordOf(std::move(v), kRate), 0, {});
+  const auto a = analyse(recordOf(std::move(v), kCoarseRate), 0, {});
   for (const auto& d : a.dropouts) {
     EXPECT_NE(d.kind, DropoutKind::noise);
   }

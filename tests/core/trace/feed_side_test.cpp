@@ -9,7 +9,7 @@
 namespace haybale::trace {
 namespace {
 
-constexpr double kRate = 100e3;
+constexpr double kFeedRate = 100e3;
 constexpr double kSupply = 9.7;
 constexpr double kSenseOhm = 70;
 
@@ -20,11 +20,11 @@ capture::Record feed(double hz, double widthS, double seconds,
   std::mt19937 random{11};
   std::normal_distribution<double> noise(0, 0.004);
   capture::Record out;
-  out.time.stepS = 1 / kRate;
+  out.time.stepS = 1 / kFeedRate;
   capture::Channel channel;
   channel.name = "feed";
-  for (int i = 0; i < seconds * kRate; ++i) {
-    const double s = i / kRate;
+  for (int i = 0; i < seconds * kFeedRate; ++i) {
+    const double s = i / kFeedRate;
     const double phase = std::fmod(s * hz, 1.0);
     const bool on = phase < widthS * hz;
     const double ampere = s >= gone.first && s < gone.second ? 0 : on ? 0.014 : 0.007;

@@ -17,14 +17,14 @@
 namespace haybale::trace {
 namespace {
 
-constexpr double kRate = 5000;
+constexpr double kLineRate = 5000;
 
 class Line : public testing::Test {
  protected:
   std::vector<float> flat(double level, double seconds, double noise = 0.005) {
     std::normal_distribution<double> bell(0, noise);
     std::vector<float> out;
-    for (int i = 0; i < seconds * kRate; ++i) {
+    for (int i = 0; i < seconds * kLineRate; ++i) {
       out.push_back(static_cast<float>(level + bell(random)));
     }
     return out;
@@ -33,18 +33,18 @@ class Line : public testing::Test {
     auto out = flat(level, seconds);
     for (std::size_t i = 0; i < out.size(); ++i) {
       out[i] += static_cast<float>(
-          amplitude * std::sin(2 * std::numbers::pi * hz * static_cast<double>(i) / kRate));
+          amplitude * std::sin(2 * std::numbers::pi * hz * static_cast<double>(i) / kLineRate));
     }
     return out;
   }
   void hold(std::vector<float>& samples, double fromS, double toS, double level) {
     const auto held = flat(level, toS - fromS);
     std::copy(held.begin(), held.end(),
-              samples.begin() + static_cast<std::ptrdiff_t>(fromS * kRate));
+              samples.begin() + static_cast<std::ptrdiff_t>(fromS * kLineRate));
   }
   static capture::TimeBase time() {
     capture::TimeBase out;
-    out.stepS = 1 / kRate;
+    out.stepS = 1 / kLineRate;
     return out;
   }
   std::mt19937 random{7};
@@ -62,7 +62,7 @@ TEST_F(Line, TheRestIsWhereItIsLeftAloneHoweverOftenItIsMoved) {
   EXPECT_NEAR(line->rest, 2.5, 0.01) << "not the middle of the two";
   ASSERT_EQ(line->off.size(), 5U);
   EXPECT_NEAR(line->off[2].level, 3.4, 0.01);
-  EXPECT_NEAR(static_cast<double>(line->off[2].from) / kRate, 1.5, 0.001);
+  EXPECT_NEAR(static_cast<double>(line->off[2].from) / kLineRate, 1.5, 0.001);
   EXPECT_EQ(whatMoves(*line, samples.size(), time()), Moves::line);
 }
 
@@ -115,13 +115,13 @@ TEST(Stands, NoWheelStopsWithinAToothFromSpeed) {
 
 TEST_F(Line, AStretchHeldAtALevelIsFoundAndACrestIsNot) {
   auto samples = wave(30, 0.5, 2, 2.5);
-  EXPECT_TRUE(heldStretches(samples, 0.005, kRate / 30).empty());
+  EXPECT_TRUE(heldStretches(samples, 0.005, kLineRate / 30).empty());
   hold(samples, 0.71, 0.84, 4.2);
   hold(samples, 1.3, 1.302, 0.0);
-  const auto held = heldStretches(samples, 0.005, kRate / 30);
+  const auto held = heldStretches(samples, 0.005, kLineRate / 30);
   ASSERT_EQ(held.size(), 2U);
   EXPECT_NEAR(held[0].level, 4.2, 0.01);
-  EXPECT_NEAR(static_cast<double>(held[0].to) / kRate, 0.84, 0.0005);
+  EXPECT_NEAR(static_cast<double>(held[0].to) / kLineRate, 0.84, 0.0005);
   EXPECT_NEAR(held[1].level, 0, 0.01);
 }
 
@@ -133,7 +133,7 @@ TEST_F(Line, AStepOfTheLevelIsLastingAndADropoutIsNone) {
   const auto baseline = baselineOf(stepped, 0.2);
   ASSERT_TRUE(baseline.has_value());
   ASSERT_EQ(baseline->steps.size(), 1U);
-  EXPECT_NEAR(static_cast<double>(baseline->steps[0].at) / kRate, 2, 0.1);
+  EXPECT_NEAR(static_cast<double>(baseline->steps[0].at) / kLineRate, 2, 0.1);
   EXPECT_NEAR(baseline->steps[0].to - baseline->steps[0].from, 0.7, 0.05);
   const auto even = levelled(stepped, *baseline);
   EXPECT_NEAR(Distribution(even).quantile(0.999) - Distribution(even).quantile(0.001), 1.0, 0.35);
@@ -158,9 +158,10 @@ TEST(Pulled, WhatALevelMeansHangsOnWhatIsMeasured) {
 }
 
 TEST_F(Line, HumKeepsStepWithTheMainsAndAWheelDoesNot) {
-  EXPECT_TRUE(humAtRest(wave(50, 0.1, 2), kRate).has_value());
-  EXPECT_FALSE(humAtRest(wave(54.7, 0.1, 2), kRate).has_value());
-  EXPECT_FALSE(humAtRest(wave(50, 0.6, 2), kRate).has_value()) << "a wheel that happens to turn so";
+  EXPECT_TRUE(humAtRest(wave(50, 0.1, 2), kLineRate).has_value());
+  EXPECT_FALSE(humAtRest(wave(54.7, 0.1, 2), kLineRate).has_value());
+  EXPECT_FALSE(humAtRest(wave(50, 0.6, 2), kLineRate).has_value())
+      << "a wheel that happens to turn so";
 }
 
 // An instrument of few bits leaves no noise on a line that rests: the swing is no step of its.
@@ -171,8 +172,8 @@ TEST_F(Line, ALoomMovedUnderAnInstrumentWithoutNoiseIsMovedAllTheSame) {
   auto& samples = record.channels[0].samples;
   EXPECT_EQ(converterStep(samples), 0) << "nothing tells it";
   for (const auto& [from, to] : {std::pair{0.16, 0.19}, {1.13, 1.28}, {1.3, 1.32}, {1.9, 1.98}}) {
-    std::fill(samples.begin() + static_cast<std::ptrdiff_t>(from * kRate),
-              samples.begin() + static_cast<std::ptrdiff_t>(to * kRate), 10.56F);
+    std::fill(samples.begin() + static_cast<std::ptrdiff_t>(from * kLineRate),
+              samples.begin() + static_cast<std::ptrdiff_t>(to * kLineRate), 10.56F);
   }
   const auto a = analyse(record, 0, {});
   EXPECT_EQ(a.dropouts.size(), 4U);
@@ -197,9 +198,9 @@ TEST_F(Line, AWheelThatStopsAndStartsAgainLostNothing) {
   record.channels.push_back({"RR", units::Unit::volt, flat(0, 4, 0.003)});
   double phase = 0;
   for (std::size_t i = 0; i < record.channels[0].samples.size(); ++i) {
-    const double s = static_cast<double>(i) / kRate;
+    const double s = static_cast<double>(i) / kLineRate;
     const double share = std::clamp(std::max(1.4 - s, s - 2.6) / 0.5, 0.0, 1.0);
-    phase += 120 * share / kRate;
+    phase += 120 * share / kLineRate;
     record.channels[0].samples[i] +=
         static_cast<float>(0.75 * share * std::sin(2 * std::numbers::pi * phase));
   }
@@ -215,7 +216,7 @@ TEST_F(Line, AStretchOfMereNoiseIsCalledSo) {
   record.channels.push_back({"RR", units::Unit::volt, wave(100, 1, 3)});
   const auto noise = flat(0, 0.15, 0.6);
   std::copy(noise.begin(), noise.end(),
-            record.channels[0].samples.begin() + static_cast<std::ptrdiff_t>(1.2 * kRate));
+            record.channels[0].samples.begin() + static_cast<std::ptrdiff_t>(1.2 * kLineRate));
   const auto a = analyse(record, 0, {});
   ASSERT_FALSE(a.dropouts.empty());
   EXPECT_NEAR(a.dropouts.front().startS, 1.2, 0.03);

@@ -9,7 +9,7 @@
 namespace haybale::trace {
 namespace {
 
-constexpr double kRate = 10000;
+constexpr double kLiveRate = 10000;
 
 // 80 teeth a second on a bias of 2.5 V; silent from `silentS` on for `forS`.
 struct Wave {
@@ -18,8 +18,8 @@ struct Wave {
 
   [[nodiscard]] std::vector<float> between(double fromS, double toS) const {
     std::vector<float> out;
-    for (auto i = std::lround(fromS * kRate); i < std::lround(toS * kRate); ++i) {
-      const double t = static_cast<double>(i) / kRate;
+    for (auto i = std::lround(fromS * kLiveRate); i < std::lround(toS * kLiveRate); ++i) {
+      const double t = static_cast<double>(i) / kLiveRate;
       const bool silent = t >= silentS && t < silentS + forS;
       out.push_back(
           static_cast<float>(2.5 + (silent ? 0 : 0.6 * std::sin(2 * std::numbers::pi * 80 * t))));
@@ -36,7 +36,7 @@ Options fortyEight() {
 }
 
 LiveTrace live() {
-  return {1 / kRate, units::Unit::volt, fortyEight()};
+  return {1 / kLiveRate, units::Unit::volt, fortyEight()};
 }
 
 // Blocks that follow each other, from the start on.
@@ -57,7 +57,7 @@ TEST(LiveTrace, OfBlocksThatFollowEachOtherIsThatOfTheWhole) {
   auto trace = live();
   feed(trace, {}, 12, 0.5);
   capture::Record whole;
-  whole.time.stepS = 1 / kRate;
+  whole.time.stepS = 1 / kLiveRate;
   whole.channels.push_back({"", units::Unit::volt, Wave{}.between(0, 6)});
   const auto at_once = analyse(whole, 0, fortyEight());
   ASSERT_TRUE(trace.analysis());

@@ -12,18 +12,18 @@
 namespace haybale::trace {
 namespace {
 
-constexpr double kRate = 20000;
+constexpr double kStatesRate = 20000;
 
 // A coil at 120 Hz about 2.5 V that stands from 3 s on; at 1 s the line is open for 150 ms, at 2 s
 // it lies on ground for 80 ms.
 capture::Record spin(bool open, bool shorted) {
   capture::Record record;
-  record.time.stepS = 1 / kRate;
+  record.time.stepS = 1 / kStatesRate;
   capture::Channel channel;
   channel.name = "A";
   channel.unit = units::Unit::volt;
-  for (int i = 0; i < static_cast<int>(4 * kRate); ++i) {
-    const double t = i / kRate;
+  for (int i = 0; i < static_cast<int>(4 * kStatesRate); ++i) {
+    const double t = i / kStatesRate;
     const double fades = t < 2.5 ? 1 : t < 3 ? 1 - 2 * (t - 2.5) : 0;
     const double wave = 0.6 * fades * std::sin(2 * std::numbers::pi * 120 * t);
     const double noise = 0.004 * std::sin(i * 12.9898) * std::sin(i * 78.233);
@@ -109,12 +109,12 @@ TEST(GroundsOf, AShortAreNotAStoppedWheels) {
 // Two teeth absent of 24: each finding tells of its own tooth alone.
 TEST(GroundsOf, ATeethsFindingAreThatTooths) {
   capture::Record record;
-  record.time.stepS = 1 / kRate;
+  record.time.stepS = 1 / kStatesRate;
   capture::Channel channel;
   channel.name = "A";
   channel.unit = units::Unit::volt;
-  for (int i = 0; i < static_cast<int>(4 * kRate); ++i) {
-    const double passed = 60 * i / kRate + 0.3;
+  for (int i = 0; i < static_cast<int>(4 * kStatesRate); ++i) {
+    const double passed = 60 * i / kStatesRate + 0.3;
     const int tooth = static_cast<int>(passed) % 24;
     const bool absent = tooth == 5 || tooth == 14;
     channel.samples.push_back(
