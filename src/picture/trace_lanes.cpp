@@ -7,7 +7,6 @@
 
 #include "core/base/say.h"
 #include "core/capture/extent.h"
-#include "core/trace/states.h"
 #include "core/trace/turns.h"
 #include "picture/axis.h"
 #include "picture/line_columns.h"
@@ -177,7 +176,7 @@ class Painter {
   // A band under the trace: turning, at rest, open, pulled; named where there is room.
   void states(const Lane& lane, const Rect& band) {
     double done = band.x;  // what is narrower than a pixel is drawn as one
-    for (const auto& s : trace::segmentsOf(*lane.analysis)) {
+    for (const auto& s : lane.analysis->segments) {
       if (s.toS < in_.fromS || s.fromS > in_.toS) {
         continue;
       }

@@ -16,6 +16,7 @@
 #include "core/trace/plateaus.h"
 #include "core/trace/reading.h"
 #include "core/trace/standing_line.h"
+#include "core/trace/states.h"
 #include "core/trace/whole_wave.h"
 
 namespace haybale::trace {
@@ -280,26 +281,24 @@ bool isOfSteps(const Distribution& d, double step, double steps) {
          step < kOfTheRange * std::max(std::abs(d.max()), std::abs(d.min()));
 }
 
-}  // namespace
-
-ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const Options& options) {
+// What the channel is called and how it was sampled. Volts across a sense resistor are read as they
+// are, and turned into amperes at the end.
+ChannelAnalysis begun(const capture::Record& record, std::size_t index, const Options& options) {
   const capture::Channel& channel = record.channels[index];
   ChannelAnalysis out;
   out.name = channel.name;
-  out.unit = channel.unit;
-  const std::span<const float> samples = channel.samples;
-  // Volts across the sense resistor are read as they are, and turned into amperes at the end.
   const bool sensed = options.senseOhm && channel.unit == units::Unit::volt;
-  const double scale = sensed ? 1 / *options.senseOhm : 1;
   out.senseOhm = sensed ? options.senseOhm : std::nullopt;
   out.unit = sensed ? units::Unit::ampere : channel.unit;
-  out.samples = samples.size();
+  out.samples = channel.samples.size();
   out.rateHz = record.time.rateHz();
   out.durationS = record.durationS();
   out.startS = record.time.at(0);
   out.uniformTime = record.time.uniform();
+  return out;
+}
 
-  const Distribution d(samples);
+void measureAll(std::span<const float> samples, const Distribution& d, ChannelAnalysis& out) {
   out.gaps = d.count() < samples.size() ? capture::runsOfLost(samples) : 0;
   out.levels.min = d.min();
   out.levels.max = d.max();
@@ -321,26 +320,22 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
       atMost(*two);
     }
   }
-  Reading reading{samples, record.time, &d, options};
-  reading.asked = signalAskedFor(options.sensor);
-  reading.step = out.converterStep;
-  reading.resting = restingLine(samples, d, out.levels.noiseRms);
-  if (reading.resting) {
-    reading.moves = whatMoves(*reading.resting, samples.size(), record.time);
-    const bool forward = reading.moves == Moves::telegrams || reading.moves == Moves::words;
-    // What a noisy step or two make of a feed is no telegram.
-    constexpr double kStepsOfAFeed = 3.5;
-    const bool currents = out.unit == units::Unit::volt && !sensed && !forward &&
-                          !isOfSteps(d, out.converterStep, kStepsOfAFeed) &&
-                          reading.asked != Signal::passive && reading.asked != Signal::hall;
-    if (const auto about =
-            currents ? feedSide(*reading.resting, samples.size(), record.time) : std::nullopt) {
-      auto turned = analyse(turnedOver(record, index, *about), 0, options);
-      turnBack(turned, *about);
-      return turned;
-    }
-    judgeMoves(reading, out);
-  }
+}
+
+// The level a feed is turned over about, when the channel is the feed of a current sensor.
+std::optional<double> feedOf(const Reading& reading, const ChannelAnalysis& out) {
+  const bool forward = reading.moves == Moves::telegrams || reading.moves == Moves::words;
+  // What a noisy step or two make of a feed is no telegram.
+  constexpr double kStepsOfAFeed = 3.5;
+  const bool currents = out.unit == units::Unit::volt && !forward &&
+                        !isOfSteps(*reading.d, out.converterStep, kStepsOfAFeed) &&
+                        reading.asked != Signal::passive && reading.asked != Signal::hall;
+  return currents ? feedSide(*reading.resting, reading.samples.size(), reading.time) : std::nullopt;
+}
+
+// Nothing moves, or nothing that could be told from the converter's steps.
+bool isStill(Reading& reading, ChannelAnalysis& out, double scale) {
+  const auto& d = *reading.d;
   const double least = (out.unit == units::Unit::ampere ? kFlatAmperes : kFlatVolts) / scale;
   const bool byPlateaus = reading.moves == Moves::wave || reading.moves == Moves::nothing;
   const double swing = byPlateaus ? d.quantile(0.999) - d.quantile(0.001) : d.max() - d.min();
@@ -348,36 +343,30 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
   if (d.count() < 8 || swing < floor) {
     out.signal = d.count() < 8 ? Signal::unknown : Signal::flat;
     measureFlat(out, d);
-    if (d.count() >= 8 && record.time.uniform()) {
-      out.hum = humOf(samples, record.time.rateHz());
+    if (d.count() >= 8 && reading.time.uniform()) {
+      out.hum = humOf(reading.samples, reading.time.rateHz());
     }
-    scaleLevels(out, scale);
-    findFaults(out, options);
-    return out;
+    return true;
   }
   if (constexpr double kSteps = 6.5; isOfSteps(d, out.converterStep, kSteps)) {
     out.unresolved = true;
     measureFlat(out, d);
     out.levels.peakToPeak = d.max() - d.min();
-    scaleLevels(out, scale);
-    findFaults(out, options);
-    return out;
+    return true;
   }
-  if (reading.moves == Moves::line) {
-    readLine(reading, out);
-    scaleLevels(out, scale);
-    findFaults(out, options);
-    return out;
-  }
+  return false;
+}
 
-  if (record.time.uniform() && out.unit == units::Unit::volt &&
+// Pulses, code, teeth and what the line does between them.
+void readWave(Reading& reading, ChannelAnalysis& out) {
+  if (reading.time.uniform() && out.unit == units::Unit::volt &&
       (reading.asked == Signal::unknown || reading.asked == Signal::passive)) {
-    if (const auto hum = humAtRest(samples, record.time.rateHz())) {
+    if (const auto hum = humAtRest(reading.samples, reading.time.rateHz())) {
       reading.humLeast = 1.7 * hum->amplitude;
     }
   }
   const Cut cut(reading, out);
-  reading.plateaus = plateausOf(reading.samples, record.time, *reading.d);
+  reading.plateaus = plateausOf(reading.samples, reading.time, *reading.d);
   reading.seen = cut.any() ? Signal::passive : recognise(reading, out);
   const Level level(reading, out);
   Train train = trainOf(reading, out.levels.noiseRms);
@@ -388,9 +377,42 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
   level.forget(out);
   cut.add(reading, lineOf(reading, out), out);
   findHum(reading, out);
-  findLossSpeed(out, options);
+  findLossSpeed(out, reading.options);
+}
+
+}  // namespace
+
+ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const Options& options) {
+  const std::span<const float> samples = record.channels[index].samples;
+  ChannelAnalysis out = begun(record, index, options);
+  const double scale = out.senseOhm ? 1 / *out.senseOhm : 1;
+  const Distribution d(samples);
+  measureAll(samples, d, out);
+  Reading reading{samples, record.time, &d, options};
+  reading.asked = signalAskedFor(options.sensor);
+  reading.step = out.converterStep;
+  reading.resting = restingLine(samples, d, out.levels.noiseRms);
+  if (reading.resting) {
+    reading.moves = whatMoves(*reading.resting, samples.size(), record.time);
+    const auto about = out.senseOhm ? std::nullopt : feedOf(reading, out);
+    if (about) {
+      auto turned = analyse(turnedOver(record, index, *about), 0, options);
+      turnBack(turned, *about);
+      turned.segments = segmentsOf(turned);
+      return turned;
+    }
+    judgeMoves(reading, out);
+  }
+  if (!isStill(reading, out, scale)) {
+    if (reading.moves == Moves::line) {
+      readLine(reading, out);
+    } else {
+      readWave(reading, out);
+    }
+  }
   scaleLevels(out, scale);
   findFaults(out, options);
+  out.segments = segmentsOf(out);
   return out;
 }
 

@@ -116,6 +116,18 @@ struct Dropout {
   bool pulled = false;  ///< to ground, to supply, or wire to wire; else it is open
 };
 
+enum class LineState { rest, turning, open, pulled, noise };
+inline constexpr std::array<std::string_view, 5> kLineStateNames{"at rest", "turning", "open",
+                                                                 "pulled", "noise"};
+
+/// What the line does for a while.
+struct Segment {
+  double fromS = 0;
+  double toS = 0;
+  LineState state = LineState::rest;
+  double level = 0;  ///< where the line stands or swings about, in the channel's unit
+};
+
 struct Range {
   double min = 0, median = 0, max = 0;
 };
@@ -164,6 +176,8 @@ struct ChannelAnalysis {
   std::vector<Pulse> pulses;
   std::vector<Cycle> cycles;
   std::vector<Finding> findings;  ///< the main one first
+  /// Follow each other without a gap from the first sample to the last (`segmentsOf`).
+  std::vector<Segment> segments;
 };
 
 /// What is compared of two channels.
