@@ -1030,6 +1030,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>A bis B: %1, %2</translation>
   </message>
   <message>
+   <source>A tyre of the right size was put on, at the right pressure.</source>
+   <translation>Ein Reifen der richtigen Größe wurde mit dem richtigen Druck aufgezogen.</translation>
+  </message>
+  <message>
    <source>A voltmeter draws nothing: one strand passes full volts. Load it and it falls.</source>
    <translation>Ein Voltmeter zieht nichts: eine Litze lässt volle Spannung durch. Belastet bricht sie ein.</translation>
   </message>
@@ -1600,6 +1604,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Compare size and pressure of the tyres with the other axle and with what is on the door.</source>
    <translation>Größe und Druck der Reifen mit der anderen Achse und der Angabe an der Tür vergleichen.</translation>
+  </message>
+  <message>
+   <source>Compare the sizes on the sidewalls and the pressures of all wheels; a spare may be 3 to 6 % off.</source>
+   <translation>Die Größen auf den Flanken und die Drücke aller Räder vergleichen; ein Ersatzrad kann um 3 bis 6 % abweichen.</translation>
   </message>
   <message>
    <source>Concrete mixer of the building yard</source>
@@ -3382,6 +3390,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Vertauschte Adern zurücktauschen</translation>
   </message>
   <message>
+   <source>Put the right tyre on, at the maker's pressure, then drive straight on and compare the live speeds.</source>
+   <translation>Den richtigen Reifen mit dem Druck des Herstellers aufziehen, dann geradeaus fahren und die Geschwindigkeiten vergleichen.</translation>
+  </message>
+  <message>
    <source>Put the two circuits back on their own pins, by the maker's pin list.</source>
    <translation>Die zwei Kreise an ihre eigenen Pins zurück, nach der Pinliste des Herstellers.</translation>
   </message>
@@ -3504,6 +3516,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Remove</source>
    <translation>Entfernen</translation>
+  </message>
+  <message>
+   <source>Renew the fuse, relay or ground strap that fails under load; no module for that. Then clear the codes of every circuit.</source>
+   <translation>Die Sicherung, das Relais oder das Masseband erneuern, das unter Last versagt; kein Steuergerät dafür. Dann die Codes aller Kreise löschen.</translation>
   </message>
   <message>
    <source>Renew the toothed ring or its bearing</source>
@@ -4134,6 +4150,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Den Messwert herausnehmen; Rückgängig bringt ihn wieder</translation>
   </message>
   <message>
+   <source>Take the sensor out, clean rust from bore and seat, push it fully home and read again before any part is bought.</source>
+   <translation>Den Sensor herausnehmen, Bohrung und Sitz vom Rost befreien, ganz einschieben und noch einmal messen, bevor ein Teil gekauft wird.</translation>
+  </message>
+  <message>
    <source>Take the sensor out, meter in ohms on its two pins, and pass a steel tool across its tip.</source>
    <translation>Sensor ausbauen, Messgerät auf Ohm an seine zwei Pins, ein Stück Stahl an der Spitze vorbeiführen.</translation>
   </message>
@@ -4244,6 +4264,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>The control unit was changed or repaired.</source>
    <translation>Das Steuergerät wurde getauscht oder repariert.</translation>
+  </message>
+  <message>
+   <source>The control unit's fuse, relay or ground was mended.</source>
+   <translation>Sicherung, Relais oder Masse des Steuergeräts wurde instand gesetzt.</translation>
   </message>
   <message>
    <source>The control unit's fuses, relay and ground were checked.</source>
@@ -4909,6 +4933,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Die Größe des Rings ist unbekannt: Zähne unter Annahme angeben oder mindestens drei Umdrehungen aufzeichnen.</translation>
   </message>
   <message>
+   <source>The sizes and pressures of all tyres were compared.</source>
+   <translation>Größen und Drücke aller Reifen wurden verglichen.</translation>
+  </message>
+  <message>
    <source>The source follows this vehicle and its line; single teeth and what comes and goes it cannot show.</source>
    <translation>Die Quelle folgt diesem Fahrzeug und seiner Leitung; einzelne Zähne und was kommt und geht kann sie nicht zeigen.</translation>
   </message>
@@ -5007,6 +5035,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>There is nothing to save yet: drop a capture on a wheel first.</source>
    <translation>Noch nichts zu speichern: erst eine Aufzeichnung auf einem Rad ablegen.</translation>
+  </message>
+  <message>
+   <source>These readings name no part: measure on before anything is repaired or bought.</source>
+   <translation>Diese Messwerte nennen kein Teil: weiter messen, bevor etwas repariert oder gekauft wird.</translation>
   </message>
   <message>
    <source>This change could not be kept on disk: %1</source>
@@ -9691,6 +9723,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>tyre of another size</source>
    <translation>Reifen anderer Größe</translation>
+  </message>
+  <message>
+   <source>tyre size, pressure</source>
+   <translation>Reifengröße, Druck</translation>
   </message>
   <message>
    <source>under 1 %</source>

@@ -1030,6 +1030,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>A a B: %1, %2</translation>
   </message>
   <message>
+   <source>A tyre of the right size was put on, at the right pressure.</source>
+   <translation>Se montó un neumático de la medida correcta, a la presión correcta.</translation>
+  </message>
+  <message>
    <source>A voltmeter draws nothing: one strand passes full volts. Load it and it falls.</source>
    <translation>Un voltímetro no consume: un solo hilo deja pasar toda la tensión. Cárguelo y cae.</translation>
   </message>
@@ -1600,6 +1604,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Compare size and pressure of the tyres with the other axle and with what is on the door.</source>
    <translation>Compare medida y presión de los neumáticos con el otro eje y con lo que dice la puerta.</translation>
+  </message>
+  <message>
+   <source>Compare the sizes on the sidewalls and the pressures of all wheels; a spare may be 3 to 6 % off.</source>
+   <translation>Compare las medidas de los flancos y las presiones de todas las ruedas; una de repuesto puede diferir de un 3 a un 6 %.</translation>
   </message>
   <message>
    <source>Concrete mixer of the building yard</source>
@@ -3382,6 +3390,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Devolver a su sitio los cables cambiados</translation>
   </message>
   <message>
+   <source>Put the right tyre on, at the maker's pressure, then drive straight on and compare the live speeds.</source>
+   <translation>Monte el neumático correcto, a la presión del fabricante, y después circule en línea recta y compare las velocidades.</translation>
+  </message>
+  <message>
    <source>Put the two circuits back on their own pins, by the maker's pin list.</source>
    <translation>Devuelva los dos circuitos a sus patillas, por la lista del fabricante.</translation>
   </message>
@@ -3504,6 +3516,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Remove</source>
    <translation>Quitar</translation>
+  </message>
+  <message>
+   <source>Renew the fuse, relay or ground strap that fails under load; no module for that. Then clear the codes of every circuit.</source>
+   <translation>Renueve el fusible, el relé o la trenza de masa que falle con carga; para eso no hace falta un módulo. Después borre los códigos de todos los circuitos.</translation>
   </message>
   <message>
    <source>Renew the toothed ring or its bearing</source>
@@ -4134,6 +4150,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Quitar la lectura; Deshacer la devuelve</translation>
   </message>
   <message>
+   <source>Take the sensor out, clean rust from bore and seat, push it fully home and read again before any part is bought.</source>
+   <translation>Saque el sensor, limpie el óxido del alojamiento y del asiento, empújelo hasta el fondo y vuelva a medir antes de comprar ninguna pieza.</translation>
+  </message>
+  <message>
    <source>Take the sensor out, meter in ohms on its two pins, and pass a steel tool across its tip.</source>
    <translation>Saque el sensor, aparato en ohmios en sus dos patillas, y pase un hierro ante la punta.</translation>
   </message>
@@ -4244,6 +4264,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>The control unit was changed or repaired.</source>
    <translation>La centralita se cambió o reparó.</translation>
+  </message>
+  <message>
+   <source>The control unit's fuse, relay or ground was mended.</source>
+   <translation>Se reparó el fusible, el relé o la masa de la unidad de control.</translation>
   </message>
   <message>
    <source>The control unit's fuses, relay and ground were checked.</source>
@@ -4909,6 +4933,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>No se conoce el tamaño del anillo: dé sus dientes en Recepción, o registre al menos tres vueltas.</translation>
   </message>
   <message>
+   <source>The sizes and pressures of all tyres were compared.</source>
+   <translation>Se compararon las medidas y presiones de todos los neumáticos.</translation>
+  </message>
+  <message>
    <source>The source follows this vehicle and its line; single teeth and what comes and goes it cannot show.</source>
    <translation>La fuente sigue a este vehículo y su línea; dientes sueltos y lo que va y viene no los puede mostrar.</translation>
   </message>
@@ -5007,6 +5035,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>There is nothing to save yet: drop a capture on a wheel first.</source>
    <translation>Aún nada que guardar: suelte antes un registro en una rueda.</translation>
+  </message>
+  <message>
+   <source>These readings name no part: measure on before anything is repaired or bought.</source>
+   <translation>Estas lecturas no señalan ninguna pieza: siga midiendo antes de reparar o comprar nada.</translation>
   </message>
   <message>
    <source>This change could not be kept on disk: %1</source>
@@ -9691,6 +9723,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>tyre of another size</source>
    <translation>neumático de otra medida</translation>
+  </message>
+  <message>
+   <source>tyre size, pressure</source>
+   <translation>medida del neumático, presión</translation>
   </message>
   <message>
    <source>under 1 %</source>

@@ -181,7 +181,10 @@ std::string plainWork(const std::string& id, const Element* e) {
       {"way-round", say("The ring in the wheel bearing was renewed.")},
       {"supply", say("The control unit's fuses, relay and ground were checked.")},
       {"plug", say("The control unit's plug was looked into.")},
+      {"restore", say("The control unit's fuse, relay or ground was mended.")},
       {"change", say("The control unit was changed or repaired.")},
+      {"compare-tyres", say("The sizes and pressures of all tyres were compared.")},
+      {"tyre", say("A tyre of the right size was put on, at the right pressure.")},
   };
   for (const auto& entry : known) {
     if (step == entry.step) {

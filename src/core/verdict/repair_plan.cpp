@@ -55,6 +55,15 @@ class Steps {
       add("why-latched", say("Find what made it switch off: read the codes after the first turn."));
       return std::move(out_);
     }
+    if (suspect_.fault == Fault::wrongTyre) {
+      tyre();
+      return std::move(out_);
+    }
+    if (suspect_.fault == Fault::other) {
+      add("measure-on",
+          say("These readings name no part: measure on before anything is repaired or bought."));
+      return std::move(out_);
+    }
     if (!element_ || suspect_.fault == Fault::none) {
       add("stop", say("Nothing to repair: say so, with what was tested and what was not."));
       return std::move(out_);
@@ -137,8 +146,19 @@ class Steps {
             : say("Hold the loom on both sides of the joint; no strain on it."));
   }
 
+  void tyre() {
+    add("compare-tyres",
+        say("Compare the sizes on the sidewalls and the pressures of all wheels; a spare may be 3 "
+            "to 6 % off."));
+    add("tyre",
+        say("Put the right tyre on, at the maker's pressure, then drive straight on and "
+            "compare the live speeds."),
+        stands(), say("tyre size, pressure"));
+  }
+
   void sensor() {
-    const bool gap = suspect_.fault == Fault::wideGap;
+    // What a rag or a clean seat cures needs no part.
+    const bool gap = suspect_.fault == Fault::wideGap || suspect_.fault == Fault::debris;
     const bool coil =
         circuit_.sensor.kind == SensorKind::passive || circuit_.sensor.kind == SensorKind::unknown;
     if (gap) {
@@ -187,7 +207,12 @@ class Steps {
         keyOff());
     add("plug", say("Look into its plug: green pins, spread terminals, water from the loom."),
         keyOff());
-    if (suspect_.fault != Fault::open && suspect_.fault != Fault::resistive) {
+    if (suspect_.fault == Fault::modulePower) {
+      add("restore",
+          say("Renew the fuse, relay or ground strap that fails under load; no module for that. "
+              "Then clear the codes of every circuit."),
+          keyOff(), say("part fitted"));
+    } else if (suspect_.fault != Fault::open && suspect_.fault != Fault::resistive) {
       add("change", say("Change or repair the module, then set it up as the maker says."),
           say("Brake hydraulics, where it sits on the unit: the maker's procedure and bleeding."),
           say("part fitted"));

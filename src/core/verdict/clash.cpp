@@ -1,0 +1,103 @@
+#include "core/verdict/clash.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/base/say.h"
+#include "core/priors/priors.h"
+
+namespace haybale::diagnosis {
+
+namespace {
+
+// The reading that is most probably a slip. Of two that were taken alike and differ, the earlier
+// one: the repeat was made to rule it out.
+std::size_t clashing(const Belief& belief) {
+  const auto weight = [&](const Weighing& w) { return belief.isOwn(w) ? w.mistake : 0; };
+  const auto worst =
+      std::max_element(belief.weighings().begin(), belief.weighings().end(),
+                       [&](const Weighing& a, const Weighing& b) { return weight(a) < weight(b); });
+  const auto& evidence = belief.vehicle().job().evidence;
+  for (const auto& w : belief.weighings()) {
+    if (w.evidence < worst->evidence && w.mistake > priors::of(priors::Id::clash) / 2 &&
+        circuit::sameTest(evidence[w.evidence].test, evidence[worst->evidence].test)) {
+      return w.evidence;
+    }
+  }
+  return worst->evidence;
+}
+
+// How often a test was made again with what looks like the same answer.
+std::size_t timesAlike(const Belief& belief, std::size_t index) {
+  const auto& evidence = belief.vehicle().job().evidence;
+  const auto alike = [&](const job::Evidence& e) {
+    if (e.withdrawn || !circuit::sameTest(e.test, evidence[index].test)) {
+      return false;
+    }
+    const auto& a = e.reading.value;
+    const auto& b = evidence[index].reading.value;
+    if (!a || !b) {
+      return e.reading == evidence[index].reading;
+    }
+    return a->overload == b->overload &&
+           (a->overload || std::abs(a->value - b->value) <=
+                               0.1 * std::max(std::abs(a->value), std::abs(b->value)) + 0.02);
+  };
+  return static_cast<std::size_t>(std::count_if(evidence.begin(), evidence.end(), alike));
+}
+
+std::string repeatWords(const circuit::Test& test, const std::string& shown,
+                        const std::string& where) {
+  if (circuit::unitOf(test.kind) == units::Unit::ohm) {
+    return sayf(
+        "Repeat {} ({}) at a second contact, on the highest range, before believing "
+        "it.",
+        shown, where);
+  }
+  switch (test.kind) {
+    case circuit::TestKind::codes:
+      return say("Clear the codes once more, do the same again, and read what comes back.");
+    case circuit::TestKind::liveSpeed:
+      return say("Read the live speeds once more, slowly and in a straight line.");
+    case circuit::TestKind::inspect:
+      return say("Look again, in good light.");
+    case circuit::TestKind::waveform:
+      return say("Record the trace once more, with the probe on bright metal.");
+    default:
+      return sayf("Repeat {} ({}) at a second contact before believing it.", shown, where);
+  }
+}
+
+std::string whereOf(const circuit::Test& test) {
+  return test.red ? circuit::spoken(test.red->place)
+         : test.kind == circuit::TestKind::waveform
+             ? std::string("trace")
+             : std::string(circuit::kTestKindNames[static_cast<std::size_t>(test.kind)]);
+}
+
+}  // namespace
+
+bool sayClash(Conclusion& out, const Belief& belief, const std::vector<ReadingView>& views) {
+  const std::size_t index = clashing(belief);
+  const auto& e = belief.vehicle().job().evidence[index];
+  const std::string shown = index < views.size() ? views[index].shown : say("it");
+  const std::string where = whereOf(e.test);
+  out.clash = index;
+  out.action = repeatWords(e.test, shown, where);
+  out.reasons.push_back(
+      sayf("Without {} ({}) the rest agrees: wrong pin, bad contact, or a meter still "
+           "ranging?",
+           shown, where));
+  if (timesAlike(belief, index) < 2) {
+    return false;
+  }
+  out.state = State::contradictory;
+  out.headline = say("Contradictory: no single fault explains every reading");
+  out.action = sayf(
+      "{} ({}) was repeated and stands. Look for a second fault, or for what "
+      "this list does not know.",
+      shown, where);
+  return true;
+}
+
+}  // namespace haybale::diagnosis

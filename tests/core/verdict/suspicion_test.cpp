@@ -1,0 +1,117 @@
+// What a belief is called, and what is advised: nothing that costs money where nothing has to be
+// bought. Common practice, no published source, unless it says so.
+#include "core/verdict/suspicion.h"
+
+#include <regex>
+
+#include "support/job_fixture.h"
+
+namespace haybale::diagnosis {
+namespace {
+
+class Suspicion : public Job {
+ protected:
+  [[nodiscard]] const circuit::Circuit& circuit() const { return *c.suspectCircuit(); }
+};
+
+// What cures what: a rag, a clean seat, two wires put back, a tyre, a fuse, cleared codes.
+TEST_F(Suspicion, NothingIsAdvisedToBeBoughtThatCuresNothing) {
+  const std::pair<const char*, Fault> free[] = {{"sensor", Fault::debris},
+                                                {"sensor", Fault::wideGap},
+                                                {"C1", Fault::reversed},
+                                                {"C1", Fault::circuitsExchanged},
+                                                {"module", Fault::latchedOff},
+                                                {"module", Fault::modulePower},
+                                                {"module", Fault::circuitsExchanged},
+                                                {"", Fault::wrongTyre},
+                                                {"", Fault::none},
+                                                {"L1", Fault::open},
+                                                {"C2", Fault::leak}};
+  const std::regex sells("[Nn]ew (sensor|bearing|ring|module)|needs a new");
+  for (const auto& [element, fault] : free) {
+    const Suspect s{element, std::nullopt, fault, 1};
+    EXPECT_FALSE(buysPart(s, circuit())) << element << ' ' << nameOf(fault);
+    EXPECT_FALSE(std::regex_search(actionFor(s, circuit()), sells)) << actionFor(s, circuit());
+    EXPECT_FALSE(actionFor(s, circuit()).empty());
+  }
+  const std::pair<const char*, Fault> bought[] = {
+      {"sensor", Fault::sensorDead},    {"sensor", Fault::sensorOpen},
+      {"sensor", Fault::wrongSensor},   {"ring", Fault::ringCracked},
+      {"ring", Fault::encoderReversed}, {"module", Fault::inputDead},
+      {"module", Fault::noSupply}};
+  for (const auto& [element, fault] : bought) {
+    EXPECT_TRUE(buysPart({element, std::nullopt, fault, 1}, circuit())) << nameOf(fault);
+  }
+}
+
+TEST_F(Suspicion, WhatIsNoPartOfTheLineIsCountedUnderItsFault) {
+  EXPECT_EQ(groupOf({"C2", std::nullopt, Fault::leak, 0.1}), "C2");
+  EXPECT_EQ(groupOf({"", std::nullopt, Fault::wrongTyre, 0.1}), "wrong-tyre");
+  EXPECT_EQ(groupOf({"", std::nullopt, Fault::none, 0.1}), "none");
+}
+
+TEST_F(Suspicion, TheLeadingShareIsThatOfTheElementWhicheverWayItFails) {
+  Conclusion now;
+  EXPECT_EQ(leadingShare(now), 0);
+  now.suspects = {{"C2", circuit::WireId::a, Fault::leak, 0.4},
+                  {"module", std::nullopt, Fault::latchedOff, 0.3},
+                  {"C2", circuit::WireId::b, Fault::resistive, 0.2},
+                  {"", std::nullopt, Fault::none, 0.1}};
+  EXPECT_NEAR(leadingShare(now), 0.6, 1e-12);
+  // A latch-off that clearing has ended and nothing wrong are one and the same by then.
+  std::swap(now.suspects[0], now.suspects[1]);
+  EXPECT_NEAR(leadingShare(now), 0.3, 1e-12);
+  now.codesCleared = true;
+  EXPECT_NEAR(leadingShare(now), 0.4, 1e-12);
+}
+
+TEST_F(Suspicion, ASuspectIsSpokenWithItsWireAndColour) {
+  const Suspect leak{"L2", circuit::WireId::b, Fault::leak, 1};
+  EXPECT_EQ(spoken(leak, circuit()).substr(0, 10), "L2, wire b");
+  auto painted = circuit();
+  painted.wires[1].colour = "brown";
+  EXPECT_NE(spoken(leak, painted).find("(brown)"), std::string::npos);
+  EXPECT_EQ(spoken({"", std::nullopt, Fault::none, 1}, circuit()), "nothing wrong");
+  EXPECT_EQ(spoken({"", std::nullopt, Fault::wrongTyre, 1}, circuit()),
+            "a tyre of another size or pressure");
+}
+
+TEST_F(Suspicion, BeforeAnythingIsMeasuredNothingIsClaimed) {
+  const auto now = assessed().conclusion;
+  EXPECT_EQ(now.state, State::open);
+  EXPECT_FALSE(now.wantsWitness);
+  EXPECT_FALSE(now.clash);
+  EXPECT_NE(now.action.find("codes and live speeds"), std::string::npos) << "what is free first";
+}
+
+TEST_F(Suspicion, SharesAddUpToOneAndElementsToWhatIsOfThem) {
+  reading("RR", "C2 a b OL unplugged");
+  const auto now = assessed().conclusion;
+  double all = 0;
+  for (const auto& s : now.suspects) {
+    all += s.share;
+  }
+  EXPECT_NEAR(all, 1, 1e-9);
+  for (const auto& [element, of] : now.elementShares) {
+    EXPECT_NEAR(of, share(element), 1e-9) << element;
+  }
+  EXPECT_TRUE(std::is_sorted(now.suspects.begin() + 1, now.suspects.end(),
+                             [](auto& a, auto& b) { return a.share > b.share; }));
+}
+
+// An earlier reading is the suspect when its repeat differs; contradictory is said only of what
+// stood a repeat.
+TEST_F(Suspicion, TheEarlierOfTwoThatDifferIsTheOneToDoubt) {
+  reading("RR", "module a b 1.15k unplugged module");
+  reading("RR", "C2 a b OL unplugged");
+  reading("RR", "C2 a b 1.15k unplugged");
+  const auto now = assessed().conclusion;
+  EXPECT_NE(now.state, State::contradictory);
+  if (now.clash) {
+    EXPECT_EQ(*now.clash, 1U);
+  }
+  EXPECT_LT(share("sensor", Fault::sensorOpen), 0.2) << "the OL was a slip";
+}
+
+}  // namespace
+}  // namespace haybale::diagnosis
