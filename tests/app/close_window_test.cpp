@@ -181,6 +181,43 @@ TEST_F(CloseWindow, TheWholeWayFromTheCounterToTheReportByKeyboard) {
   EXPECT_FALSE(job().closing.closed());
 }
 
+// Cleaning a sensor is another work than fitting one, though both are done at it: the steps are
+// those of what was chosen, and the choice stands when a reading moves the odds.
+TEST_F(CloseWindow, TheStepsAreThoseOfTheWorkThatWasChosen) {
+  window->openDemo();
+  window->model().change(QStringLiteral("x"), [](job::Case& c) { c.repair = {}; });
+  keys(Qt::Key_5, Qt::ControlModifier);
+  space("close.page.repair");
+  const auto chosen = [&](diagnosis::Deed deed) {
+    const auto options = assessment().options;
+    const auto it = std::find_if(options.begin(), options.end(), [&](const auto& o) {
+      return o.deed == deed && o.element == "sensor";
+    });
+    return it == options.end() ? std::string()
+                               : "repair.option" + std::to_string(it - options.begin());
+  };
+  const auto step = [&](const char* id) {
+    QApplication::processEvents();
+    QApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+    return window->findChild<QCheckBox*>(QStringLiteral("repair.done.sensor.") + id) != nullptr;
+  };
+  ASSERT_FALSE(chosen(diagnosis::Deed::clean).empty());
+  ASSERT_FALSE(chosen(diagnosis::Deed::fit).empty());
+  space(chosen(diagnosis::Deed::clean).c_str());
+  EXPECT_TRUE(step("clean"));
+  EXPECT_FALSE(step("compare"));
+  space(chosen(diagnosis::Deed::fit).c_str());
+  EXPECT_TRUE(step("compare"));
+  EXPECT_FALSE(step("clean"));
+  keys(Qt::Key_Z, Qt::ControlModifier);
+  EXPECT_TRUE(step("clean"));
+  const auto before = job().repair.decision;
+  window->model().change(QStringLiteral("x"), [](job::Case& c) { c.costs.hour += 10; });
+  EXPECT_EQ(job().repair.decision, before);
+  EXPECT_TRUE(find<QPushButton>(chosen(diagnosis::Deed::clean).c_str())->isChecked())
+      << "the same work at another price";
+}
+
 TEST_F(CloseWindow, CodesAreWrittenDownBeforeTheyAreCleared) {
   window->model().change(QStringLiteral("x"), [](job::Case& c) {
     c.toolbox = {"scan-tool"};

@@ -27,6 +27,15 @@ std::vector<std::string>& sealedOf(job::Case& c) {
   return c.repair.sealed;
 }
 
+// As it was chosen, or the same work with the odds of today.
+bool isDecided(const job::Case& c, const diagnosis::Option& option) {
+  if (c.repair.decision == option.text) {
+    return true;
+  }
+  return !c.repair.decision.empty() && option.deed != diagnosis::Deed::measure &&
+         option.element == c.repair.element && nameOf(option.fault) == c.repair.fault;
+}
+
 TextField noteField(const std::string& step) {
   return {QStringLiteral("repair.note.") + q(step), QObject::tr("note of the repair"),
           [step](const job::Case& c) {
@@ -118,7 +127,7 @@ void RepairPage::refresh() {
   open_->setVisible(model_.assessment().conclusion.state != diagnosis::State::isolated);
   const QSignalBlocker quiet(school_);
   school_->setCurrentIndex(c.repair.school == job::kSpliceSchools[1] ? 1 : 0);
-  QString key = headline_->text() + q(c.repair.school) + q(c.repair.decision);
+  QString key = headline_->text() + q(c.repair.school) + q(c.repair.decision) + q(c.repair.fault);
   for (const auto& option : model_.assessment().options) {
     key += q(option.text);
   }
@@ -141,14 +150,16 @@ void RepairPage::addOptions() {
     auto* button = new QPushButton(this);
     button->setObjectName(QStringLiteral("repair.option%1").arg(index++));
     button->setCheckable(true);
-    button->setChecked(model_.job().repair.decision == option.text);
+    button->setChecked(isDecided(model_.job(), option));
     button->setText(button->fontMetrics().elidedText(q(option.text), Qt::ElideRight, 800));
     button->setToolTip(q(option.text));
     button->setStyleSheet(QStringLiteral("text-align: left;"));
     connect(button, &QPushButton::clicked, this, [this, option](bool on) {
       model_.change(tr("what the owner decided"), [&](job::Case& c) {
+        const bool measures = option.deed == diagnosis::Deed::measure;
         c.repair.decision = on ? option.text : std::string();
         c.repair.element = on ? option.element : std::string();
+        c.repair.fault = on && !measures ? std::string(diagnosis::nameOf(option.fault)) : "";
       });
     });
     options_->addWidget(button);

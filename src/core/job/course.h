@@ -56,6 +56,7 @@ struct RepairRecord {
   bool operator==(const RepairRecord&) const = default;
   std::string decision;  ///< what the owner decided, as written
   std::string element;   ///< what is repaired, by that; empty: what is suspected most
+  std::string fault;     ///< what that work cures, as scripts name it; empty: the likeliest there
   std::string school = std::string(kSpliceSchools[0]);
   std::vector<std::string> done;             ///< ids of steps
   std::map<std::string, std::string> notes;  ///< by id of the step: torque, teeth, ohms

@@ -80,6 +80,7 @@ void readRepair(ObjectReader& in, RepairRecord& out) {
   ObjectReader repair(*json, "repair");
   out.decision = repair.text("decision");
   out.element = repair.text("element");
+  out.fault = repair.text("fault");
   const int school = repair.oneOf("school", kSpliceSchools);
   out.school = std::string(kSpliceSchools[static_cast<std::size_t>(std::max(school, 0))]);
   out.done = repair.texts("done");
@@ -166,6 +167,7 @@ Json repairJson(const RepairRecord& repair) {
   Json out = Json::object();
   setIf(out, "decision", repair.decision);
   setIf(out, "element", repair.element);
+  setIf(out, "fault", repair.fault);
   if (repair.school != kSpliceSchools[0]) {
     out["school"] = repair.school;
   }

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 #include <map>
+#include <tuple>
 
 #include "core/base/say.h"
 #include "core/priors/priors.h"
@@ -96,6 +97,17 @@ std::string deedWords(const Option& o, const circuit::Element* e) {
   return "";
 }
 
+// What is done with one's hands: mending a plug, putting wires back and renewing a fuse are three
+// works, though all of them may be at one element.
+enum class Hands { usual, wiresBack, supply };
+
+Hands handsFor(const Work& work, Fault fault) {
+  return work.deed != Deed::mend                                         ? Hands::usual
+         : fault == Fault::circuitsExchanged || fault == Fault::reversed ? Hands::wiresBack
+         : fault == Fault::modulePower                                   ? Hands::supply
+                                                                         : Hands::usual;
+}
+
 struct Sum {
   double cures = 0;
   double most = 0;
@@ -116,14 +128,14 @@ double entropy(const Conclusion& conclusion) {
 
 std::vector<Option> worksOf(const job::Case& c, const Conclusion& conclusion) {
   const auto& circuit = *c.suspectCircuit();
-  std::map<std::pair<Deed, std::string>, Sum> sums;
+  std::map<std::tuple<Deed, std::string, Hands>, Sum> sums;
   for (const auto& s : conclusion.suspects) {
     const auto* element = circuit.find(s.element);
     const Work work = workFor(s.fault, element, c.costs);
     if (work.deed == Deed::stop) {
       continue;
     }
-    auto& sum = sums[{work.deed, s.element}];
+    auto& sum = sums[{work.deed, s.element, handsFor(work, s.fault)}];
     sum.cures += s.share * work.success;
     if (s.share > sum.most) {
       sum.most = s.share;
@@ -138,8 +150,8 @@ std::vector<Option> worksOf(const job::Case& c, const Conclusion& conclusion) {
       continue;
     }
     Option o = sum.option;
-    o.deed = key.first;
-    o.element = key.second;
+    o.deed = std::get<Deed>(key);
+    o.element = std::get<std::string>(key);
     o.cures = sum.cures;
     o.expectedCost = o.cost + (1 - o.cures) * (o.cost + of(Id::comeback));
     o.text = sayf(

@@ -259,6 +259,13 @@ std::vector<PiercedHole> piercedHoles(const job::Case& c) {
 Suspect toRepair(const job::Case& c, const Conclusion& conclusion) {
   Suspect none;
   none.fault = Fault::none;
+  const auto decided =
+      std::find_if(conclusion.suspects.begin(), conclusion.suspects.end(), [&](const Suspect& s) {
+        return s.element == c.repair.element && nameOf(s.fault) == c.repair.fault;
+      });
+  if (decided != conclusion.suspects.end()) {
+    return *decided;
+  }
   const auto chosen = std::find_if(conclusion.suspects.begin(), conclusion.suspects.end(),
                                    [&](const Suspect& s) { return s.element == c.repair.element; });
   return conclusion.suspects.empty() ? none

@@ -27,8 +27,9 @@ struct PiercedHole {
 };
 [[nodiscard]] std::vector<PiercedHole> piercedHoles(const job::Case& c);
 
-/// The suspect the repair is for: the likeliest of the element that was decided on, else the
-/// likeliest of all; nothing wrong when nothing is suspected.
+/// The suspect the repair is for: what the work that was decided on cures (cleaning a sensor is not
+/// fitting one), else the likeliest of its element, else the likeliest of all; nothing wrong when
+/// nothing is suspected.
 [[nodiscard]] Suspect toRepair(const job::Case& c, const Conclusion& conclusion);
 
 }  // namespace haybale::diagnosis

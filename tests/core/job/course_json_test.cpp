@@ -15,7 +15,7 @@ const char* const kCourse = R"({
     "module": "M-4711", "sensor_part": "S-12", "weather": "fog",
     "codes": [ { "code": "C0050-13", "circuit": "RR", "meaning": "open", "status": "history", "count": 4,
                  "freeze": "31 km/h, braking", "page": 2 } ] },
-  "repair": { "decision": "mend the wiring", "school": "solder", "done": ["L2.splice"],
+  "repair": { "decision": "mend the wiring", "element": "L2", "fault": "open", "school": "solder", "done": ["L2.splice"],
     "notes": { "sensor.torque": "8" }, "sealed": ["RR L2@0.50 a"], "photo": "x" },
   "proof": [ { "test": { "kind": "codes", "circuit": "RR" }, "reading": { "codes": [] } } ],
   "closing": { "date": "2026-11-20T10:00:00", "circuit": "RR", "element": "L2", "kind": "leg", "zone": "flex",
@@ -29,6 +29,7 @@ TEST(Course, IsReadAndSavedAgainWhole) {
   EXPECT_EQ(c->intake.codes[0].count, 4);
   EXPECT_EQ(c->intake.basics.at("module-power"), "bad");
   EXPECT_EQ(c->repair.school, "solder");
+  EXPECT_EQ(c->repair.fault, "open");
   EXPECT_EQ(c->repair.notes.at("sensor.torque"), "8");
   ASSERT_EQ(c->proof.size(), 1U);
   EXPECT_EQ(c->proof[0].id, "p1");

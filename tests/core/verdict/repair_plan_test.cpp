@@ -176,8 +176,28 @@ TEST_F(RepairPlan, WorkIsForTheElementDecidedOnElseForTheLikeliest) {
   EXPECT_EQ(toRepair(c, now).element, "sensor");
   c.repair.element = "C2";
   EXPECT_EQ(toRepair(c, now).fault, Fault::leak);
+  c.repair.fault = "resistive";  // the very work that was chosen
+  EXPECT_EQ(toRepair(c, now).fault, Fault::resistive);
+  c.repair.fault = "open";  // nobody believes that any more
+  EXPECT_EQ(toRepair(c, now).fault, Fault::leak);
   c.repair.element = "L9";  // not among them
   EXPECT_EQ(toRepair(c, now).element, "sensor");
+}
+
+// Who decided on cleaning is not told how to fit a new sensor, though that is the likelier cure.
+TEST_F(RepairPlan, CleaningASensorIsNotFittingOne) {
+  Conclusion now;
+  now.suspects = {{"sensor", std::nullopt, Fault::sensorDead, 0.5},
+                  {"sensor", std::nullopt, Fault::debris, 0.3},
+                  {"", std::nullopt, Fault::wrongTyre, 0.2}};
+  c.repair.element = "sensor";
+  c.repair.fault = "debris";
+  const auto steps = repairSteps(c, toRepair(c, now));
+  EXPECT_TRUE(has(steps, "sensor.clean"));
+  EXPECT_FALSE(has(steps, "sensor.compare"));
+  c.repair.element.clear();
+  c.repair.fault = "wrong-tyre";
+  EXPECT_TRUE(has(repairSteps(c, toRepair(c, now)), "tyre"));
 }
 
 }  // namespace
