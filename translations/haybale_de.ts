@@ -194,6 +194,10 @@
    <translation> gegen Masse: </translation>
   </message>
   <message>
+   <source> to {}</source>
+   <translation> bis {}</translation>
+  </message>
+  <message>
    <source> under the body</source>
    <translation> unter dem Boden</translation>
   </message>
@@ -586,6 +590,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>, gefahren</translation>
   </message>
   <message>
+   <source>, driven warm</source>
+   <translation>, warm gefahren</translation>
+  </message>
+  <message>
    <source>, earlier</source>
    <translation>, früher</translation>
   </message>
@@ -602,8 +610,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>, Geschwindigkeit</translation>
   </message>
   <message>
-   <source>, look for green crust in both halves; both neighbours are contaminated: replace both sides, then repeat the reading that failed.</source>
-   <translation>, in beiden Hälften nach Grünspan sehen; beide Nachbarn sind verdorben: beide Seiten ersetzen, dann den Messwert wiederholen, der nicht stimmte.</translation>
+   <source>, look for green crust and for spread or pushed-back terminals in both halves; where water got in both sides are renewed, for both neighbours are contaminated. Then repeat the reading that failed.</source>
+   <translation>, in beiden Hälften nach Grünspan und nach aufgeweiteten oder zurückgeschobenen Kontakten sehen; wo Wasser eindrang, werden beide Seiten erneuert, denn beide Nachbarn sind verdorben. Dann den Messwert wiederholen, der nicht stimmte.</translation>
   </message>
   <message>
    <source>, module half</source>
@@ -616,6 +624,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>, out of band at the supply's ends</source>
    <translation>, an den Enden der Versorgung außerhalb</translation>
+  </message>
+  <message>
+   <source>, over the same bump</source>
+   <translation>, über dieselbe Schwelle</translation>
   </message>
   <message>
    <source>, plugged</source>
@@ -700,6 +712,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>, {:.4g} Hz fed in at {}</source>
    <translation>, {:.4g} Hz eingespeist an {}</translation>
+  </message>
+  <message>
+   <source>, {} apart</source>
+   <translation>, {} getrennt</translation>
   </message>
   <message>
    <source>, {} at {}</source>
@@ -1084,6 +1100,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>AC volts depend on how fast it was spun: read the hertz too, then two wheels compare.</source>
    <translation>AC Volt hängen davon ab, wie schnell gedreht wurde: auch Hertz ablesen, dann sind zwei Räder vergleichbar.</translation>
+  </message>
+  <message>
+   <source>AC volts of {} at </source>
+   <translation>AC Volt, {}: </translation>
   </message>
   <message>
    <source>AC volts with the wheel standing: there is no signal to read. Spin it, then again.</source>
@@ -1606,6 +1626,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Größe und Druck der Reifen mit der anderen Achse und der Angabe an der Tür vergleichen.</translation>
   </message>
   <message>
+   <source>Compare the sensor with the one that belongs there: part number, plug, length, tip; fit the right one.</source>
+   <translation>Den Sensor mit dem vergleichen, der dorthin gehört: Teilenummer, Stecker, Länge, Spitze; den richtigen einbauen.</translation>
+  </message>
+  <message>
    <source>Compare the sizes on the sidewalls and the pressures of all wheels; a spare may be 3 to 6 % off.</source>
    <translation>Die Größen auf den Flanken und die Drücke aller Räder vergleichen; ein Ersatzrad kann um 3 bis 6 % abweichen.</translation>
   </message>
@@ -1648,6 +1672,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Count again</source>
    <translation>Wieder zählen</translation>
+  </message>
+  <message>
+   <source>Count the teeth against the other wheel's and the maker's figure; fit the ring or bearing that belongs there.</source>
+   <translation>Die Zähne zählen und mit dem anderen Rad und der Angabe des Herstellers vergleichen; den Ring oder das Lager einbauen, das dorthin gehört.</translation>
   </message>
   <message>
    <source>Count the teeth of the new ring against the old one.</source>
@@ -1894,8 +1922,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Flottenbericht...</translation>
   </message>
   <message>
-   <source>Flex {} while the reading is watched</source>
-   <translation>Biegen und den Wert beobachten: {}</translation>
+   <source>Flex {} while watching {}</source>
+   <translation>Biegen: {}; dabei beobachten: {}</translation>
   </message>
   <message>
    <source>For the trainer: {}</source>
@@ -2382,6 +2410,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Sprache</translation>
   </message>
   <message>
+   <source>Lay a new sensor beside the old one before fitting it, clean the seat, push it fully home, then repeat the reading that failed.</source>
+   <translation>Einen neuen Sensor vor dem Einbau neben den alten legen, den Sitz reinigen, ganz einschieben, dann den Messwert wiederholen, der nicht stimmte.</translation>
+  </message>
+  <message>
    <source>Lay the new sensor beside the old: same length, same plug, same tip, right wheel.</source>
    <translation>Neuen Sensor neben den alten legen: gleiche Länge, gleicher Stecker, gleiche Spitze, richtiges Rad.</translation>
   </message>
@@ -2594,8 +2626,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Weiter messen.</translation>
   </message>
   <message>
-   <source>Measure once more before anything is bought: about {:.0f} minutes, {:.0f}.</source>
-   <translation>Noch einmal messen, bevor etwas gekauft wird: etwa {:.0f} Minuten, {:.0f}.</translation>
+   <source>Measure once more before anything is bought: about {:.0f} minutes, price {:.0f}.</source>
+   <translation>Noch einmal messen, bevor etwas gekauft wird: etwa {:.0f} Minuten, Preis {:.0f}.</translation>
   </message>
   <message>
    <source>Measure the coil and the pair at the sensor, then look at the gap and for metal on the tip.</source>
@@ -3374,8 +3406,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Ziehen an den Adern von </translation>
   </message>
   <message>
-   <source>Pull on {} while the reading is watched</source>
-   <translation>Ziehen und den Wert beobachten: {}</translation>
+   <source>Pull on {} while watching {}</source>
+   <translation>Ziehen: {}; dabei beobachten: {}</translation>
   </message>
   <message>
    <source>Pump tanker</source>
@@ -3786,6 +3818,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Aufzeichnung: </translation>
   </message>
   <message>
+   <source>Scope trace of {} at </source>
+   <translation>Aufzeichnung, {}: </translation>
+  </message>
+  <message>
    <source>Seal the pierced holes</source>
    <translation>Einstichlöcher versiegeln</translation>
   </message>
@@ -3822,8 +3858,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Rütteln und klopfen: {}.</translation>
   </message>
   <message>
-   <source>Shake {} while the reading is watched</source>
-   <translation>Rütteln und den Wert beobachten: {}</translation>
+   <source>Shake {} while watching {}</source>
+   <translation>Rütteln: {}; dabei beobachten: {}</translation>
   </message>
   <message>
    <source>Shop</source>
@@ -5337,8 +5373,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Warme Luft, die eine Hand verträgt, keine Flamme: fern von Kraftstoff- und Bremsleitungen, Batterien und allem vom Airbag.</translation>
   </message>
   <message>
-   <source>Warm {} while the reading is watched</source>
-   <translation>Wärmen und den Wert beobachten: {}</translation>
+   <source>Warm {} while watching {}</source>
+   <translation>Wärmen: {}; dabei beobachten: {}</translation>
   </message>
   <message>
    <source>Warm {} with air that a hand can bear.</source>
@@ -5381,8 +5417,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Wieder nass machen, 30 s über {}, Fehlercodes lesen</translation>
   </message>
   <message>
-   <source>Wet {} while the reading is watched</source>
-   <translation>Nass machen und den Wert beobachten: {}</translation>
+   <source>Wet {} while watching {}</source>
+   <translation>Nass machen: {}; dabei beobachten: {}</translation>
   </message>
   <message>
    <source>What I would do, and how I would prove that it is mended: ________________________________________</source>
@@ -9237,6 +9273,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>die Leitungen</translation>
   </message>
   <message>
+   <source>the live speeds</source>
+   <translation>die Geschwindigkeiten</translation>
+  </message>
+  <message>
    <source>the logbook is not open</source>
    <translation>das Werkstattbuch ist nicht offen</translation>
   </message>
@@ -9277,12 +9317,20 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>der Name eines Kreises</translation>
   </message>
   <message>
+   <source>the ohms of {}</source>
+   <translation>die Ohm: {}</translation>
+  </message>
+  <message>
    <source>the other</source>
    <translation>der andere</translation>
   </message>
   <message>
    <source>the page to be read from afar (F11) speaks</source>
    <translation>die Seite zum Lesen aus der Ferne (F11) spricht</translation>
+  </message>
+  <message>
+   <source>the pair</source>
+   <translation>das Paar</translation>
   </message>
   <message>
    <source>the path of </source>
@@ -9395,6 +9443,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>the views of the rail</source>
    <translation>die Ansichten der Leiste</translation>
+  </message>
+  <message>
+   <source>the volts of {}</source>
+   <translation>die Volt: {}</translation>
   </message>
   <message>
    <source>the wheel end of </source>
@@ -10321,8 +10373,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>{}, {}, Ader {}</translation>
   </message>
   <message>
-   <source>{}: in {:.0f} of 100 such cases that cures it; {:.0f} in all, about {:.0f} minutes.</source>
-   <translation>{}: in {:.0f} von 100 solchen Fällen behebt es das; {:.0f} im Ganzen, etwa {:.0f} Minuten.</translation>
+   <source>{}: in {:.0f} of 100 such cases that cures it; price {:.0f}, about {:.0f} minutes.</source>
+   <translation>{}: in {:.0f} von 100 solchen Fällen behebt es das; Preis {:.0f}, etwa {:.0f} Minuten.</translation>
   </message>
   <message>
    <source>{}: not the same</source>

@@ -194,6 +194,10 @@
    <translation> a masa en </translation>
   </message>
   <message>
+   <source> to {}</source>
+   <translation> hasta {}</translation>
+  </message>
+  <message>
    <source> under the body</source>
    <translation> en los bajos</translation>
   </message>
@@ -586,6 +590,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>, rodando</translation>
   </message>
   <message>
+   <source>, driven warm</source>
+   <translation>, en caliente</translation>
+  </message>
+  <message>
    <source>, earlier</source>
    <translation>, antes</translation>
   </message>
@@ -602,8 +610,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>, velocidad</translation>
   </message>
   <message>
-   <source>, look for green crust in both halves; both neighbours are contaminated: replace both sides, then repeat the reading that failed.</source>
-   <translation>, busque óxido verde en ambas mitades; ambos vecinos están contaminados: cambie los dos lados y repita la lectura que falló.</translation>
+   <source>, look for green crust and for spread or pushed-back terminals in both halves; where water got in both sides are renewed, for both neighbours are contaminated. Then repeat the reading that failed.</source>
+   <translation>, busque óxido verde y terminales abiertos o desplazados en las dos mitades; donde entró agua se renuevan los dos lados, porque los dos vecinos están contaminados. Después repita la lectura que falló.</translation>
   </message>
   <message>
    <source>, module half</source>
@@ -616,6 +624,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>, out of band at the supply's ends</source>
    <translation>, fuera de banda en los extremos de la alimentación</translation>
+  </message>
+  <message>
+   <source>, over the same bump</source>
+   <translation>, por el mismo bache</translation>
   </message>
   <message>
    <source>, plugged</source>
@@ -700,6 +712,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>, {:.4g} Hz fed in at {}</source>
    <translation>, {:.4g} Hz dados en {}</translation>
+  </message>
+  <message>
+   <source>, {} apart</source>
+   <translation>, {} desconectado</translation>
   </message>
   <message>
    <source>, {} at {}</source>
@@ -1084,6 +1100,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>AC volts depend on how fast it was spun: read the hertz too, then two wheels compare.</source>
    <translation>Los voltios AC dependen del giro: lea también los hercios, y dos ruedas se comparan.</translation>
+  </message>
+  <message>
+   <source>AC volts of {} at </source>
+   <translation>Voltios AC de {} en </translation>
   </message>
   <message>
    <source>AC volts with the wheel standing: there is no signal to read. Spin it, then again.</source>
@@ -1606,6 +1626,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Compare medida y presión de los neumáticos con el otro eje y con lo que dice la puerta.</translation>
   </message>
   <message>
+   <source>Compare the sensor with the one that belongs there: part number, plug, length, tip; fit the right one.</source>
+   <translation>Compare el sensor con el que corresponde: número de pieza, conector, longitud, punta; monte el correcto.</translation>
+  </message>
+  <message>
    <source>Compare the sizes on the sidewalls and the pressures of all wheels; a spare may be 3 to 6 % off.</source>
    <translation>Compare las medidas de los flancos y las presiones de todas las ruedas; una de repuesto puede diferir de un 3 a un 6 %.</translation>
   </message>
@@ -1648,6 +1672,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Count again</source>
    <translation>Contar de nuevo</translation>
+  </message>
+  <message>
+   <source>Count the teeth against the other wheel's and the maker's figure; fit the ring or bearing that belongs there.</source>
+   <translation>Cuente los dientes y compárelos con los de la otra rueda y el dato del fabricante; monte el anillo o rodamiento que corresponde.</translation>
   </message>
   <message>
    <source>Count the teeth of the new ring against the old one.</source>
@@ -1894,8 +1922,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Informe de la flota...</translation>
   </message>
   <message>
-   <source>Flex {} while the reading is watched</source>
-   <translation>Doblar y mirar la lectura: {}</translation>
+   <source>Flex {} while watching {}</source>
+   <translation>Doblar {} mirando {}</translation>
   </message>
   <message>
    <source>For the trainer: {}</source>
@@ -2382,6 +2410,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Idioma</translation>
   </message>
   <message>
+   <source>Lay a new sensor beside the old one before fitting it, clean the seat, push it fully home, then repeat the reading that failed.</source>
+   <translation>Ponga el sensor nuevo junto al viejo antes de montarlo, limpie el asiento, empújelo hasta el fondo y repita la lectura que falló.</translation>
+  </message>
+  <message>
    <source>Lay the new sensor beside the old: same length, same plug, same tip, right wheel.</source>
    <translation>Ponga el sensor nuevo junto al viejo: mismo largo, conector, punta, y rueda correcta.</translation>
   </message>
@@ -2594,8 +2626,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Siga midiendo.</translation>
   </message>
   <message>
-   <source>Measure once more before anything is bought: about {:.0f} minutes, {:.0f}.</source>
-   <translation>Medir una vez más antes de comprar: unos {:.0f} minutos, {:.0f}.</translation>
+   <source>Measure once more before anything is bought: about {:.0f} minutes, price {:.0f}.</source>
+   <translation>Medir una vez más antes de comprar nada: unos {:.0f} minutos, precio {:.0f}.</translation>
   </message>
   <message>
    <source>Measure the coil and the pair at the sensor, then look at the gap and for metal on the tip.</source>
@@ -3374,8 +3406,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Tirar de los cables de </translation>
   </message>
   <message>
-   <source>Pull on {} while the reading is watched</source>
-   <translation>Tirar y mirar la lectura: {}</translation>
+   <source>Pull on {} while watching {}</source>
+   <translation>Tirar de {} mirando {}</translation>
   </message>
   <message>
    <source>Pump tanker</source>
@@ -3786,6 +3818,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Registro en </translation>
   </message>
   <message>
+   <source>Scope trace of {} at </source>
+   <translation>Registro de {} en </translation>
+  </message>
+  <message>
    <source>Seal the pierced holes</source>
    <translation>Sellar los agujeros pinchados</translation>
   </message>
@@ -3822,8 +3858,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Sacuda y golpee suave {}.</translation>
   </message>
   <message>
-   <source>Shake {} while the reading is watched</source>
-   <translation>Sacudir y mirar la lectura: {}</translation>
+   <source>Shake {} while watching {}</source>
+   <translation>Sacudir {} mirando {}</translation>
   </message>
   <message>
    <source>Shop</source>
@@ -5337,8 +5373,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Aire caliente que aguante la mano, sin llama: lejos de tubos de combustible y freno, baterías y airbag.</translation>
   </message>
   <message>
-   <source>Warm {} while the reading is watched</source>
-   <translation>Calentar y mirar la lectura: {}</translation>
+   <source>Warm {} while watching {}</source>
+   <translation>Calentar {} mirando {}</translation>
   </message>
   <message>
    <source>Warm {} with air that a hand can bear.</source>
@@ -5381,8 +5417,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Mojar de nuevo, 30 s por encima de {}, leer los códigos</translation>
   </message>
   <message>
-   <source>Wet {} while the reading is watched</source>
-   <translation>Mojar y mirar la lectura: {}</translation>
+   <source>Wet {} while watching {}</source>
+   <translation>Mojar {} mirando {}</translation>
   </message>
   <message>
    <source>What I would do, and how I would prove that it is mended: ________________________________________</source>
@@ -9237,6 +9273,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>las líneas</translation>
   </message>
   <message>
+   <source>the live speeds</source>
+   <translation>las velocidades</translation>
+  </message>
+  <message>
    <source>the logbook is not open</source>
    <translation>el libro de taller no está abierto</translation>
   </message>
@@ -9277,12 +9317,20 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>el nombre de un circuito</translation>
   </message>
   <message>
+   <source>the ohms of {}</source>
+   <translation>los ohmios de {}</translation>
+  </message>
+  <message>
    <source>the other</source>
    <translation>el otro</translation>
   </message>
   <message>
    <source>the page to be read from afar (F11) speaks</source>
    <translation>la página para leer de lejos (F11) habla</translation>
+  </message>
+  <message>
+   <source>the pair</source>
+   <translation>el par</translation>
   </message>
   <message>
    <source>the path of </source>
@@ -9395,6 +9443,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>the views of the rail</source>
    <translation>las vistas de la barra</translation>
+  </message>
+  <message>
+   <source>the volts of {}</source>
+   <translation>los voltios de {}</translation>
   </message>
   <message>
    <source>the wheel end of </source>
@@ -10321,8 +10373,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>{}, {}, cable {}</translation>
   </message>
   <message>
-   <source>{}: in {:.0f} of 100 such cases that cures it; {:.0f} in all, about {:.0f} minutes.</source>
-   <translation>{}: en {:.0f} de 100 casos así lo cura; {:.0f} en total, unos {:.0f} minutos.</translation>
+   <source>{}: in {:.0f} of 100 such cases that cures it; price {:.0f}, about {:.0f} minutes.</source>
+   <translation>{}: en {:.0f} de 100 casos así lo cura; precio {:.0f}, unos {:.0f} minutos.</translation>
   </message>
   <message>
    <source>{}: not the same</source>

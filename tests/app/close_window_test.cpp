@@ -199,7 +199,8 @@ TEST_F(CloseWindow, TheStepsAreThoseOfTheWorkThatWasChosen) {
   const auto step = [&](const char* id) {
     QApplication::processEvents();
     QApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
-    return window->findChild<QCheckBox*>(QStringLiteral("repair.done.sensor.") + id) != nullptr;
+    return window->findChild<QCheckBox*>(QStringLiteral("repair.done.sensor.") +
+                                         QLatin1String(id)) != nullptr;
   };
   ASSERT_FALSE(chosen(diagnosis::Deed::clean).empty());
   ASSERT_FALSE(chosen(diagnosis::Deed::fit).empty());

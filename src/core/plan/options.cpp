@@ -22,6 +22,17 @@ namespace {
 constexpr double kLeastCure = 0.03;
 constexpr std::size_t kMostWorks = 5;
 
+// What is done with one's hands: mending a plug, putting wires back and renewing a fuse are three
+// works, though all of them may be at one element.
+enum class Hands { usual, wiresBack, supply };
+
+Hands handsFor(const Work& work, Fault fault) {
+  return work.deed != Deed::mend                                         ? Hands::usual
+         : fault == Fault::circuitsExchanged || fault == Fault::reversed ? Hands::wiresBack
+         : fault == Fault::modulePower                                   ? Hands::supply
+                                                                         : Hands::usual;
+}
+
 }  // namespace
 
 Work workFor(Fault fault, const circuit::Element* element, const job::Case::Costs& costs) {
@@ -65,6 +76,13 @@ Work workFor(Fault fault, const circuit::Element* element, const job::Case::Cost
   return {Deed::mend, costs.jumper, 60, of(Id::cureMend)};
 }
 
+bool oneWorkCures(Fault one, Fault other, const circuit::Element* element,
+                  const job::Case::Costs& costs) {
+  const Work a = workFor(one, element, costs);
+  const Work b = workFor(other, element, costs);
+  return a.deed != Deed::stop && a.deed == b.deed && handsFor(a, one) == handsFor(b, other);
+}
+
 namespace {
 
 std::string deedWords(const Option& o, const circuit::Element* e) {
@@ -95,17 +113,6 @@ std::string deedWords(const Option& o, const circuit::Element* e) {
       break;
   }
   return "";
-}
-
-// What is done with one's hands: mending a plug, putting wires back and renewing a fuse are three
-// works, though all of them may be at one element.
-enum class Hands { usual, wiresBack, supply };
-
-Hands handsFor(const Work& work, Fault fault) {
-  return work.deed != Deed::mend                                         ? Hands::usual
-         : fault == Fault::circuitsExchanged || fault == Fault::reversed ? Hands::wiresBack
-         : fault == Fault::modulePower                                   ? Hands::supply
-                                                                         : Hands::usual;
 }
 
 struct Sum {
@@ -155,7 +162,7 @@ std::vector<Option> worksOf(const job::Case& c, const Conclusion& conclusion) {
     o.cures = sum.cures;
     o.expectedCost = o.cost + (1 - o.cures) * (o.cost + of(Id::comeback));
     o.text = sayf(
-        "{}: in {:.0f} of 100 such cases that cures it; {:.0f} in all, about {:.0f} "
+        "{}: in {:.0f} of 100 such cases that cures it; price {:.0f}, about {:.0f} "
         "minutes.",
         deedWords(o, circuit.find(o.element)), 100 * o.cures, o.cost, o.minutes);
     out.push_back(std::move(o));
@@ -202,8 +209,9 @@ std::vector<Option> optionsOf(const job::Case& c, const Conclusion& conclusion,
     const double unknown = entropy(conclusion);
     const double settles = unknown > 0 ? std::min(1.0, p.bits / unknown) : 0;
     o.expectedCost = o.cost + settles * std::min(known, best) + (1 - settles) * best;
-    o.text = sayf("Measure once more before anything is bought: about {:.0f} minutes, {:.0f}.",
-                  p.minutes, o.cost);
+    o.text =
+        sayf("Measure once more before anything is bought: about {:.0f} minutes, price {:.0f}.",
+             p.minutes, o.cost);
     out.push_back(std::move(o));
   }
   Option stop;

@@ -36,6 +36,11 @@ struct Work {
 [[nodiscard]] Work workFor(Fault fault, const circuit::Element* element,
                            const job::Case::Costs& costs);
 
+/// Whether the work that cures the one fault of an element cures the other as well: cleaning cures
+/// debris and a lifted sensor, but no dead one.
+[[nodiscard]] bool oneWorkCures(Fault one, Fault other, const circuit::Element* element,
+                                const job::Case::Costs& costs);
+
 /// The works that may cure it (from 3 % on, at most five), measuring first when a test is left, and
 /// stopping; cheapest expected cost first. A work cures only its own faults: clearing a latch-off,
 /// cleaning debris and a lifted sensor, putting back crossed wires or circuits, a new part what is

@@ -8,6 +8,7 @@
 #include "core/base/parallel.h"
 #include "core/base/say.h"
 #include "core/plan/forecast.h"
+#include "core/plan/options.h"
 #include "core/plan/steps.h"
 #include "core/plan/test_list.h"
 #include "core/verdict/move_words.h"
@@ -42,8 +43,32 @@ std::string wayOf(const Hypothesis& h) {
                      h.wire ? static_cast<int>(*h.wire) : -1);
 }
 
-// What may still be wrong, by hypothesis of `after`; the first, nothing, has the rest.
-std::vector<double> doubts(const Belief& found, const Belief& after) {
+// Whether the work that was chosen would cure a fault; of work that nobody chose it is taken that
+// it was the right one.
+class Chosen {
+ public:
+  explicit Chosen(const job::Case& c)
+      : case_(c), element_(c.suspectCircuit()->find(c.repair.element)) {
+    const auto named = std::find(kFaultNames.begin(), kFaultNames.end(), c.repair.fault);
+    if (!c.repair.decision.empty() && named != kFaultNames.end()) {
+      fault_ = static_cast<Fault>(named - kFaultNames.begin());
+    }
+  }
+  [[nodiscard]] bool cures(const Hypothesis& h) const {
+    return !fault_ || (h.element == case_.repair.element &&
+                       oneWorkCures(*fault_, h.fault, element_, case_.costs));
+  }
+
+ private:
+  const job::Case& case_;
+  const circuit::Element* element_;
+  std::optional<Fault> fault_;
+};
+
+// What may still be wrong, by hypothesis of `after`; the first, nothing, has the rest. What the
+// chosen work does not cure is as probable as it was.
+std::vector<double> doubts(const job::Case& c, const Belief& found, const Belief& after) {
+  const Chosen chosen(c);
   std::map<std::string, double> share;
   double wrong = 0;
   for (std::size_t h = 0; h < found.hypotheses().size(); ++h) {
@@ -64,14 +89,22 @@ std::vector<double> doubts(const Belief& found, const Belief& after) {
     double q = 0;
     if (h.fault != Fault::none) {
       const auto it = share.find(wayOf(h));
-      const double left = it == share.end() || wrong <= 0 ? 0 : it->second / wrong;
-      q = priors::of(priors::Id::leftIn) * left * h.prior / pieces[wayOf(h)] +
-          priors::of(priors::Id::behind) * h.prior / priors;
+      const double was = it == share.end() || wrong <= 0 ? 0 : it->second;
+      const double left = chosen.cures(h) ? priors::of(priors::Id::leftIn) * was / wrong : was;
+      q = left * h.prior / pieces[wayOf(h)] + priors::of(priors::Id::behind) * h.prior / priors;
     }
     out.push_back(q);
     total += q;
   }
-  out.front() += 1 - total;
+  // Something is always left for a complaint that went by itself.
+  constexpr double kMost = 0.995;
+  if (total > kMost) {
+    for (double& q : out) {
+      q *= kMost / total;
+    }
+    total = kMost;
+  }
+  out.front() = 1 - total;
   return out;
 }
 
@@ -271,7 +304,7 @@ class Chooser {
     step.why = !why.empty() ? why
                             : sayf("shows {:.0f} of 100 faults that the steps before it miss",
                                    100 * step.catches / std::max(1e-9, step.catches + step.left));
-    step.caution = cautionsOf(after_.vehicle().suspect(), test).front();
+    step.caution = fmt::format("{}", fmt::join(cautionsOf(after_.vehicle().suspect(), test), " "));
     step.minutes = minutesOf(case_, test);
     if (test.kind != TestKind::waveform) {
       for (auto& category : categoriesOf(after_.vehicle(), test)) {
@@ -337,7 +370,8 @@ Proof proofOf(const job::Case& c, const Belief& found, const std::string& folder
   const auto waveforms = analyseWaveforms(mended, folder, shelf);
   const auto knowledge = learnAll(mended, waveforms);
   const Belief after(mended, waveforms, knowledge, memory);
-  const auto doubt = doubts(found, after);
+  const auto doubt = doubts(c, found, after);
+  out.wrong = out.wrongBefore = 1 - doubt.front();
   Chooser chooser(mended, after, doubt);
   out.plan = chooser.choose(whatFoundIt(c, found));
   const double missed = chooser.left() * out.wrongBefore;

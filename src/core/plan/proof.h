@@ -36,14 +36,16 @@ struct ProofResult {
 struct Proof {
   std::vector<ProofStep> plan;
   std::vector<ProofResult> results;  ///< in the order of the case's proof
-  /// Probability that a repair left the fault in, or that a second one hides behind it, before any
-  /// proof: `left-in` and `behind` of the table of priors.
+  /// Probability that something is wrong before any proof: that the repair left the fault in or a
+  /// second one hides behind it (`left-in` and `behind` of the table of priors), and where a work
+  /// was chosen, whatever that work does not cure.
   double wrongBefore = priors::of(priors::Id::leftIn) + priors::of(priors::Id::behind);
   double wrong = wrongBefore;  ///< now
   double wrongIfAllPass = 0;   ///< once the whole plan has passed
   std::size_t made = 0;        ///< steps of the plan that were made
 
-  [[nodiscard]] bool shown() const { return wrong > 0.5; }  ///< something is still wrong
+  /// Readings show that something is still wrong.
+  [[nodiscard]] bool shown() const { return !results.empty() && wrong > 0.5; }
   [[nodiscard]] bool complete() const { return !plan.empty() && made == plan.size() && !shown(); }
   /// "Something is still wrong", "4 of 7 made, 3 % left to doubt".
   [[nodiscard]] std::string sentence() const;

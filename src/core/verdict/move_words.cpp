@@ -54,8 +54,18 @@ std::string disturbWords(const Test& test) {
   if (!test.state.disturb) {
     return "";
   }
-  return test.state.disturb->kind == circuit::DisturbKind::wet ? say(", wetted with salt water")
-                                                               : say(", steered lock to lock");
+  switch (test.state.disturb->kind) {
+    case circuit::DisturbKind::wet:
+      return say(", wetted with salt water");
+    case circuit::DisturbKind::shake:
+      return say(", over the same bump");
+    case circuit::DisturbKind::heat:
+      return say(", driven warm");
+    case circuit::DisturbKind::flex:
+    case circuit::DisturbKind::pull:
+      break;
+  }
+  return say(", steered lock to lock");
 }
 
 std::string swapWords(const Test& test) {
@@ -64,21 +74,52 @@ std::string swapWords(const Test& test) {
                          : "";
 }
 
-std::string watchedTitle(const std::optional<circuit::Disturb>& disturb, const std::string& what) {
+// What the eyes are on while the hands are at the loom.
+std::string watched(const Test& test) {
+  if (!test.red) {
+    return say("the live speeds");
+  }
+  const std::string of = pair(test) ? std::string(say("the pair")) : wireOf(test);
+  return test.state.key == circuit::Key::on ? sayf("the volts of {}", of)
+                                            : sayf("the ohms of {}", of);
+}
+
+// Plugs that are apart beside the one that is measured at: the line ends there.
+std::string alsoApart(const Named& named, const Test& test) {
+  std::string out;
+  for (const auto& id : test.state.unplugged) {
+    const bool here = (test.red && test.red->place.element == id) ||
+                      (test.black && test.black->place.element == id) ||
+                      (test.state.jumper && test.state.jumper->element == id);
+    if (!here && id != "module") {
+      out += sayf(", {} apart", named.part(id));
+    }
+  }
+  return out;
+}
+
+// A trace and AC volts are taken there with the module's plug off or from behind it.
+std::string behindPlug(const Test& test) {
+  const bool there = test.red && (test.red->place.kind == circuit::Place::Kind::modulePlug ||
+                                  test.red->place.kind == circuit::Place::Kind::modulePins);
+  return there && !test.state.isUnplugged("module") ? say(", plugged") : plugged(test);
+}
+
+std::string watchedTitle(const Test& test, const std::string& what) {
   using Kind = circuit::DisturbKind;
-  switch (disturb ? disturb->kind : Kind::flex) {
+  switch (test.state.disturb ? test.state.disturb->kind : Kind::flex) {
     case Kind::wet:
-      return sayf("Wet {} while the reading is watched", what);
+      return sayf("Wet {} while watching {}", what, watched(test));
     case Kind::shake:
-      return sayf("Shake {} while the reading is watched", what);
+      return sayf("Shake {} while watching {}", what, watched(test));
     case Kind::heat:
-      return sayf("Warm {} while the reading is watched", what);
+      return sayf("Warm {} while watching {}", what, watched(test));
     case Kind::pull:
-      return sayf("Pull on {} while the reading is watched", what);
+      return sayf("Pull on {} while watching {}", what, watched(test));
     case Kind::flex:
       break;
   }
-  return sayf("Flex {} while the reading is watched", what);
+  return sayf("Flex {} while watching {}", what, watched(test));
 }
 
 std::string titleOf(const Named& named, const Test& test) {
@@ -92,16 +133,22 @@ std::string titleOf(const Named& named, const Test& test) {
       }
       return (pair(test) ? say("Ohms of the pair at ")
                          : say("Ohms of ") + wireOf(test) + say(" to ground at ")) +
-             place;
+             place + alsoApart(named, test);
     case TestKind::loop:
       return (place.starts_with("the ") ? say("Loop check from ") : say("Loop check from the ")) +
-             place;
+             place +
+             (test.state.jumper ? sayf(" to {}", named.part(test.state.jumper->element)) : "");
     case TestKind::waveform:
-      return (named.circuit || !place.starts_with("module") ? say("Scope trace at ")
-                                                            : say("Scope trace at the ")) +
-             place + (test.state.wheel == circuit::WheelMotion::driven ? spin(test) : "");
+      return (!pair(test) ? sayf("Scope trace of {} at ", wireOf(test))
+              : named.circuit || !place.starts_with("module")
+                  ? std::string(say("Scope trace at "))
+                  : std::string(say("Scope trace at the "))) +
+             place + behindPlug(test) +
+             (test.state.wheel == circuit::WheelMotion::driven ? spin(test) : "");
     case TestKind::acVoltage:
-      return say("AC volts at ") + place + spin(test);
+      return (pair(test) ? std::string(say("AC volts at "))
+                         : sayf("AC volts of {} at ", wireOf(test))) +
+             place + behindPlug(test) + spin(test);
     case TestKind::codes:
       return (test.state.jumper ? say("Deliberate short at ") +
                                       named.part(test.state.jumper->element) + say(", then codes")
@@ -114,10 +161,9 @@ std::string titleOf(const Named& named, const Test& test) {
       }
       return say("Live speeds") + spin(test) + swapWords(test);
     case TestKind::wiggle: {
-      return watchedTitle(test.state.disturb,
-                          test.state.disturb && !test.state.disturb->element.empty()
-                              ? named.part(test.state.disturb->element)
-                              : std::string(say("the whole loom")));
+      return watchedTitle(test, test.state.disturb && !test.state.disturb->element.empty()
+                                    ? named.part(test.state.disturb->element)
+                                    : std::string(say("the whole loom")));
     }
     case TestKind::lamp:
       return test.red && test.red->place.kind == circuit::Place::Kind::battery
@@ -133,11 +179,12 @@ std::string titleOf(const Named& named, const Test& test) {
       return say("Steel across the sensor's tip");
     default:
       if (pair(test) && !(test.red->place == test.black->place)) {
-        return say("Voltage drop over ") + named.part(test.red->place.element);
+        return say("Voltage drop over ") + named.part(test.red->place.element) + ", " +
+               wireOf(test);
       }
       return (pair(test) ? say("Volts across the pair at ")
                          : say("Volts of ") + wireOf(test) + say(" to ground at ")) +
-             place + plugged(test);
+             place + plugged(test) + alsoApart(named, test);
   }
 }
 

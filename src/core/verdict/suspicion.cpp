@@ -289,6 +289,14 @@ std::string actionFor(const Suspect& top, const Circuit& circuit) {
       return say(
           "Look whether the encoder faces the sensor: a bearing mounted the wrong way round "
           "gives nothing.");
+    case Fault::wrongSensor:
+      return say(
+          "Compare the sensor with the one that belongs there: part number, plug, length, tip; fit "
+          "the right one.");
+    case Fault::ringWrongCount:
+      return say(
+          "Count the teeth against the other wheel's and the maker's figure; fit the ring or "
+          "bearing that belongs there.");
     default:
       break;
   }
@@ -297,17 +305,24 @@ std::string actionFor(const Suspect& top, const Circuit& circuit) {
   }
   switch (e->kind) {
     case circuit::ElementKind::sensor:
-      return say(
-          "Measure a new sensor before fitting it, clean the seat, push it fully home, then "
-          "repeat the reading that failed.");
+      // An ohmmeter says nothing of an active one.
+      return circuit.sensor.kind == circuit::SensorKind::passive ||
+                     circuit.sensor.kind == circuit::SensorKind::unknown
+                 ? say("Measure a new sensor before fitting it, clean the seat, push it fully "
+                       "home, "
+                       "then repeat the reading that failed.")
+                 : say("Lay a new sensor beside the old one before fitting it, clean the seat, "
+                       "push "
+                       "it fully home, then repeat the reading that failed.");
     case circuit::ElementKind::ring:
       return say(
           "Look at the ring through its opening while turning it by hand; a pole that is weak "
           "needs a new bearing or ring.");
     case circuit::ElementKind::connector:
       return say("Open ") + e->id +
-             say(", look for green crust in both halves; both neighbours are contaminated: replace "
-                 "both sides, then repeat the reading that failed.");
+             say(", look for green crust and for spread or pushed-back terminals in both halves; "
+                 "where water got in both sides are renewed, for both neighbours are contaminated. "
+                 "Then repeat the reading that failed.");
     case circuit::ElementKind::module:
       return say("Check the module's plug, power and ground before the module itself is blamed.");
     case circuit::ElementKind::leg:

@@ -1,9 +1,11 @@
 // No kind of test is without its own caution where it can harm. Common practice, no source.
 #include "core/plan/steps.h"
 
+#include <map>
 #include <set>
 
 #include "core/plan/test_list.h"
+#include "core/verdict/move_words.h"
 #include "support/job_fixture.h"
 
 namespace haybale::diagnosis {
@@ -75,6 +77,37 @@ TEST_F(StepByStep, WhateverMayHarmHasItsOwnCaution) {
     EXPECT_NE(cautions.find("local rules"), std::string::npos);
   }
   EXPECT_EQ(seen.size(), 10U) << "each of them was looked at";
+}
+
+// Two rows with the same words in a list of tests are one too many.
+TEST_F(StepByStep, NoTwoTestsHaveOneTitle) {
+  for (const auto kind :
+       {circuit::SensorKind::passive, circuit::SensorKind::active, circuit::SensorKind::hall}) {
+    for (auto& circuit : c.circuits) {
+      circuit.sensor.kind = kind;
+    }
+    std::map<std::string, circuit::Test> titles;
+    for (const auto& test : possibleTests(c)) {
+      const auto [it, fresh] = titles.emplace(titleFor(*c.find("RR"), test), test);
+      EXPECT_TRUE(fresh) << it->first << "\n  " << circuit::spoken(it->second) << "\n  "
+                         << circuit::spoken(test);
+    }
+  }
+}
+
+// A bump, a warm drive and water on the loom are not lock to lock.
+TEST_F(StepByStep, WhatIsDoneToTheCarIsInTheTitle) {
+  std::set<std::string> titles;
+  for (const auto kind : {circuit::DisturbKind::flex, circuit::DisturbKind::shake,
+                          circuit::DisturbKind::wet, circuit::DisturbKind::heat}) {
+    circuit::Test t;
+    t.kind = circuit::TestKind::codes;
+    t.circuit = "RR";
+    t.state.wheel = circuit::WheelMotion::driven;
+    t.state.disturb = circuit::Disturb{kind, ""};
+    titles.insert(titleFor(*c.find("RR"), t));
+  }
+  EXPECT_EQ(titles.size(), 4U);
 }
 
 TEST_F(StepByStep, AWiggleSaysWhatToMoveAndWhatToWatch) {

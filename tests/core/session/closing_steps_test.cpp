@@ -74,6 +74,7 @@ TEST_F(ClosingSteps, ProofIsThePlanMadeAndSound) {
   EXPECT_EQ(step(steps(&proof), ClosingKind::prove)->how, "2 of 3 tests made");
   proof.made = 3;
   EXPECT_TRUE(step(steps(&proof), ClosingKind::prove)->done);
+  proof.results = {{"p1", false, 0.9}};
   proof.wrong = 0.9;
   EXPECT_FALSE(step(steps(&proof), ClosingKind::prove)->done) << "it showed that it is still wrong";
 }

@@ -6,6 +6,7 @@
 
 #include "core/belief/intake_priors.h"
 #include "core/belief/ways_to_fail.h"
+#include "core/plan/options.h"
 #include "core/session/session.h"
 #include "core/sim/sim_vehicle.h"
 #include "support/job_fixture.h"
@@ -138,6 +139,40 @@ TEST_F(CloseOut, TheTestThatFoundItComesFirstAndEveryStepLeavesLess) {
   }
   EXPECT_LT(left, 0.15);
   EXPECT_LT(proof.wrongIfAllPass, 0.05);
+}
+
+// "In 30 of 100 such cases that cures it" leaves 70 in which it does not: the proof begins there,
+// not where every repair is taken for the right one.
+TEST_F(CloseOut, WhatTheChosenWorkDoesNotCureIsLeftToDoubt) {
+  reading("RL", "module pair 1.12k");
+  reading("RR", "module pair OL");
+  const auto found = Session(c, "/").assessment().conclusion;
+  const auto usual = Session(c, "/").proof();
+  const double least = priors::of(priors::Id::leftIn) + priors::of(priors::Id::behind);
+  EXPECT_NEAR(usual.wrongBefore, least, 0.01) << "nobody chose: the right one";
+  const auto& first = found.suspects.front();
+  double cured = 0;
+  double none = 0;
+  for (const auto& s : found.suspects) {
+    none += s.fault == Fault::none ? s.share : 0;
+    cured +=
+        s.element == first.element &&
+                oneWorkCures(first.fault, s.fault, c.suspectCircuit()->find(s.element), c.costs)
+            ? s.share
+            : 0;
+  }
+  ASSERT_LT(cured, 0.8) << "not isolated";
+  c.repair.decision = "the likeliest work";
+  c.repair.element = first.element;
+  c.repair.fault = std::string(nameOf(first.fault));
+  const auto proof = Session(c, "/").proof();
+  EXPECT_NEAR(proof.wrongBefore, 1 - none - cured, 0.12);
+  EXPECT_GT(proof.wrongBefore, usual.wrongBefore + 0.1);
+  EXPECT_FALSE(proof.shown()) << "nothing was read yet";
+  EXPECT_NE(proof.sentence().find("Not proved yet"), std::string::npos);
+  c.repair.element.clear();
+  c.repair.fault = "none";  // stopped: nothing is cured
+  EXPECT_GT(Session(c, "/").proof().wrongBefore, 0.9 - none);
 }
 
 // What is read after the repair is answered by a vehicle that is sound, and by one that is not.

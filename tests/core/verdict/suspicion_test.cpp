@@ -44,6 +44,20 @@ TEST_F(Suspicion, NothingIsAdvisedToBeBoughtThatCuresNothing) {
   }
 }
 
+// Ohms of an active sensor say nothing (trade practice); a wrong part is compared, a ring counted.
+TEST_F(Suspicion, AdviceFitsTheKindOfSensorAndOfFault) {
+  const Suspect dead{"sensor", std::nullopt, Fault::sensorDead, 1};
+  EXPECT_NE(actionFor(dead, circuit()).find("Measure a new sensor"), std::string::npos);
+  for (const auto k : {circuit::SensorKind::active, circuit::SensorKind::hall}) {
+    kind(k);
+    EXPECT_EQ(actionFor(dead, circuit()).find("Measure"), std::string::npos);
+  }
+  EXPECT_NE(actionFor({"sensor", {}, Fault::wrongSensor, 1}, circuit()).find("part number"),
+            std::string::npos);
+  EXPECT_NE(actionFor({"ring", {}, Fault::ringWrongCount, 1}, circuit()).find("Count"),
+            std::string::npos);
+}
+
 TEST_F(Suspicion, WhatIsNoPartOfTheLineIsCountedUnderItsFault) {
   EXPECT_EQ(groupOf({"C2", std::nullopt, Fault::leak, 0.1}), "C2");
   EXPECT_EQ(groupOf({"", std::nullopt, Fault::wrongTyre, 0.1}), "wrong-tyre");
