@@ -135,7 +135,7 @@ std::string titleOf(const Named& named, const Test& test) {
                          : say("Ohms of ") + wireOf(test) + say(" to ground at ")) +
              place + alsoApart(named, test);
     case TestKind::loop:
-      return (place.starts_with("the ") ? say("Loop check from ") : say("Loop check from the ")) +
+      return (place.starts_with("module") ? say("Loop check from the ") : say("Loop check from ")) +
              place +
              (test.state.jumper ? sayf(" to {}", named.part(test.state.jumper->element)) : "");
     case TestKind::waveform:
