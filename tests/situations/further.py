@@ -488,3 +488,17 @@ def two_odd_readings_of_one_meter():
     a = s.ask()
     yield a.state != "isolated", a.told()
     yield a.p("sensor") < 0.7, a.told()
+
+
+@case(harm=True)
+def volts_stand_on_a_wire_with_the_key_off():
+    """A wire that touches a permanent supply; the module feeds nothing then."""
+    s = Situation("RR").pair("RL", 1200).pair("RR", 1205)
+    a = s.volts("RR", "b", 12.3, key="off").ask()
+    first = max(a.out["suspects"], key=lambda suspect: suspect["probability"])
+    yield (first["fault"], first["wire"]) == ("short-to-supply", "b"), a.told()
+    a = s.volts("RR", "b", 12.3, key="off").ask()  # once is a wrong pin, twice is not
+    yield a.p(fault="short-to-supply", wire="b") > 0.9, a.told()
+    yield "void-set-up" not in a.traps, a.traps
+    a = Situation("RR").pair("RL", 1200).pair("RR", 1205).volts("RR", "b", 0.0, key="off").ask()
+    yield "void-set-up" in a.traps, a.traps

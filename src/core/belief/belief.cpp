@@ -72,7 +72,7 @@ namespace {
 // the module feeds them at all is told by their volts.
 bool speaksOf(const job::Case& c, const job::Evidence& e) {
   const auto* circuit = c.find(e.test.circuit);
-  if (e.withdrawn || !circuit || isVoid(*circuit, e.test)) {
+  if (e.withdrawn || !circuit || isVoid(*circuit, e)) {
     return false;
   }
   const bool feeds = e.test.kind == TestKind::dcVoltage && !e.test.state.swap &&

@@ -1,5 +1,7 @@
 #include "core/evidence/void_setup.h"
 
+#include <cmath>
+
 #include "core/base/say.h"
 
 namespace haybale::diagnosis {
@@ -89,6 +91,20 @@ std::optional<std::string> voidReason(const circuit::Circuit& circuit, const Tes
     default:
       return std::nullopt;
   }
+}
+
+std::optional<std::string> voidReason(const circuit::Circuit& circuit,
+                                      const job::Evidence& evidence) {
+  // What a bridge of damp crust leaves on a wire is less. Common practice, no source.
+  constexpr double kFromASupply = 0.5;
+  const auto& test = evidence.test;
+  const auto& value = evidence.reading.value;
+  const bool fed = test.kind == TestKind::dcVoltage && test.state.key == Key::off &&
+                   test.state.batteryConnected && value && !value->overload &&
+                   std::abs(value->value) >= kFromASupply;
+  Test awake = test;
+  awake.state.key = fed ? Key::on : test.state.key;  // all but the key is asked as before
+  return voidReason(circuit, awake);
 }
 
 }  // namespace haybale::diagnosis

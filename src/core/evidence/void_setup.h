@@ -5,6 +5,7 @@
 #include <string>
 
 #include "core/circuit/test.h"
+#include "core/job/case.h"
 
 namespace haybale::diagnosis {
 
@@ -17,6 +18,14 @@ namespace haybale::diagnosis {
                                                     const circuit::Test& test);
 [[nodiscard]] inline bool isVoid(const circuit::Circuit& circuit, const circuit::Test& test) {
   return voidReason(circuit, test).has_value();
+}
+
+/// The same of a reading that was taken. Volts that stand there with the key off come from
+/// somewhere: a wire that touches a permanent supply. They do say something.
+[[nodiscard]] std::optional<std::string> voidReason(const circuit::Circuit& circuit,
+                                                    const job::Evidence& evidence);
+[[nodiscard]] inline bool isVoid(const circuit::Circuit& circuit, const job::Evidence& evidence) {
+  return voidReason(circuit, evidence).has_value();
 }
 
 }  // namespace haybale::diagnosis

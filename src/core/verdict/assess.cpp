@@ -393,7 +393,7 @@ ReadingView assess(const job::Case& c, const job::Evidence& e, const WaveformSet
   if (!circuit || known == knowledge.end()) {
     return view;
   }
-  if (const auto reason = voidReason(*circuit, e.test)) {
+  if (const auto reason = voidReason(*circuit, e)) {
     view.shown = e.reading.value ? units::format(*e.reading.value) : say("kept");
     view.reason = *reason;
     view.traps = trapsOf({c, e, *circuit, known->second, view.expected, view.verdict});

@@ -201,7 +201,7 @@ class Finder {
 }  // namespace
 
 std::vector<Trap> trapsOf(const TrapInput& input) {
-  if (const auto reason = voidReason(input.circuit, input.evidence.test)) {
+  if (const auto reason = voidReason(input.circuit, input.evidence)) {
     return {{TrapKind::setup, *reason}};
   }
   if (!input.evidence.test.red || !input.evidence.reading.value) {
