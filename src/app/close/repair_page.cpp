@@ -14,6 +14,7 @@
 #include "app/style/form.h"
 #include "app/style/labels.h"
 #include "core/base/say.h"
+#include "core/plan/options.h"
 #include "core/verdict/repair_plan.h"
 
 namespace haybale::app {
@@ -25,15 +26,6 @@ std::vector<std::string>& doneOf(job::Case& c) {
 }
 std::vector<std::string>& sealedOf(job::Case& c) {
   return c.repair.sealed;
-}
-
-// As it was chosen, or the same work with the odds of today.
-bool isDecided(const job::Case& c, const diagnosis::Option& option) {
-  if (c.repair.decision == option.text) {
-    return true;
-  }
-  return !c.repair.decision.empty() && option.deed != diagnosis::Deed::measure &&
-         option.element == c.repair.element && nameOf(option.fault) == c.repair.fault;
 }
 
 TextField noteField(const std::string& step) {
@@ -150,16 +142,17 @@ void RepairPage::addOptions() {
     auto* button = new QPushButton(this);
     button->setObjectName(QStringLiteral("repair.option%1").arg(index++));
     button->setCheckable(true);
-    button->setChecked(isDecided(model_.job(), option));
+    button->setChecked(diagnosis::isDecided(model_.job(), option));
     button->setText(button->fontMetrics().elidedText(q(option.text), Qt::ElideRight, 800));
     button->setToolTip(q(option.text));
     button->setStyleSheet(QStringLiteral("text-align: left;"));
     connect(button, &QPushButton::clicked, this, [this, option](bool on) {
       model_.change(tr("what the owner decided"), [&](job::Case& c) {
-        const bool measures = option.deed == diagnosis::Deed::measure;
-        c.repair.decision = on ? option.text : std::string();
-        c.repair.element = on ? option.element : std::string();
-        c.repair.fault = on && !measures ? std::string(diagnosis::nameOf(option.fault)) : "";
+        if (on) {
+          diagnosis::decide(c.repair, option);
+        } else {
+          c.repair.decision = c.repair.element = c.repair.fault = std::string();
+        }
       });
     });
     options_->addWidget(button);

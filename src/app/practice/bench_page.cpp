@@ -296,7 +296,7 @@ void BenchPage::showChosen() {
   QString text = q(diagnosis::instructionsFor(*circuit, test));
   text += tr("\n%1 min. %2")
               .arg(diagnosis::minutesOf(known, test), 0, 'f', 1)
-              .arg(q(diagnosis::cautionsOf(*circuit, test).front()));
+              .arg(q(diagnosis::cautionText(*circuit, test)));
   instructions_->setText(text);
 }
 

@@ -160,11 +160,9 @@ double roadSpeed(const Test& test, const job::Reading& reading, const std::strin
 double seenSpeed(double ratio, double right, double spread, double follows) {
   constexpr double kNothing = 0.1;
   constexpr double kStep = 0.05;  // of the scale, so that densities become probabilities
-  // Anything at all is shown: 3 in 100 over the whole scale. A line that is dead does not show a
-  // steady quarter too much.
-  constexpr double kOdd = 0.0005;
-  const double zero = ratio < kNothing ? 1 : kOdd;
-  const double seen = ratio < kNothing ? 0.01 : kStep * normalDensity(ratio - right, spread) + kOdd;
+  const double odd = of(Id::speedOdd);
+  const double zero = ratio < kNothing ? 1 : odd;
+  const double seen = ratio < kNothing ? 0.01 : kStep * normalDensity(ratio - right, spread) + odd;
   return std::min(1.0, (1 - follows) * zero + follows * seen);
 }
 

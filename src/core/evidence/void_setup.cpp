@@ -69,11 +69,28 @@ std::optional<std::string> voidSignal(const circuit::Circuit& circuit, const Tes
   return std::nullopt;
 }
 
+std::optional<std::string> voidPlace(const Test& test) {
+  return behindItsPlug(test.red, test) || behindItsPlug(test.black, test)
+             ? std::optional<std::string>(
+                   say("The module's own pins cannot be touched while its plug is home."))
+             : std::nullopt;
+}
+
+// Volts that stand there though the module feeds nothing.
+bool comesFromASupply(const job::Evidence& evidence) {
+  // What a bridge of damp crust leaves on a wire is less. Common practice, no source.
+  constexpr double kFromASupply = 0.5;
+  const auto& value = evidence.reading.value;
+  return evidence.test.kind == TestKind::dcVoltage && evidence.test.state.key == Key::off &&
+         evidence.test.state.batteryConnected && value && !value->overload &&
+         std::abs(value->value) >= kFromASupply;
+}
+
 }  // namespace
 
 std::optional<std::string> voidReason(const circuit::Circuit& circuit, const Test& test) {
-  if (behindItsPlug(test.red, test) || behindItsPlug(test.black, test)) {
-    return say("The module's own pins cannot be touched while its plug is home.");
+  if (auto reason = voidPlace(test)) {
+    return reason;
   }
   switch (test.kind) {
     case TestKind::resistance:
@@ -95,16 +112,7 @@ std::optional<std::string> voidReason(const circuit::Circuit& circuit, const Tes
 
 std::optional<std::string> voidReason(const circuit::Circuit& circuit,
                                       const job::Evidence& evidence) {
-  // What a bridge of damp crust leaves on a wire is less. Common practice, no source.
-  constexpr double kFromASupply = 0.5;
-  const auto& test = evidence.test;
-  const auto& value = evidence.reading.value;
-  const bool fed = test.kind == TestKind::dcVoltage && test.state.key == Key::off &&
-                   test.state.batteryConnected && value && !value->overload &&
-                   std::abs(value->value) >= kFromASupply;
-  Test awake = test;
-  awake.state.key = fed ? Key::on : test.state.key;  // all but the key is asked as before
-  return voidReason(circuit, awake);
+  return comesFromASupply(evidence) ? voidPlace(evidence.test) : voidReason(circuit, evidence.test);
 }
 
 }  // namespace haybale::diagnosis

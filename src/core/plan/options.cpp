@@ -27,10 +27,18 @@ constexpr std::size_t kMostWorks = 5;
 enum class Hands { usual, wiresBack, supply };
 
 Hands handsFor(const Work& work, Fault fault) {
-  return work.deed != Deed::mend                                         ? Hands::usual
-         : fault == Fault::circuitsExchanged || fault == Fault::reversed ? Hands::wiresBack
-         : fault == Fault::modulePower                                   ? Hands::supply
-                                                                         : Hands::usual;
+  if (work.deed != Deed::mend) {
+    return Hands::usual;
+  }
+  switch (fault) {
+    case Fault::circuitsExchanged:
+    case Fault::reversed:
+      return Hands::wiresBack;
+    case Fault::modulePower:
+      return Hands::supply;
+    default:
+      return Hands::usual;
+  }
 }
 
 }  // namespace
@@ -81,6 +89,31 @@ bool oneWorkCures(Fault one, Fault other, const circuit::Element* element,
   const Work a = workFor(one, element, costs);
   const Work b = workFor(other, element, costs);
   return a.deed != Deed::stop && a.deed == b.deed && handsFor(a, one) == handsFor(b, other);
+}
+
+std::optional<Fault> decidedFault(const job::Case& c) {
+  const auto named = std::find(kFaultNames.begin(), kFaultNames.end(), c.repair.fault);
+  return c.repair.decision.empty() || named == kFaultNames.end()
+             ? std::nullopt
+             : std::optional(static_cast<Fault>(named - kFaultNames.begin()));
+}
+
+bool isDecided(const job::Case& c, const Option& option) {
+  const auto fault = decidedFault(c);
+  if (!fault || option.deed == Deed::measure) {
+    return !c.repair.decision.empty() && c.repair.decision == option.text;
+  }
+  const auto* circuit = c.suspectCircuit();
+  const auto* element = circuit ? circuit->find(option.element) : nullptr;
+  return option.element == c.repair.element &&
+         (option.fault == *fault || oneWorkCures(*fault, option.fault, element, c.costs));
+}
+
+void decide(job::RepairRecord& repair, const Option& option) {
+  repair.decision = option.text;
+  repair.element = option.element;
+  // Measuring on cures nothing and settles nothing.
+  repair.fault = option.deed == Deed::measure ? std::string() : std::string(nameOf(option.fault));
 }
 
 namespace {

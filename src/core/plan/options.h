@@ -41,6 +41,16 @@ struct Work {
 [[nodiscard]] bool oneWorkCures(Fault one, Fault other, const circuit::Element* element,
                                 const job::Case::Costs& costs);
 
+/// The fault that the work the owner decided on cures; empty when nothing was decided, or a file
+/// does not say.
+[[nodiscard]] std::optional<Fault> decidedFault(const job::Case& c);
+
+/// Whether an option is the work that was decided on, whatever its odds and price are by now.
+[[nodiscard]] bool isDecided(const job::Case& c, const Option& option);
+
+/// Writes down what the owner decided.
+void decide(job::RepairRecord& repair, const Option& option);
+
 /// The works that may cure it (from 3 % on, at most five), measuring first when a test is left, and
 /// stopping; cheapest expected cost first. A work cures only its own faults: clearing a latch-off,
 /// cleaning debris and a lifted sensor, putting back crossed wires or circuits, a new part what is

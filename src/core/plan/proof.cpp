@@ -43,32 +43,18 @@ std::string wayOf(const Hypothesis& h) {
                      h.wire ? static_cast<int>(*h.wire) : -1);
 }
 
-// Whether the work that was chosen would cure a fault; of work that nobody chose it is taken that
-// it was the right one.
-class Chosen {
- public:
-  explicit Chosen(const job::Case& c)
-      : case_(c), element_(c.suspectCircuit()->find(c.repair.element)) {
-    const auto named = std::find(kFaultNames.begin(), kFaultNames.end(), c.repair.fault);
-    if (!c.repair.decision.empty() && named != kFaultNames.end()) {
-      fault_ = static_cast<Fault>(named - kFaultNames.begin());
-    }
-  }
-  [[nodiscard]] bool cures(const Hypothesis& h) const {
-    return !fault_ || (h.element == case_.repair.element &&
-                       oneWorkCures(*fault_, h.fault, element_, case_.costs));
-  }
-
- private:
-  const job::Case& case_;
-  const circuit::Element* element_;
-  std::optional<Fault> fault_;
-};
+// Whether the work that was decided on would cure it; of work that nobody chose it is taken that it
+// was the right one.
+bool isCured(const job::Case& c, const std::optional<Fault>& decided, const Hypothesis& h) {
+  return !decided ||
+         (h.element == c.repair.element &&
+          oneWorkCures(*decided, h.fault, c.suspectCircuit()->find(h.element), c.costs));
+}
 
 // What may still be wrong, by hypothesis of `after`; the first, nothing, has the rest. What the
 // chosen work does not cure is as probable as it was.
 std::vector<double> doubts(const job::Case& c, const Belief& found, const Belief& after) {
-  const Chosen chosen(c);
+  const auto decided = decidedFault(c);
   std::map<std::string, double> share;
   double wrong = 0;
   for (std::size_t h = 0; h < found.hypotheses().size(); ++h) {
@@ -89,14 +75,16 @@ std::vector<double> doubts(const job::Case& c, const Belief& found, const Belief
     double q = 0;
     if (h.fault != Fault::none) {
       const auto it = share.find(wayOf(h));
-      const double was = it == share.end() || wrong <= 0 ? 0 : it->second;
-      const double left = chosen.cures(h) ? priors::of(priors::Id::leftIn) * was / wrong : was;
+      const double was = it == share.end() ? 0 : it->second;
+      const double left = !isCured(c, decided, h) ? was
+                          : wrong > 0             ? priors::of(priors::Id::leftIn) * was / wrong
+                                                  : 0;
       q = left * h.prior / pieces[wayOf(h)] + priors::of(priors::Id::behind) * h.prior / priors;
     }
     out.push_back(q);
     total += q;
   }
-  // Something is always left for a complaint that went by itself.
+  // A little is always left for a complaint that went by itself. Common practice, no source.
   constexpr double kMost = 0.995;
   if (total > kMost) {
     for (double& q : out) {
@@ -304,7 +292,7 @@ class Chooser {
     step.why = !why.empty() ? why
                             : sayf("shows {:.0f} of 100 faults that the steps before it miss",
                                    100 * step.catches / std::max(1e-9, step.catches + step.left));
-    step.caution = fmt::format("{}", fmt::join(cautionsOf(after_.vehicle().suspect(), test), " "));
+    step.caution = cautionText(after_.vehicle().suspect(), test);
     step.minutes = minutesOf(case_, test);
     if (test.kind != TestKind::waveform) {
       for (auto& category : categoriesOf(after_.vehicle(), test)) {

@@ -20,7 +20,7 @@ struct ProofStep {
   std::string title;         ///< "Creep to a stop, watching the live speed"
   std::string instructions;  ///< how the car stands and where the leads go
   std::string why;           ///< "it is what found the fault"
-  std::string caution;
+  std::string caution;       ///< all of them
   double minutes = 0;
   double catches = 0;  ///< share of what may still be wrong that it shows first
   double left = 0;     ///< share that it and all before it would miss

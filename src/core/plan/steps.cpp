@@ -362,4 +362,8 @@ std::vector<std::string> cautionsOf(const Circuit& circuit, const Test& test) {
   return out;
 }
 
+std::string cautionText(const Circuit& circuit, const Test& test) {
+  return fmt::format("{}", fmt::join(cautionsOf(circuit, test), " "));
+}
+
 }  // namespace haybale::diagnosis

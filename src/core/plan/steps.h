@@ -18,4 +18,7 @@ namespace haybale::diagnosis {
 [[nodiscard]] std::vector<std::string> cautionsOf(const circuit::Circuit& circuit,
                                                   const circuit::Test& test);
 
+/// The same as one text.
+[[nodiscard]] std::string cautionText(const circuit::Circuit& circuit, const circuit::Test& test);
+
 }  // namespace haybale::diagnosis

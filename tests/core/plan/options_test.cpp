@@ -52,6 +52,28 @@ TEST_F(Options, AWorkCuresOnlyItsOwnFaults) {
   EXPECT_NE(power->text, back->text);
 }
 
+// Debris or a lifted sensor: the rag and the seat were chosen, whichever of the two leads by now.
+TEST_F(Options, AChoiceStandsWhenTheLikelierOfTwoFaultsOfOneWorkChanges) {
+  const auto before = options({{"sensor", std::nullopt, Fault::debris, 0.6},
+                               {"sensor", std::nullopt, Fault::wideGap, 0.2},
+                               {"sensor", std::nullopt, Fault::sensorDead, 0.2}});
+  decide(c.repair, *of(before, Fault::debris));
+  EXPECT_EQ(decidedFault(c), Fault::debris);
+  const auto now = options({{"sensor", std::nullopt, Fault::wideGap, 0.5},
+                            {"sensor", std::nullopt, Fault::sensorDead, 0.4},
+                            {"sensor", std::nullopt, Fault::debris, 0.1}});
+  EXPECT_TRUE(isDecided(c, *of(now, Fault::wideGap)));
+  EXPECT_FALSE(isDecided(c, *of(now, Fault::sensorDead)));
+  EXPECT_EQ(std::count_if(now.begin(), now.end(), [&](auto& o) { return isDecided(c, o); }), 1);
+  c.repair = {};
+  EXPECT_EQ(std::count_if(now.begin(), now.end(), [&](auto& o) { return isDecided(c, o); }), 0);
+  const auto stop =
+      std::find_if(now.begin(), now.end(), [](auto& o) { return o.deed == Deed::stop; });
+  decide(c.repair, *stop);
+  EXPECT_EQ(std::count_if(now.begin(), now.end(), [&](auto& o) { return isDecided(c, o); }), 1);
+  EXPECT_TRUE(isDecided(c, *stop));
+}
+
 TEST_F(Options, CheapestExpectedCostFirstAndStoppingIsAlwaysThere) {
   const auto all = options({{"C2", circuit::WireId::a, Fault::leak, 0.6},
                             {"module", std::nullopt, Fault::latchedOff, 0.3},

@@ -130,11 +130,9 @@ TEST_F(RepairPlan, ARingIsCountedAnEncoderGoesInTheRightWayRound) {
 
 // Stands where a wheel comes off, key off where a plug comes apart.
 TEST_F(RepairPlan, TheCautionStandsAtTheStepItIsFor) {
-  for (const auto& step : plan("sensor", Fault::debris)) {
-    if (step.id == "sensor.clean") {
-      EXPECT_NE(step.caution.find("stands"), std::string::npos);
-    }
-  }
+  const auto dirty = plan("sensor", Fault::debris);
+  ASSERT_EQ(dirty.front().id, "sensor.clean");
+  EXPECT_NE(dirty.front().caution.find("stands"), std::string::npos);
   EXPECT_NE(plan("C2", Fault::leak).front().caution.find("Airbag"), std::string::npos);
   EXPECT_NE(plan("module", Fault::modulePower).front().caution.find("Key off"), std::string::npos);
 }

@@ -121,9 +121,7 @@ TEST_F(Suspicion, TheEarlierOfTwoThatDifferIsTheOneToDoubt) {
   reading("RR", "C2 a b 1.15k unplugged");
   const auto now = assessed().conclusion;
   EXPECT_NE(now.state, State::contradictory);
-  if (now.clash) {
-    EXPECT_EQ(*now.clash, 1U);
-  }
+  EXPECT_EQ(now.clash.value_or(1U), 1U) << "never the repeat";
   EXPECT_LT(share("sensor", Fault::sensorOpen), 0.2) << "the OL was a slip";
 }
 

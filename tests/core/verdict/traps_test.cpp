@@ -79,11 +79,10 @@ TEST_F(TrapsOf, AlternatingVoltsWantTheirHertz) {
 TEST_F(TrapsOf, LeadsAreMostOfAFewOhms) {
   c.meter.zeroed = false;
   reading("RR", "module a C2 a 0.6 unplugged module C2");
-  if (!c.evidence.empty()) {
-    EXPECT_TRUE(trapped(TrapKind::leads));
-    c.meter.zeroed = true;
-    EXPECT_FALSE(trapped(TrapKind::leads)) << "touched together and subtracted";
-  }
+  ASSERT_EQ(c.evidence.size(), 1U);
+  EXPECT_TRUE(trapped(TrapKind::leads));
+  c.meter.zeroed = true;
+  EXPECT_FALSE(trapped(TrapKind::leads)) << "touched together and subtracted";
 }
 
 TEST_F(TrapsOf, TheSameTestReadOtherwiseBeforeIsAContactOrAMissedProbe) {
