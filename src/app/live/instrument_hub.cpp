@@ -8,6 +8,7 @@
 #include <random>
 
 #include "app/live/instrument_worker.h"
+#include "app/parts/errands.h"
 #include "app/style/words.h"
 #include "core/base/say.h"
 #include "core/belief/ways_to_fail.h"
@@ -20,18 +21,6 @@ namespace {
 
 std::size_t at(Instrument which) {
   return static_cast<std::size_t>(which);
-}
-
-// Runs `then` on the hub's thread, unless the hub is gone by then.
-template <class F>
-void back(const QPointer<InstrumentHub>& hub, F then) {
-  if (hub) {
-    QMetaObject::invokeMethod(hub, [hub, then = std::move(then)] {
-      if (hub) {
-        then();
-      }
-    });
-  }
 }
 
 }  // namespace
@@ -93,7 +82,7 @@ void InstrumentHub::connectTo(Instrument which, const QString& text) {
         if (!frame) {
           return;
         }
-        back(self, [self, frame] {
+        backHome(self, [self, frame] {
           capture::SpeedLog log;
           capture::takeFrame(*frame, self->signals_, log);
           for (const auto& [circuit, samples] : log.wheels) {
@@ -105,7 +94,7 @@ void InstrumentHub::connectTo(Instrument which, const QString& text) {
         });
       },
       [self](const Error& why) {
-        back(self, [self, why] {
+        backHome(self, [self, why] {
           emit self->said(q(why.sentence()), true);
           self->disconnectFrom(Instrument::bus);
         });
@@ -119,7 +108,7 @@ void InstrumentHub::greet(Instrument which) {
   const int line = ++lines_[at(which)];
   worker(which)->post([self, which, line](InstrumentWorker::Bench& bench) {
     const auto who = bench.link.connect();
-    back(self, [self, which, who, line] {
+    backHome(self, [self, which, who, line] {
       if (line != self->lines_[at(which)] || !self->worker(which)) {
         return;  // another instrument was connected there meanwhile
       }
@@ -231,7 +220,7 @@ void InstrumentHub::readMeter(const circuit::Test& test, const QString& job) {
                std::string(circuit::kTestKindNames[static_cast<std::size_t>(test.kind)]));
   bench->post([self, test, quantity, job, origin](InstrumentWorker::Bench& b) {
     const auto value = b.meter.read(*quantity);
-    back(self, [self, test, value, job, origin] {
+    backHome(self, [self, test, value, job, origin] {
       if (value) {
         emit self->meterRead(test, *value, job, origin);
       } else {
@@ -253,7 +242,7 @@ void InstrumentHub::recordScope(const circuit::Test& test,
   const auto origin = originOf(Instrument::scope, "trace");
   bench->post([self, test, settings, job, origin](InstrumentWorker::Bench& b) {
     auto record = b.scope.recordFitted(settings);
-    back(self, [self, test, record, job, origin] {
+    backHome(self, [self, test, record, job, origin] {
       if (record) {
         emit self->scopeRecorded(test, std::make_shared<capture::Record>(*record), job, origin);
       } else {
@@ -281,7 +270,7 @@ void InstrumentHub::startGenerator(const instruments::GeneratorSettings& setting
     if (!done) {
       (void)b.generator.stop();  // half set up is not left on
     }
-    back(self, [self, done, settings] {
+    backHome(self, [self, done, settings] {
       if (!done) {
         emit self->said(q(done.error().sentence()), true);
       }
@@ -313,7 +302,7 @@ void InstrumentHub::stopGenerator() {
   const QPointer<InstrumentHub> self(this);
   bench->post([self](InstrumentWorker::Bench& b) {
     const auto done = b.generator.stop();
-    back(self, [self, done] {
+    backHome(self, [self, done] {
       if (!done) {
         // Perhaps it is still on: that stays visible, and the guard stays awake.
         emit self->said(tr("The signal source may still be ON: %1").arg(q(done.error().sentence())),
@@ -354,7 +343,7 @@ void InstrumentHub::watchOnce() {
     const auto value = b.meter.read(quantity, false);
     // Twenty a second is what ears follow; a slower meter sets its own pace.
     std::this_thread::sleep_until(began + std::chrono::milliseconds(50));
-    back(self, [self, value, start] {
+    backHome(self, [self, value, start] {
       if (!self->watching_) {
         return;
       }
@@ -431,7 +420,7 @@ void InstrumentHub::watchScopeOnce(const QPointer<InstrumentHub>& self, Instrume
     }
     const auto lost = watch->take(b);
     const auto live = lost ? nullptr : std::make_shared<const trace::LiveTrace>(*watch->live);
-    back(self, [self, watch, live, lost] {
+    backHome(self, [self, watch, live, lost] {
       if (self->scopeWatch_ != watch) {
         return;  // stopped, or begun anew
       }

@@ -5,6 +5,8 @@
 
 #include <algorithm>
 
+#include "app/parts/errands.h"
+
 namespace haybale::app {
 
 namespace {
@@ -12,7 +14,8 @@ constexpr int kPolite = 5;  // niceness
 }
 
 Beside::Beside(Manner manner, QObject* parent)
-    : QObject(parent), thread_([this, manner] { run(manner); }) {}
+    : QObject(parent),
+      thread_([this, manner, self = QPointer<Beside>(this)] { run(manner, self); }) {}
 
 Beside::~Beside() {
   {
@@ -35,7 +38,7 @@ void Beside::put(const QString& name, std::function<void()> work, std::function<
   news_.notify_all();
 }
 
-void Beside::run(Manner manner) {
+void Beside::run(Manner manner, const QPointer<Beside>& self) {
   if (manner == Manner::givesWayToAll) {
     // Of this thread alone, on Linux; threads begun by it inherit it.
     ::setpriority(PRIO_PROCESS, static_cast<id_t>(::gettid()), kPolite);
@@ -55,8 +58,7 @@ void Beside::run(Manner manner) {
     working_ = false;
     done_.push_back(std::move(job));
     news_.notify_all();
-    QMetaObject::invokeMethod(
-        this, [this] { deliver(); }, Qt::QueuedConnection);
+    backHome(self, [this] { deliver(); });
   }
 }
 

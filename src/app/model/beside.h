@@ -2,6 +2,7 @@
 #pragma once
 
 #include <QObject>
+#include <QPointer>
 #include <QString>
 #include <condition_variable>
 #include <deque>
@@ -40,7 +41,7 @@ class Beside : public QObject {
     std::function<void()> work;
     std::function<void()> then;
   };
-  void run(Manner manner);
+  void run(Manner manner, const QPointer<Beside>& self);
   void deliver();
 
   int open_ = 0;  // put and not delivered

@@ -2,10 +2,9 @@
 
 #include <QDir>
 #include <QPointer>
-#include <QThreadPool>
 
 #include "app/model/autosave.h"
-#include "app/parts/back_home.h"
+#include "app/parts/errands.h"
 #include "app/style/words.h"
 #include "core/base/atomic_file.h"
 #include "core/base/json.h"
@@ -82,7 +81,7 @@ Status Carrier::use(const QString& text) {
       url ? tr("Looking for the shop's logbook ...") : tr("Jobs are kept on this bench only.");
   emit standingChanged();
   if (url_) {
-    thread_ = std::thread([this] { run(); });
+    thread_ = std::thread([this, self = QPointer<Carrier>(this)] { run(self); });
   }
   return Done{};
 }
@@ -135,7 +134,7 @@ Carrier::Standing Carrier::bring(std::unique_ptr<store::Logbook>& here,
   return out;
 }
 
-void Carrier::run() {
+void Carrier::run(const QPointer<Carrier>& self) {
   const store::StoreUrl url = *url_;
   std::unique_ptr<store::Logbook> here;
   std::unique_ptr<store::Logbook> there;
@@ -146,16 +145,13 @@ void Carrier::run() {
     }
     int got = 0;
     const Standing now = bring(here, there, url, got);
-    QMetaObject::invokeMethod(
-        this,
-        [this, now, got] {
-          standing_ = now;
-          emit standingChanged();
-          if (got > 0) {
-            emit brought(got);
-          }
-        },
-        Qt::QueuedConnection);
+    backHome(self, [this, now, got] {
+      standing_ = now;
+      emit standingChanged();
+      if (got > 0) {
+        emit brought(got);
+      }
+    });
     std::unique_lock lock(mutex_);
     news_.wait_for(lock, kPause, [this] { return over_ || nudged_; });
     if (over_) {
@@ -170,7 +166,7 @@ void Carrier::tryOut(const QString& text) {
     emit tried(q(url.error().sentence()), false);
     return;
   }
-  QThreadPool::globalInstance()->start([url = *url, self = QPointer<Carrier>(this)] {
+  sendOut([url = *url, self = QPointer<Carrier>(this)] {
     auto book = store::Logbook::open(url);
     const QString sentence = book ? tr("It answers; %1 jobs are in it.").arg((*book)->count())
                                   : q(book.error().sentence());

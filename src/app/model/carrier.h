@@ -5,6 +5,7 @@
 #pragma once
 
 #include <QObject>
+#include <QPointer>
 #include <condition_variable>
 #include <mutex>
 #include <thread>
@@ -47,7 +48,7 @@ class Carrier : public QObject {
   void tried(const QString& sentence, bool good);
 
  private:
-  void run();
+  void run(const QPointer<Carrier>& self);
   void halt();
   Standing bring(std::unique_ptr<store::Logbook>& here, std::unique_ptr<store::Logbook>& there,
                  const store::StoreUrl& url, int& got);

@@ -5,10 +5,9 @@
 #include <QFile>
 #include <QFileInfo>
 #include <QPointer>
-#include <QThreadPool>
 #include <QTimer>
 
-#include "app/parts/back_home.h"
+#include "app/parts/errands.h"
 #include "app/style/words.h"
 #include "core/base/atomic_file.h"
 #include "core/base/say.h"
@@ -122,7 +121,7 @@ Status JobBook::open() {
 
 // Beside the window: whether the file is whole, and the day's copy of it.
 void JobBook::lookAfter(const QString& file) {
-  QThreadPool::globalInstance()->start([file, self = QPointer<JobBook>(this)] {
+  sendOut([file, self = QPointer<JobBook>(this)] {
     const bool sound = store::isSound(file);
     if (!sound) {
       (void)job::writeFileAtomically(damageMark(file).toStdString(), "damaged\n");

@@ -1,10 +1,9 @@
 #include "app/practice/practice_desk.h"
 
 #include <QDir>
-#include <QThreadPool>
 
 #include "app/model/autosave.h"
-#include "app/parts/back_home.h"
+#include "app/parts/errands.h"
 #include "app/style/words.h"
 #include "core/job/reading_line.h"
 #include "core/plan/test_effort.h"
@@ -50,8 +49,8 @@ void PracticeDesk::beside(std::function<void()> work, std::function<void()> done
   emit changed();
   const int round = round_;
   // The play is held by both: it lives until the last of them is through.
-  QThreadPool::globalInstance()->start([work = std::move(work), done = std::move(done), round,
-                                        held = play_, self = QPointer<PracticeDesk>(this)] {
+  sendOut([work = std::move(work), done = std::move(done), round, held = play_,
+           self = QPointer<PracticeDesk>(this)] {
     work();
     backHome(self, [self, done, round] {
       if (round == self->round_) {

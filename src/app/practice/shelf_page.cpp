@@ -9,13 +9,12 @@
 #include <QPushButton>
 #include <QRandomGenerator>
 #include <QShortcut>
-#include <QThreadPool>
 #include <QVBoxLayout>
 #include <map>
 
 #include "app/model/autosave.h"
-#include "app/parts/back_home.h"
 #include "app/parts/dialogs.h"
+#include "app/parts/errands.h"
 #include "app/style/labels.h"
 #include "app/style/plain_table.h"
 #include "app/style/words.h"
@@ -256,7 +255,7 @@ void ShelfPage::printPaper() {
   const int dot = static_cast<int>(path.lastIndexOf(QLatin1Char('.')));
   const QString forTrainer = (dot > 0 ? path.left(dot) : path) + tr("-for-the-trainer") +
                              (dot > 0 ? path.mid(dot) : QString());
-  QThreadPool::globalInstance()->start([=, self = QPointer<ShelfPage>(this)] {
+  sendOut([=, self = QPointer<ShelfPage>(this)] {
     QDir().mkpath(q(folder));
     auto paper = std::make_shared<const practice::PaperExercise>(practice::paperOf(p, 1, folder));
     backHome(self, [self, paper, path, forTrainer] {

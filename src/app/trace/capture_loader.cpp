@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <memory>
 
+#include "app/parts/errands.h"
+
 namespace haybale::app {
 
 CaptureLoader::CaptureLoader(QObject* parent) : QObject(parent) {
@@ -41,14 +43,13 @@ void CaptureLoader::start() {
   progress_.reset();
   watch_.start();
   emit progressed(queue_.front().path, 0);
-  worker_ =
-      std::thread([this, path = queue_.front().path.toStdString(), wanted = queue_.front().wanted] {
-        // Shared, for a queued call must be copyable.
-        auto result = std::make_shared<Result<diagnosis::LoadedCapture>>(
-            diagnosis::loadCapture(path, wanted, &progress_));
-        QMetaObject::invokeMethod(
-            this, [this, result] { finish(std::move(*result)); }, Qt::QueuedConnection);
-      });
+  worker_ = std::thread([this, self = QPointer<CaptureLoader>(this),
+                         path = queue_.front().path.toStdString(), wanted = queue_.front().wanted] {
+    // Shared, for what is sent home must be copyable.
+    auto result = std::make_shared<Result<diagnosis::LoadedCapture>>(
+        diagnosis::loadCapture(path, wanted, &progress_));
+    backHome(self, [this, result] { finish(std::move(*result)); });
+  });
 }
 
 void CaptureLoader::finish(Result<diagnosis::LoadedCapture> result) {
