@@ -106,8 +106,8 @@ TEST_F(FaultyCaptures, TeethAreNamedAtTheirPosition) {
     std::vector<int> expected = t["missing"].get<std::vector<int>>();
     std::sort(expected.begin(), expected.end());
     EXPECT_EQ(missing, expected) << name << found.dump();
-    for (const auto& [key, kind] : {std::pair{"shallow", "shallow"}, std::pair{"wide", "wide"}}) {
-      for (const auto& want : t[key]) {
+    for (const char* kind : {"shallow", "wide"}) {
+      for (const auto& want : t[kind]) {
         const auto it = std::find_if(found.begin(), found.end(), [&](const Json& tooth) {
           return tooth["kind"] == kind && tooth["position"] == want[0];
         });
