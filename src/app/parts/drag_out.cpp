@@ -14,7 +14,10 @@ DragOut::DragOut(QAbstractButton* button, Maker make)
 }
 
 bool DragOut::eventFilter(QObject* watched, QEvent* event) {
-  const auto* mouse = static_cast<QMouseEvent*>(event);
+  const auto* mouse = dynamic_cast<QMouseEvent*>(event);
+  if (!mouse) {
+    return QObject::eventFilter(watched, event);
+  }
   if (event->type() == QEvent::MouseButtonPress && mouse->button() == Qt::LeftButton) {
     pressed_ = mouse->pos();
     down_ = true;
