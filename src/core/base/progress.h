@@ -20,7 +20,9 @@ class Progress {
     begin(0);
     cancelled_ = false;
   }
+  /// So much more is done.
   void advance(std::size_t amount) { done_ += amount; }
+  /// The wish to stop; the work notices it at its next look.
   void cancel() { cancelled_ = true; }
 
   [[nodiscard]] bool cancelled() const { return cancelled_; }

@@ -21,20 +21,21 @@ namespace haybale::diagnosis {
 struct TraceFacts {
   std::size_t pulses = 0;  ///< of the record: fewer than two turns of the ring hide its marks
   bool readable = true;    ///< false: the record says nothing of the kind of signal
-  bool flat = false;
+  bool flat = false;       ///< no pulses, though the wheel was turned
   std::optional<double> flatVolts;    ///< where a flat line lies, direct part kept
   std::optional<double> outputRatio;  ///< against the peer at equal speed
-  std::optional<double> fluxMwb;
-  std::optional<double> swing;  ///< peak to peak, in the unit of the trace
+  std::optional<double> fluxMwb;      ///< passive: swing of the flux, milliweber-turns
+  std::optional<double> swing;        ///< peak to peak, in the unit of the trace
   std::optional<std::pair<double, double>>
       levels;                ///< volts, of a square wave with its direct part
   Fault ring = Fault::none;  ///< what of the ring shows
-  bool opens = false;
-  bool shorts = false;
-  bool gapLimit = false;  ///< coded widths say that the gap is at its limit
+  bool opens = false;        ///< parts now and then
+  bool shorts = false;       ///< is pulled to a level now and then
+  bool gapLimit = false;     ///< coded widths say that the gap is at its limit
 
   bool operator==(const TraceFacts&) const = default;
 };
+/// `comparison`: with the peer's channel, at equal speed or of what does not depend on it.
 [[nodiscard]] TraceFacts factsOf(const trace::ChannelAnalysis& analysis,
                                  const std::optional<trace::Comparison>& comparison);
 
@@ -91,17 +92,23 @@ class ReadingModel {
 
   explicit ReadingModel(const Vehicle& vehicle) : vehicle_(vehicle) {}
 
+  /// Probability that exactly these codes come back after clearing, of the circuits that were read.
   [[nodiscard]] double codes(const circuit::Test& test, const job::Reading& reading,
                              const World& world, const circuit::ParameterPoint& values,
                              Worked* worked = nullptr) const;
+  /// Density of the speeds the module shows, by circuit, while the car is driven or a wheel is
+  /// spun.
   [[nodiscard]] double liveSpeed(const circuit::Test& test, const job::Reading& reading,
                                  const World& world, const circuit::ParameterPoint& values,
                                  Worked* worked = nullptr) const;
+  /// Probability that what is watched reacts, or not, while an element is moved, wetted, warmed.
   [[nodiscard]] double wiggle(const circuit::Test& test, const job::Reading& reading,
                               const Hypothesis& h, double severity,
                               const circuit::ParameterPoint& values) const;
+  /// Probability of what was seen on an element; what is hidden says nothing.
   [[nodiscard]] double inspect(const circuit::Test& test, const job::Reading& reading,
                                const Hypothesis& h) const;
+  /// Probability that a sensor on the bench swings, or not, with metal before it.
   [[nodiscard]] double benchSensor(const job::Reading& reading, const Hypothesis& h,
                                    double severity) const;
   /// A trace: marks of ring and wiring, and what of the output arrives. With `other` the output

@@ -33,7 +33,9 @@ struct TimeBase {
   double stepS = 0;            ///< mean step in seconds; > 0
   std::vector<double> timesS;  ///< empty when uniform
 
+  /// Whether every step is `stepS`.
   [[nodiscard]] bool uniform() const { return timesS.empty(); }
+  /// Time of sample `i` in seconds. REQUIRES: `i` below the number of samples, unless uniform.
   [[nodiscard]] double at(std::size_t i) const {
     return uniform() ? startS + stepS * static_cast<double>(i) : timesS[i];
   }
@@ -46,19 +48,22 @@ struct TimeBase {
     const auto next = std::upper_bound(timesS.begin(), timesS.end(), s);
     return next == timesS.begin() ? 0 : static_cast<std::size_t>(next - timesS.begin()) - 1;
   }
+  /// Samples a second, by the mean step.
   [[nodiscard]] double rateHz() const { return stepS > 0 ? 1 / stepS : 0; }
 };
 
 /// All channels have the same number of samples.
 struct Record {
-  std::string file;
+  std::string file;  ///< it was read from; for messages
   TimeBase time;
   std::vector<Channel> channels;
   std::vector<std::string> remarks;  ///< what was not sound or had to be assumed, one sentence each
 
+  /// Samples a channel.
   [[nodiscard]] std::size_t size() const {
     return channels.empty() ? 0 : channels.front().samples.size();
   }
+  /// From the first sample to the last.
   [[nodiscard]] double durationS() const {
     return size() < 2 ? 0 : time.at(size() - 1) - time.at(0);
   }

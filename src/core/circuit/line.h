@@ -14,14 +14,18 @@
 
 namespace haybale::circuit {
 
+/// What a part of the line is. The path of a circuit names them from the module to the ring.
 enum class ElementKind { module, leg, connector, splice, sensor, ring };
 inline constexpr std::array<std::string_view, 6> kElementKindNames{"module", "leg",    "connector",
                                                                    "splice", "sensor", "ring"};
 
+/// Where it lies on the vehicle: how wet, warm and shaken it is, and how soon it fails.
 enum class Zone { unknown, cabin, engineBay, underbody, wheelhouse, flex };
 inline constexpr std::array<std::string_view, 6> kZoneNames{"unknown",   "cabin",      "engine-bay",
                                                             "underbody", "wheelhouse", "flex"};
 
+/// `passive`: a coil. `active`: two current levels. `activePwm`: the same, the width of a pulse
+/// coded. `activeAk`: a data word behind every speed pulse. `hall`: three wires, an open collector.
 enum class SensorKind { unknown, passive, active, activePwm, activeAk, hall };
 inline constexpr std::array<std::string_view, 6> kSensorKindNames{
     "unknown", "passive", "active", "active-pwm", "active-ak", "hall"};
@@ -56,6 +60,7 @@ struct Element {
   Rest rest;                      ///< fields of a newer version
 };
 
+/// One of the wires as the user's papers name it.
 struct Wire {
   bool operator==(const Wire&) const = default;
   std::string role;    ///< "signal", "return", "supply"
@@ -63,10 +68,11 @@ struct Wire {
   Rest rest;
 };
 
+/// The sensor of a circuit as far as it is known.
 struct Sensor {
   bool operator==(const Sensor&) const = default;
   SensorKind kind = SensorKind::unknown;
-  std::optional<int> teeth;
+  std::optional<int> teeth;  ///< of its ring, or pairs of poles
   Rest rest;
 };
 

@@ -13,6 +13,9 @@
 
 namespace haybale::circuit {
 
+/// What is done. `loop`: ohms there and back through the module or a jumper. `wiggle`: watch a
+/// reading or a trace while an element is moved. `inspect`: look. `benchSensor`: the sensor taken
+/// out, metal moved before it. `other`: of a newer version, kept.
 enum class TestKind {
   resistance,
   dcVoltage,
@@ -42,7 +45,9 @@ struct Probe {
   bool operator==(const Probe&) const = default;
 };
 
+/// The ignition.
 enum class Key { off, on };
+/// `spun`: by hand or on rollers; `driven`: the car on the road.
 enum class WheelMotion { still, spun, driven };
 inline constexpr std::array<std::string_view, 3> kWheelMotionNames{"still", "spun", "driven"};
 
@@ -77,12 +82,12 @@ struct Disturb {
 /// How the car stands while the test is made.
 struct CarState {
   Key key = Key::on;
-  bool batteryConnected = true;
+  bool batteryConnected = true;  ///< its terminals; off, nothing on the car is fed
   std::vector<std::string>
       unplugged;  ///< ids of connectors that are apart; the module's id for its plug
   WheelMotion wheel = WheelMotion::still;
-  std::optional<double> speedKmh;
-  std::optional<Place> jumper;  ///< joins wires a and b at this place
+  std::optional<double> speedKmh;  ///< of the wheel, when it is known
+  std::optional<Place> jumper;     ///< joins wires a and b at this place
   std::optional<Swap> swap;
   std::optional<Disturb> disturb;
   std::optional<Inject> inject;

@@ -15,6 +15,7 @@
 
 namespace haybale::diagnosis {
 
+/// A record that may be shared by threads: nobody changes it.
 using Recorded = std::shared_ptr<const capture::Record>;
 
 /// What is to be worked out of a channel of a capture.
@@ -65,6 +66,7 @@ class CaptureShelf {
   void deferAbove(std::size_t bytes) { deferAbove_ = bytes; }
   /// Paths noted since the last call.
   [[nodiscard]] std::vector<std::string> takeDeferred();
+  /// Whether `load` would put this file off.
   [[nodiscard]] bool wouldDefer(const std::string& path) const;
 
  private:

@@ -15,18 +15,19 @@ namespace haybale::job {
 
 /// Kinds of trouble code a module may set on a circuit.
 enum class CodeType {
-  open,
-  shortGround,
-  shortSupply,
-  openOrShort,
-  noSignal,
-  erratic,
-  lowAmplitude,
-  implausible
+  open,          ///< no current, or no bias across the pair
+  shortGround,   ///< the line is held low
+  shortSupply,   ///< the line is held high
+  openOrShort,   ///< modules that do not tell the two apart
+  noSignal,      ///< fed, but no pulses while the others turn
+  erratic,       ///< pulses come and go
+  lowAmplitude,  ///< too small to be counted at low speed
+  implausible    ///< counts, but does not fit the other wheels
 };
 inline constexpr std::array<std::string_view, 8> kCodeTypeNames{
     "open",      "short-ground", "short-supply",  "open-or-short",
     "no-signal", "erratic",      "low-amplitude", "implausible"};
+/// A trouble code as a scan tool reads it, by its meaning: makers' numbers differ.
 struct Code {
   bool operator==(const Code&) const = default;
   std::string circuit;
@@ -36,17 +37,17 @@ struct Code {
 
 /// What a look at an element may show.
 enum class Sight {
-  ok,
-  corroded,
-  chafed,
-  broken,
-  repaired,
-  loose,
-  debris,
-  cracked,
-  missingTooth,
-  notSeated,
-  hidden
+  ok,            ///< seen well, nothing on it
+  corroded,      ///< green, white or swollen
+  chafed,        ///< insulation through, copper may show
+  broken,        ///< parted where one can see it
+  repaired,      ///< somebody was here: a crimp, solder, tape
+  loose,         ///< a pin backs out, a bracket moves
+  debris,        ///< metal or dirt on the tip or in the ring
+  cracked,       ///< a ring or a housing
+  missingTooth,  ///< of the ring
+  notSeated,     ///< sensor or plug is not home
+  hidden         ///< could not be seen
 };
 inline constexpr std::array<std::string_view, 11> kSightNames{
     "ok",     "corroded", "chafed",        "broken",     "repaired", "loose",
@@ -84,6 +85,7 @@ struct Origin {
   Rest rest;
 };
 
+/// One test and what it gave. What was once entered stays, withdrawn or not.
 struct Evidence {
   bool operator==(const Evidence&) const = default;
   std::string id;  ///< unique within the case: "e1"
@@ -99,16 +101,16 @@ struct Evidence {
 
 /// When the complaint shows.
 enum class When {
-  always,
-  sometimes,
-  keyOn,
-  afterFirstTurn,
-  atSpeed,
-  creep,
-  bump,
-  steering,
-  wet,
-  warm
+  always,          ///< whatever one does
+  sometimes,       ///< now and then, nobody knows when
+  keyOn,           ///< before the wheels turn: the module's own test
+  afterFirstTurn,  ///< within the first metres
+  atSpeed,         ///< only above some speed
+  creep,           ///< only at walking pace
+  bump,            ///< over bumps
+  steering,        ///< with the steering turned
+  wet,             ///< after rain or a wash
+  warm             ///< after a while
 };
 inline constexpr std::array<std::string_view, 10> kWhenNames{
     "always",   "sometimes", "key-on", "after-first-turn", "at-speed", "creep", "bump",
@@ -118,6 +120,7 @@ inline constexpr std::array<std::string_view, 10> kWhenNames{
 enum class Work { replaced, repaired, cleaned, unplugged };
 inline constexpr std::array<std::string_view, 4> kWorkNames{"replaced", "repaired", "cleaned",
                                                             "unplugged"};
+/// A piece of work on the vehicle that somebody tells of.
 struct History {
   std::string circuit;  ///< empty: the one in question
   std::string element;
@@ -129,6 +132,7 @@ struct History {
   bool operator==(const History&) const = default;
 };
 
+/// What the driver says, in words and in circumstances.
 struct Complaint {
   [[nodiscard]] bool shows(When when) const;
   /// Now and then, over bumps, when steering, or in the wet.
@@ -150,13 +154,15 @@ struct Unreadable {
   bool proof = false;   ///< among the readings after the repair
 };
 
+/// All that is kept of a job. Written and read by `job/case_json.h`; a case that is written and
+/// read again is equal.
 struct Case {
   bool operator==(const Case&) const = default;
   /// The job, wherever its file lies; empty for a case that was never kept. A plain name
   /// (base/uuid.h).
   std::string id;
-  std::string title;
-  std::string vehicle;
+  std::string title;                     ///< one line, free
+  std::string vehicle;                   ///< free: "Bale lorry, grey"
   std::string tyre;                      ///< "195/65R15"
   std::optional<double> circumferenceM;  ///< overrides the tyre
   Rest jobRest;
@@ -168,8 +174,8 @@ struct Case {
   Rest moduleRest;
   std::vector<History> history;
   Complaint complaint;
-  std::vector<std::string> toolbox;
-  std::vector<std::string> allowed;
+  std::vector<std::string> toolbox;  ///< of kToolNames; others are kept
+  std::vector<std::string> allowed;  ///< of kAllowedNames; others are kept
   /// Price of an hour, and of parts by kind ("sensor", "ring", "jumper", "module").
   struct Costs {
     bool operator==(const Costs&) const = default;
@@ -206,8 +212,10 @@ struct Case {
   [[nodiscard]] std::string nextProofId() const;
 };
 
+/// What a test may ask for: a test whose tool is not in the box is not proposed.
 inline constexpr std::array<std::string_view, 6> kToolNames{
     "multimeter", "scope", "scan-tool", "jumper-leads", "test-lamp", "signal-source"};
+/// What may be done to the wiring: `pierce` and `cut` leave holes that have to be sealed.
 inline constexpr std::array<std::string_view, 4> kAllowedNames{"unplug", "back-probe", "pierce",
                                                                "cut"};
 

@@ -16,12 +16,12 @@ namespace haybale::job {
 /// A trouble code as it stood in the module BEFORE anything was cleared.
 struct StoredCode {
   bool operator==(const StoredCode&) const = default;
-  std::string code;     ///< as the scan tool shows it, "C0050-13" or the maker's own
-  std::string circuit;  ///< what it means: which circuit; may be empty
-  std::string meaning;  ///< one of the code types ("open", ...); may be empty
-  std::string status;   ///< "active" or "history"
-  std::optional<double> count;
-  std::string freeze;  ///< freeze values, as written down
+  std::string code;             ///< as the scan tool shows it, "C0050-13" or the maker's own
+  std::string circuit;          ///< what it means: which circuit; may be empty
+  std::string meaning;          ///< one of the code types ("open", ...); may be empty
+  std::string status;           ///< "active" or "history"
+  std::optional<double> count;  ///< how often, as the module counts
+  std::string freeze;           ///< freeze values, as written down
   Rest rest;
 };
 inline constexpr std::array<std::string_view, 2> kCodeStatusNames{"active", "history"};
@@ -35,10 +35,11 @@ inline constexpr std::array<std::string_view, 4> kBasicNames{"battery", "fuses-a
                                                              "module-power", "module-ground"};
 inline constexpr std::array<std::string_view, 2> kBasicStates{"good", "bad"};
 
+/// What the counter writes down before a tool is taken in hand.
 struct Intake {
   bool operator==(const Intake&) const = default;
-  std::vector<std::string> lamps;
-  std::vector<StoredCode> codes;
+  std::vector<std::string> lamps;             ///< of kLampNames; others are kept
+  std::vector<StoredCode> codes;              ///< in the order in which they were read
   bool noCodes = false;                       ///< looked for, and there were none
   std::map<std::string, std::string> basics;  ///< by name: "good" or "bad"; absent: not checked
   std::string module;                         ///< which module it is, free text
@@ -52,6 +53,7 @@ struct Intake {
 /// How the shop joins wires.
 inline constexpr std::array<std::string_view, 2> kSpliceSchools{"sealed-crimp", "solder"};
 
+/// What was decided and done about the finding. Empty members: nothing was, yet.
 struct RepairRecord {
   bool operator==(const RepairRecord&) const = default;
   std::string decision;  ///< what the owner decided, as written
@@ -67,14 +69,14 @@ struct RepairRecord {
 /// How a job ended.
 struct Closing {
   bool operator==(const Closing&) const = default;
-  std::string date;  ///< ISO 8601; empty: the job is open
-  std::string circuit;
+  std::string date;     ///< ISO 8601; empty: the job is open
+  std::string circuit;  ///< by name
   std::string element;  ///< empty: nothing was wrong
   std::string kind;     ///< of the element
   std::string zone;     ///< of the element
   std::string fault;    ///< name of the way it failed
-  std::string wire;
-  double minutes = 0;  ///< that the diagnosis took
+  std::string wire;     ///< of kWireNames; empty: both, or none of them
+  double minutes = 0;   ///< that the diagnosis took
   bool proved = false;
   bool comeback = false;  ///< the vehicle had been here for this before
   Rest rest;
@@ -85,8 +87,8 @@ struct Closing {
 /// Counts of what closed jobs turned out to be, by class of element ("leg/flex", "sensor").
 struct Learnt {
   bool operator==(const Learnt&) const = default;
-  double jobs = 0;
-  std::map<std::string, double> counts;
+  double jobs = 0;                       ///< that were closed
+  std::map<std::string, double> counts;  ///< of them, by class; what is not there counts 0
 };
 
 }  // namespace haybale::job

@@ -31,6 +31,7 @@ struct Outlook {
   std::vector<std::string> words;
 };
 
+/// Deterministic. `outlook` of different tests may be asked from several threads at once.
 class Forecast {
  public:
   /// The belief under one kind of sensor. It must outlive this.

@@ -38,6 +38,8 @@ struct Hint {
   double minutes = 0;
 };
 
+/// The vehicle, the purse and the score of one case. Not thread-safe: a window asks it on one
+/// thread at a time.
 class Play {
  public:
   /// `folder` is where traces are written. REQUIRES: `hiddenIn(p)` holds.
@@ -47,9 +49,13 @@ class Play {
   [[nodiscard]] const job::Case& known() const { return known_; }
   [[nodiscard]] const PracticeCase& about() const { return about_; }
 
+  /// Makes a test and books its minutes, right or wrong as it may be to make it now.
   Answer make(const circuit::Test& test);
+  /// Fits a new part in place of `element`: paid for whether or not the old one was sound.
   Worked fit(const std::string& element);
+  /// Mends, cleans or clears `element` with what is at hand.
   Worked mend(const std::string& element);
+  /// What the program would do next; costs a minute and counts against the score.
   Hint hint();
 
   /// Ends the case with a verdict. `fault` may be empty. Right is who would do the right work on
@@ -57,7 +63,9 @@ class Play {
   Score say(const std::string& element, const std::string& fault);
   [[nodiscard]] bool over() const { return over_; }
 
+  /// Gone by so far.
   [[nodiscard]] double minutes() const { return score_.minutes; }
+  /// On parts and work so far, in the case's own money.
   [[nodiscard]] double spent() const { return score_.spent; }
   /// What the readings so far say; worked out anew after each.
   [[nodiscard]] const diagnosis::Assessment& assessment();

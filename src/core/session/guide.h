@@ -8,6 +8,7 @@
 
 namespace haybale::diagnosis {
 
+/// When a guided diagnosis ends, finished or not.
 struct GuideLimits {
   int mostTests = 40;
   double mostMinutes = 1e9;
@@ -18,6 +19,8 @@ struct GuideLimits {
 /// there.
 [[nodiscard]] std::vector<circuit::Test> testsOfTheWindow(const job::Case& c);
 
+/// Asks, is answered, thinks anew. Each step depends on the case and the answers alone: the same
+/// answers give the same questions.
 class Guide {
  public:
   /// `folder` is where relative capture paths start.
@@ -31,9 +34,13 @@ class Guide {
   /// The test asked for cannot be made.
   void cannot();
 
+  /// The case with all that was answered.
   [[nodiscard]] const job::Case& job() const { return case_; }
+  /// What is believed after the last answer.
   [[nodiscard]] const Conclusion& conclusion() const { return assessment_.conclusion; }
+  /// Spent on tests so far, by the effort model.
   [[nodiscard]] double minutes() const { return minutes_; }
+  /// Answered so far.
   [[nodiscard]] int tests() const { return tests_; }
 
  private:

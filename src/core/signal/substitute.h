@@ -19,19 +19,23 @@ namespace haybale::signal {
 struct MissingTooth {
   int position;
 };
+/// Its pulse keeps its place and loses so much of its height.
 struct ShallowTooth {
   int position;
-  double percentLost;
+  double percentLost;  ///< 0 to 100
 };
 /// The gap behind a tooth is wider by `percent`, the rest even: a ring that cracked open.
 struct WideGap {
   int position;
   double percent;
 };
+/// Out of round: the output swells and sinks once a turn. REQUIRES a known ring.
 struct Runout {
   double percent;  ///< of the output, once a turn
 };
+/// Where the line stands while the signal is away: at its rest level, at the supply, at 0.
 enum class DropLevel { flat, rail, ground };
+/// The signal is away once, for a while; times from the beginning of the record.
 struct Drop {
   double startS;
   double lengthS;
@@ -48,6 +52,7 @@ struct LevelStep {
   double startS;
   double by;  ///< in the unit of the record
 };
+/// Several may be in one signal; they are laid over each other in the order given.
 using SignalFault =
     std::variant<MissingTooth, ShallowTooth, WideGap, Runout, Drop, Crackle, LevelStep>;
 
@@ -55,17 +60,18 @@ using SignalFault =
 /// "dropout:0.5,0.1,flat", "crackle:0.5,0.2,ground", "level-step:1.2,0.4".
 [[nodiscard]] Result<SignalFault> parseFault(std::string_view text);
 
+/// What is wanted; every member has a value that makes a sound signal.
 struct Substitute {
   circuit::SensorKind kind = circuit::SensorKind::passive;
   std::function<double(double)> kmh;  ///< road speed at a time in seconds, km/h, >= 0
   double topKmh = 20;                 ///< highest of it: the passive amplitude is stated there
-  int teeth = 48;
-  double circumferenceM = 1.95;
-  double peakToPeakV = 1;  ///< passive, at topKmh, proportional to speed; Hall: the swing
-  double lowA = 0.007;     ///< active
-  double highA = 0.014;
+  int teeth = 48;                     ///< of the ring; pairs of poles of a magnetic one
+  double circumferenceM = 1.95;       ///< rolling; teeth pass at kmh / 3.6 / it * teeth
+  double peakToPeakV = 1;          ///< passive, at topKmh, proportional to speed; Hall: the swing
+  double lowA = 0.007;             ///< active: the lower plateau, amperes
+  double highA = 0.014;            ///< active: the upper plateau
   std::optional<double> senseOhm;  ///< active: volts across it instead of amperes
-  double rateHz = 10000;
+  double rateHz = 10000;           ///< samples a second
   double durationS = 2;
   bool reverse = false;  ///< coded kinds say the direction
   std::vector<SignalFault> faults;

@@ -15,8 +15,9 @@
 
 namespace haybale::sim {
 
+/// How the vehicle and its technician err.
 struct SimOptions {
-  std::uint32_t seed = 1;
+  std::uint32_t seed = 1;     ///< the same seed and the same questions give the same answers
   double slip = 0.01;         ///< share of readings that are taken wrong
   double meterError = 0.005;  ///< relative, one standard deviation
   /// Water in a plug is gone once that plug was taken apart, until it is wetted again: a drive in

@@ -15,39 +15,42 @@
 
 namespace haybale::trace {
 
+/// How a channel looks. `activePwm`: two current levels, the width of a pulse coded; `activeAk`: a
+/// data word behind every speed pulse; `hall`: a square voltage from an open collector.
 enum class Signal { unknown, flat, passive, active, activePwm, activeAk, hall };
 inline constexpr std::array<std::string_view, 7> kSignalNames{
     "unknown", "flat", "passive", "active", "active-pwm", "active-ak", "hall"};
 
+/// Which part of the circuit a finding blames.
 enum class Where { none, ring, gap, sensor, wiring, supply };
 inline constexpr std::array<std::string_view, 6> kWhereNames{"none",   "ring",   "gap",
                                                              "sensor", "wiring", "supply"};
 
+/// `note`: said, never blamed. `suspect`: look again. `fault`: blamed.
 enum class Severity { note, suspect, fault };
 inline constexpr std::array<std::string_view, 3> kSeverityNames{"note", "suspect", "fault"};
 
-/// What a finding says. `gapLimit`: coded widths say that the gap is at its limit; `common`: of
-/// what several channels of one record share.
+/// What a finding says.
 enum class Code {
-  healthy,
-  noSignal,
-  missingTooth,
-  damagedTooth,
-  ringRunout,
-  crackedRing,
-  wideGap,
-  weakOutput,
-  intermittentOpen,
-  intermittentShort,
-  noisy,
-  lowCurrentLevel,
-  highCurrentLevel,
-  biasShift,
-  wrongProtocol,
-  coded,
-  hum,
-  gapLimit,
-  common
+  healthy,            ///< nothing is wrong with what was recorded
+  noSignal,           ///< the wheel was said to turn, the line does not show it
+  missingTooth,       ///< a pulse is left out once a turn
+  damagedTooth,       ///< a pulse is too early, late or low once a turn
+  ringRunout,         ///< swing or pitch swells and sinks once a turn
+  crackedRing,        ///< one pitch is longer than the others once a turn
+  wideGap,            ///< too little output for the speed, evenly
+  weakOutput,         ///< less than the peer's at the same speed
+  intermittentOpen,   ///< the line parts for a while
+  intermittentShort,  ///< the line is held at a rail or at half a level for a while
+  noisy,              ///< disturbance that is no tooth's
+  lowCurrentLevel,    ///< a plateau below its tolerance band
+  highCurrentLevel,   ///< a plateau above its tolerance band
+  biasShift,          ///< the rest level goes elsewhere and stays there
+  wrongProtocol,      ///< another kind of sensor than the one asked for
+  coded,              ///< what the widths or words say of the sensor itself
+  hum,                ///< the mains' frequency and its multiples
+  gapLimit,           ///< coded widths say that the gap is at its limit
+  common              ///< shared by several channels of one record: ground, feed, a neighbour
 };
 inline constexpr std::array<std::string_view, 19> kCodeNames{"healthy",
                                                              "no-signal",
@@ -72,6 +75,7 @@ inline constexpr std::array<std::string_view, 19> kCodeNames{"healthy",
   return kCodeNames[static_cast<std::size_t>(code)];
 }
 
+/// One thing found on a channel.
 struct Finding {
   Code code = Code::healthy;
   Where where = Where::none;
@@ -82,6 +86,7 @@ struct Finding {
   std::optional<std::pair<double, double>> place = std::nullopt;
 };
 
+/// What is known beforehand of the circuit that was recorded; all of it may be left out.
 struct Options {
   /// Asked for; unknown means: find out.
   circuit::SensorKind sensor = circuit::SensorKind::unknown;
@@ -93,6 +98,7 @@ struct Options {
   double lossVolts = 0.2;
 };
 
+/// In the channel's unit, over the whole record; lost samples are left out.
 struct Levels {
   double min = 0, max = 0, mean = 0;
   double low = 0, high = 0;  ///< typical trough and crest, or the two plateaus of a square wave
@@ -101,6 +107,8 @@ struct Levels {
   double noiseRms = 0;
 };
 
+/// `flat`: stands still at a natural level; `toRail`: at ground, feed or the instrument's limit;
+/// `shallow`: pulses far too small to be counted; `noise`: moves, but not as teeth do.
 enum class DropoutKind { flat, toRail, shallow, noise };
 inline constexpr std::array<std::string_view, 4> kDropoutNames{"flat", "to-rail", "shallow",
                                                                "noise"};
@@ -116,6 +124,7 @@ struct Dropout {
   bool pulled = false;  ///< to ground, to supply, or wire to wire; else it is open
 };
 
+/// `pulled`: held at a level that is not its own, by ground, feed or the other wire.
 enum class LineState { rest, turning, open, pulled, noise };
 inline constexpr std::array<std::string_view, 5> kLineStateNames{"at rest", "turning", "open",
                                                                  "pulled", "noise"};
@@ -128,6 +137,7 @@ struct Segment {
   double level = 0;  ///< where the line stands or swings about, in the channel's unit
 };
 
+/// Over the record's pulses.
 struct Range {
   double min = 0, median = 0, max = 0;
 };
@@ -147,12 +157,12 @@ struct ChannelAnalysis {
   Signal seen = Signal::unknown;    ///< what the samples look like
   double unevenPercent = 0;         ///< typical deviation of a pitch from its neighbours
   Levels levels;
-  std::size_t pulseCount = 0;
-  std::optional<double> duty;
-  std::optional<Range> frequencyHz;
-  std::optional<Ring> ring;       ///< as given or as found; empty when not known
-  std::vector<Tooth> teeth;       ///< every pulse as a tooth
-  std::vector<Dropout> dropouts;  ///< in order of time
+  std::size_t pulseCount = 0;        ///< speed pulses; those of data words are not among them
+  std::optional<double> duty;        ///< share of a cycle that is high, 0 to 1; square waves only
+  std::optional<Range> frequencyHz;  ///< of teeth
+  std::optional<Ring> ring;          ///< as given or as found; empty when not known
+  std::vector<Tooth> teeth;          ///< every pulse as a tooth
+  std::vector<Dropout> dropouts;     ///< in order of time
   /// Passive: the level the wave swings about does not stay where it is.
   double levelWander = 0;      ///< greatest less least
   std::size_t levelSteps = 0;  ///< lasting changes within a cycle or two; the first one's figures:
@@ -165,7 +175,7 @@ struct ChannelAnalysis {
   double gapLimitShare =
       0;                  ///< of coded pulses, the share whose width says the gap is at its limit
   std::string codedSays;  ///< what coded widths or words say, in words; may be empty
-  std::optional<Range> speedKmh;
+  std::optional<Range> speedKmh;  ///< circumference and teeth known
   std::optional<double>
       fluxSwingMwb;  ///< passive: half the peak to peak over 2 pi f, milliweber-turns
   /// Passive, circumference and teeth known: speed below which the peak to peak falls under
@@ -173,14 +183,15 @@ struct ChannelAnalysis {
   std::optional<double> lostBelowKmh;
   std::optional<Hum> hum;          ///< mains hum, where no pulses lie at its frequency
   std::optional<double> senseOhm;  ///< as given, when volts were turned into amperes
-  std::vector<Pulse> pulses;
-  std::vector<Cycle> cycles;
-  std::vector<Finding> findings;  ///< the main one first
+  std::vector<Pulse> pulses;       ///< in order of time
+  std::vector<Cycle> cycles;       ///< between a pulse and the next, where no samples are lost
+  std::vector<Finding> findings;   ///< the main one first
   /// Follow each other without a gap from the first sample to the last (`segmentsOf`).
   std::vector<Segment> segments;
 };
 
-/// What is compared of two channels.
+/// What is compared of two channels. `fluxSwing`: output by hertz; `jitter`: deviation of a pitch
+/// from its neighbours, in percent.
 enum class Compared { fluxSwing, swing, lowLevel, highLevel, jitter, teeth };
 inline constexpr std::array<std::string_view, 6> kComparedNames{"flux-swing", "swing",  "low-level",
                                                                 "high-level", "jitter", "teeth"};

@@ -25,7 +25,7 @@ class EdgeFinder {
 
  private:
   enum class State { unknown, low, high };
-  void turn(std::size_t i);
+  void turn(std::size_t i);  // an edge between i - 1 and i
 
   std::span<const float> samples_;
   const capture::TimeBase& time_;
@@ -59,15 +59,15 @@ class SwingFinder {
  private:
   enum class State { unknown, low, high };
 
-  void setBand();
-  void lose();
-  void begin();
-  void step(std::size_t to);
-  void sharpen(std::size_t i);
-  void rise(std::size_t i);
-  void fall(std::size_t i);
-  void settle();
-  void relax();
+  void setBand();               // from the height
+  void lose();                  // samples are missing: what was followed is not any more
+  void begin();                 // of a stretch without a gap
+  void step(std::size_t to);    // within such a stretch
+  void sharpen(std::size_t i);  // of a rise after a shelf on the centre: its foot
+  void rise(std::size_t i);     // above the band: a pulse, if it was below it
+  void fall(std::size_t i);     // below the band
+  void settle();                // the height by the last cycle
+  void relax();                 // nothing for long: a lower wave is looked for
 
   std::span<const float> samples_;
   const capture::TimeBase& time_;

@@ -31,12 +31,14 @@ struct Reading {
   Signal asked = Signal::unknown;  // what the user says it is
   double least = 0;                // half swing below which no pulse is found; square: 0
 
+  /// How fast a hand or a road may change the speed from one pulse to the next.
   [[nodiscard]] Spinning spinning() const {
     constexpr double kTyreM = 1.9;
     Spinning out{square() ? 0 : least};
     out.pitchM = options.teeth ? kTyreM / *options.teeth : out.pitchM;
     return out;
   }
+  /// Whether pulses are edges between two levels rather than swings about a middle.
   [[nodiscard]] bool square() const {
     return asked == Signal::unknown ? seen != Signal::passive : asked != Signal::passive;
   }

@@ -13,35 +13,35 @@
 namespace haybale::diagnosis {
 
 enum class Fault {
-  none,
-  open,
-  resistive,
-  wiresTouching,
-  shortToGround,
-  shortToSupply,
-  leak,
-  intermittentOpen,
-  intermittentShort,
-  sensorOpen,
-  sensorShorted,
-  sensorDead,
-  sensorWeak,
-  wrongSensor,
-  reversed,
-  wideGap,
-  ringTooth,
-  ringCracked,
-  ringRunout,
-  ringWrongCount,
-  noSupply,
-  latchedOff,
-  inputDead,
-  circuitsExchanged,
-  modulePower,      ///< feed, fuse, relay or ground that several circuits share
-  encoderReversed,  ///< the target does not pass the sensor, or is mounted the wrong way round
-  debris,           ///< metal or dirt on the tip
-  wrongTyre,        ///< of another size, or nearly flat
-  other             ///< something that is not on this list
+  none,               ///< the circuit is sound
+  open,               ///< one wire or contact parted for good
+  resistive,          ///< corrosion, a bad crimp, few strands left: ohms in series
+  wiresTouching,      ///< a and b joined by copper, water or crust
+  shortToGround,      ///< one wire on the body
+  shortToSupply,      ///< one wire on a feed
+  leak,               ///< water or crust from one wire to ground
+  intermittentOpen,   ///< parts now and then: moved, shaken, warm
+  intermittentShort,  ///< touches the other wire or ground now and then
+  sensorOpen,         ///< winding or chip parted
+  sensorShorted,      ///< turns or chip shorted: too few ohms
+  sensorDead,         ///< right ohms or current, no pulses
+  sensorWeak,         ///< a lost magnet or a few shorted turns: too small a signal
+  wrongSensor,        ///< of another kind or another vehicle
+  reversed,           ///< its two leads exchanged
+  wideGap,            ///< sensor too far from its target
+  ringTooth,          ///< one tooth broken or bent
+  ringCracked,        ///< split: one gap wider than the others
+  ringRunout,         ///< out of round or off centre: the signal swells once a turn
+  ringWrongCount,     ///< of another vehicle
+  noSupply,           ///< the module does not feed this circuit
+  latchedOff,         ///< the module fed it and switched it off until the next key cycle
+  inputDead,          ///< fed, but what comes in is not counted
+  circuitsExchanged,  ///< two wheels' wires changed places
+  modulePower,        ///< feed, fuse, relay or ground that several circuits share
+  encoderReversed,    ///< the target does not pass the sensor, or is mounted the wrong way round
+  debris,             ///< metal or dirt on the tip
+  wrongTyre,          ///< of another size, or nearly flat
+  other               ///< something that is not on this list
 };
 /// As scripts and reports name them.
 inline constexpr std::array<std::string_view, 29> kFaultNames{"none",

@@ -12,13 +12,13 @@ namespace haybale::diagnosis {
 
 /// What a hypothesis at one severity does to the suspect circuit.
 struct World {
-  Fault fault = Fault::none;
-  std::vector<circuit::LineFault> line;
-  double output = 1;      ///< share of the sensor's output that is left
-  double countRatio = 1;  ///< teeth of the ring over those the module counts on
-  bool inputDead = false;
-  bool exchanged = false;    ///< the module takes another wheel for this one
-  bool latched = false;      ///< the supply is off until codes are cleared
+  Fault fault = Fault::none;             ///< which gives the world its name
+  std::vector<circuit::LineFault> line;  ///< what is in the circuit itself
+  double output = 1;                     ///< share of the sensor's output that is left
+  double countRatio = 1;                 ///< teeth of the ring over those the module counts on
+  bool inputDead = false;                ///< pulses arrive and are not counted
+  bool exchanged = false;                ///< the module takes another wheel for this one
+  bool latched = false;                  ///< the supply is off until codes are cleared
   bool modulePower = false;  ///< the module is fed too little: all its circuits are dead or odd
   double tyreRatio = 1;      ///< rolling circumference of the wheel over the vehicle's
 };

@@ -11,6 +11,7 @@
 
 namespace haybale::diagnosis {
 
+/// Each is a way in which a sound reading leads astray (the trade's own list; common practice).
 enum class TrapKind {
   unloaded,     ///< without load even bad resistance would not show
   ghost,        ///< a voltage between nothing and supply on an open, leaking wire
@@ -31,6 +32,7 @@ inline constexpr std::array<std::string_view, 12> kTrapNames{
     "unequal-spin",   "lead-resistance",   "probe-contact",    "void-set-up",
     "active-ohms",    "reversed-polarity", "latched-supply",   "chart-not-car"};
 
+/// A trap that the reading at hand may have walked into.
 struct Trap {
   TrapKind kind;
   std::string text;  ///< one sentence, with what to do

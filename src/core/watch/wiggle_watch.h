@@ -27,6 +27,7 @@ struct WiggleDrop {
   double level = 0;  ///< farthest from the steady reading; infinity for OL
 };
 
+/// How a leg fared.
 struct LegRank {
   std::string element;
   double seconds = 0;   ///< it was moved
@@ -36,6 +37,8 @@ struct LegRank {
   [[nodiscard]] bool claimed() const;  ///< more than chance: it reacts there
 };
 
+/// Fed reading by reading. What is steady is learnt from the first second on, and again after a
+/// lasting change.
 class WiggleWatch {
  public:
   /// One reading; NaN is none, infinity is OL. Times in seconds, rising. True when a dropout
