@@ -101,8 +101,8 @@ QString languageFor(const QString& choice) {
 }
 
 void useLanguage(const QString& code) {
-  // Kept for good: the core holds on to what they said.
-  static QHash<QString, Linguist*> known;
+  // Kept for good, as is the list: the core holds on to what they said.
+  static auto& known = *new QHash<QString, Linguist*>;
   if (auto* former = const_cast<Linguist*>(spoken.exchange(nullptr))) {
     QCoreApplication::removeTranslator(former);
   }
