@@ -41,6 +41,8 @@ def inside(program):
 class Desk:
     def __init__(self):
         import pyatspi
+        from gi.repository import Atspi
+        Atspi.set_timeout(30_000, 60_000)  # milliseconds: a sanitizer's build answers late
         self.at = pyatspi
         self.presses = 0
         self.app = self.wait(self._application, 30, "the program on the bus")
