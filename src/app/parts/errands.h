@@ -12,7 +12,8 @@ namespace haybale::app {
 /// Runs `work` on a thread of the pool.
 void sendOut(std::function<void()> work);
 
-/// Runs `then` on the window's thread, one a turn of its loop, in the order in which they came.
+/// Runs `then` on the window's thread, in the order in which they were sent; never at once, also
+/// when it is sent from there.
 void sendHome(std::function<void()> then);
 
 /// Runs `then` on the window's thread, unless `self` is gone by then: whether it is, is only asked

@@ -29,7 +29,7 @@ struct WideGap {
   int position;
   double percent;
 };
-/// Out of round: the output swells and sinks once a turn. REQUIRES a known ring.
+/// Out of round: the output swells and sinks once a turn.
 struct Runout {
   double percent;  ///< of the output, once a turn
 };
