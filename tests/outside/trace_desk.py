@@ -1,7 +1,7 @@
-"""What the trace analysis says of captures it shares no code with (records.py): false alarms, what is missed, class,
-times and levels of dropouts, and whether a finding's confidence is how often it is true.
+"""What the trace analysis says of captures it shares no code with (records.py, or with --rough rough_records.py): false
+alarms, what is missed, class, times and levels of dropouts, and whether a finding's confidence is how often it is true.
 
-Usage: trace_desk.py HAYBALE_CLI [--count 200] [--seed 1] [--tell] [--keep FOLDER]
+Usage: trace_desk.py HAYBALE_CLI [--rough] [--count 200] [--seed 1] [--tell] [--keep FOLDER]
 Exit 1 when a bar is missed: no false alarm, recall 98 %, right class 97 %. With --floor the exit tells only whether it
 got worse than it was: false alarms 1.5 %, both others 95 %.
 """
@@ -14,12 +14,14 @@ import subprocess
 import sys
 import tempfile
 
-from records import records
+import records
+import rough_records
 
 PARSER = argparse.ArgumentParser()
 PARSER.add_argument("cli")
 PARSER.add_argument("--count", type=int, default=200)
 PARSER.add_argument("--seed", type=int, default=1)
+PARSER.add_argument("--rough", action="store_true", help="wheels as a yard has them (rough_records.py)")
 PARSER.add_argument("--tell", action="store_true")
 PARSER.add_argument("--only", default="")
 PARSER.add_argument("--keep")
@@ -64,6 +66,7 @@ def close_in_time(record, said):
 
 def main():
     args = PARSER.parse_args()
+    source = rough_records if args.rough else records
     passing = tempfile.TemporaryDirectory()
     folder = args.keep or passing.name
     Path(folder).mkdir(exist_ok=True)
@@ -73,7 +76,7 @@ def main():
     wrong = []
     figures = collections.Counter()
     for faulty in (False, True):
-        every = [(k, r) for k, r in enumerate(records(args.seed, args.count, faulty)) if args.only in r.name]
+        every = [(k, r) for k, r in enumerate(source.records(args.seed, args.count, faulty)) if args.only in r.name]
         with ThreadPoolExecutor(2) as pool:
             said = list(pool.map(lambda kr: analyse(args.cli, folder, f"{'f' if faulty else 's'}{kr[0]}", kr[1],
                                                      bool(args.keep)), every))

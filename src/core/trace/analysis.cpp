@@ -7,7 +7,9 @@
 #include <numeric>
 
 #include "core/capture/extent.h"
+#include "core/trace/another_kind.h"
 #include "core/trace/coded.h"
+#include "core/trace/coupling.h"
 #include "core/trace/dropouts.h"
 #include "core/trace/feed_side.h"
 #include "core/trace/findings.h"
@@ -17,6 +19,7 @@
 #include "core/trace/reading.h"
 #include "core/trace/standing_line.h"
 #include "core/trace/states.h"
+#include "core/trace/wave_ring.h"
 #include "core/trace/whole_wave.h"
 
 namespace haybale::trace {
@@ -101,11 +104,19 @@ Signal recognise(Reading& r, const ChannelAnalysis& out) {
     return Signal::activeAk;
   }
   r.three.reset();
+  // Nobody records a coil in amperes.
+  if (out.unit == units::Unit::ampere) {
+    return Signal::active;
+  }
   if (r.moves == Moves::wave && r.resting && swingsBothWays(*r.resting)) {
     return Signal::passive;
   }
   // A coil's line at rest makes one plateau, and the crests of a few steps another.
   constexpr double kLeastShare = 0.15;
+  // A few steps of mains hum look like plateaus.
+  if (r.humLeast > 0 && r.plateaus.high - r.plateaus.low < 2 * r.humLeast) {
+    return Signal::passive;
+  }
   const double middle = (r.plateaus.low + r.plateaus.high) / 2;
   const double above = r.d->share(middle, 1e300);
   if (r.asked == Signal::passive && std::min(above, 1 - above) < kLeastShare) {
@@ -220,20 +231,22 @@ void readTeeth(const Reading& r, ChannelAnalysis& out) {
   if (out.pulses.empty()) {
     return;
   }
-  auto teeth = teethOf(out.pulses, out.cycles, !r.square(), r.spinning());
+  const auto numbered = [&] { return teethOf(out.pulses, out.cycles, !r.square(), r.spinning()); };
+  auto teeth = numbered();
   const auto given = r.options.teeth
                          ? std::optional(static_cast<int>(std::lround(*r.options.teeth)))
                          : std::nullopt;
-  out.ring = ringOf(teeth, given);
-  out.dropouts = dropoutsOf({r.samples, r.time, out.pulses, teeth, out.ring, out.levels, r.square(),
-                             lineOf(r, out), out.converterStep, r.spinning(),
-                             r.seen == Signal::activePwm || r.seen == Signal::activeAk});
-  if (dropFalseRises(r, out)) {
-    teeth = teethOf(out.pulses, out.cycles, !r.square(), r.spinning());
-    out.ring = ringOf(teeth, given);
+  const auto readRing = [&] {
+    out.ring =
+        r.square() ? ringOf(teeth, given) : ringOfWave(teeth, out.pulses, r.spinning(), given);
     out.dropouts = dropoutsOf({r.samples, r.time, out.pulses, teeth, out.ring, out.levels,
                                r.square(), lineOf(r, out), out.converterStep, r.spinning(),
                                r.seen == Signal::activePwm || r.seen == Signal::activeAk});
+  };
+  readRing();
+  if (dropFalseRises(r, out)) {
+    teeth = numbered();
+    readRing();
   }
   measurePulses(out, teeth, r.options);
   out.teeth = std::move(teeth);
@@ -383,13 +396,21 @@ void readWave(Reading& reading, ChannelAnalysis& out) {
 }  // namespace
 
 ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const Options& options) {
-  const std::span<const float> samples = record.channels[index].samples;
+  std::span<const float> samples = record.channels[index].samples;
   ChannelAnalysis out = begun(record, index, options);
   const double scale = out.senseOhm ? 1 / *out.senseOhm : 1;
-  const Distribution d(samples);
-  measureAll(samples, d, out);
+  const Distribution whole(samples);
+  measureAll(samples, whole, out);
+  const Signal asked = signalAskedFor(options.sensor);
+  const auto before = asked == Signal::passive
+                          ? std::nullopt
+                          : beforeTheCapacitor(samples, whole, out.levels.noiseRms);
+  const Distribution d = before ? Distribution(*before) : whole;
+  if (before) {
+    samples = *before;
+  }
   Reading reading{samples, record.time, &d, options};
-  reading.asked = signalAskedFor(options.sensor);
+  reading.asked = asked;
   reading.step = out.converterStep;
   reading.resting = restingLine(samples, d, out.levels.noiseRms);
   if (reading.resting) {
@@ -403,6 +424,10 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
     }
     judgeMoves(reading, out);
   }
+  fprintf(stderr, "resting %d moves %d share %g rest %g off %zu step %g noise %g\n",
+          int(reading.resting.has_value()), int(reading.moves),
+          reading.resting ? reading.resting->share : 0, reading.resting ? reading.resting->rest : 0,
+          reading.resting ? reading.resting->off.size() : 0, reading.step, out.levels.noiseRms);
   if (!isStill(reading, out, scale)) {
     if (reading.moves == Moves::line) {
       readLine(reading, out);
@@ -412,6 +437,9 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
   }
   scaleLevels(out, scale);
   findFaults(out, options);
+  if (auto other = asAnotherKind(record, index, options, out)) {
+    return *std::move(other);
+  }
   out.segments = segmentsOf(out);
   return out;
 }

@@ -150,9 +150,37 @@ void findSteps(const Middles& all, Baseline& out) {
   }
 }
 
+// Blocks of so many middles, each by its median.
+Middles inBlocks(const Middles& all, std::size_t size) {
+  Middles out;
+  for (std::size_t k = 0; k + size <= all.value.size(); k += size) {
+    const auto from = static_cast<std::ptrdiff_t>(k);
+    out.add(all.at[k + size / 2],
+            middleOf(all.value, from, from + static_cast<std::ptrdiff_t>(size)));
+  }
+  return out;
+}
+
+// Steps within a cycle or two; else those that the level leans over for some cycles more, looked
+// for in ever larger blocks, until two blocks take longer than `lean` samples.
+void findLastingSteps(const Middles& all, std::size_t samples, double lean, Baseline& out) {
+  findSteps(all, out);
+  keepLasting(all, samples, out);
+  const double half = out.period / 2;
+  for (std::size_t size = 2; out.steps.empty() && 2 * half * static_cast<double>(size) <= lean;
+       size *= 2) {
+    Baseline wider = out;
+    wider.period = out.period * static_cast<double>(size);
+    const Middles blocks = inBlocks(all, size);
+    findSteps(blocks, wider);
+    keepLasting(blocks, samples, wider);
+    out.steps = wider.steps;
+  }
+}
+
 }  // namespace
 
-std::optional<Baseline> baselineOf(std::span<const float> samples, double turn) {
+std::optional<Baseline> baselineOf(std::span<const float> samples, double turn, double lean) {
   const auto turns = turnsOf(samples, turn);
   if (turns.size() < kLeastMiddles + 1) {
     return std::nullopt;
@@ -194,8 +222,7 @@ std::optional<Baseline> baselineOf(std::span<const float> samples, double turn) 
   for (std::ptrdiff_t k = 0; k < static_cast<std::ptrdiff_t>(raw.size()); ++k) {
     out.level.push_back(middleOf(raw, k - kEitherSide, k + kEitherSide + 1));
   }
-  findSteps(all, out);
-  keepLasting(all, samples.size(), out);
+  findLastingSteps(all, samples.size(), lean, out);
   std::vector<double> levels = out.level;
   const auto [least, most] = std::minmax_element(levels.begin(), levels.end());
   out.wander = *most - *least;

@@ -10,7 +10,7 @@
 
 namespace haybale::trace {
 
-/// A lasting change of the level within a cycle or two.
+/// A lasting change of the level within a cycle or two, or within a tenth of a second.
 struct LevelStep {
   std::size_t at = 0;  ///< sample
   double from = 0;
@@ -29,8 +29,10 @@ struct Baseline {
 
 /// From the middles between each trough and the crest behind it, found by turning points that lie
 /// at least `turn` apart, each the median of seven: a spike or a dropout moves none. No centre
-/// level need be known. Empty with fewer than eight middles.
-[[nodiscard]] std::optional<Baseline> baselineOf(std::span<const float> samples, double turn);
+/// level need be known. A step may take two cycles, or up to `lean` samples. Empty with fewer than
+/// eight middles.
+[[nodiscard]] std::optional<Baseline> baselineOf(std::span<const float> samples, double turn,
+                                                 double lean = 0);
 
 /// The samples with the wander taken out: the wave about `middle`.
 [[nodiscard]] std::vector<float> levelled(std::span<const float> samples, const Baseline& baseline);

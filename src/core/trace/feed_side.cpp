@@ -18,7 +18,15 @@ std::optional<double> feedSide(const RestingLine& line, std::size_t samples,
   }
   std::sort(depths.begin(), depths.end());
   const double step = depths[depths.size() / 4];
-  if (!(step > 0)) {
+  // Noise of a flat line reaches over a converter's step or two.
+  constexpr double kLeastSteps = 2.5;
+  if (!(step > 0) || step < kLeastSteps * line.step) {
+    return std::nullopt;
+  }
+  // A feed rests at some volts, or coupled by a capacitor about nothing. Volts over a resistor in
+  // the return rest at one or two.
+  constexpr double kLeastFeedVolts = 3;
+  if (line.rest < kLeastFeedVolts && line.rest > step / 2) {
     return std::nullopt;
   }
   const double about = line.rest + step;

@@ -101,11 +101,22 @@ void Judge::shiftOrSilence() {
   shiftOrFew();
 }
 
-// The waves that were found are no higher than the noise they were found in.
+// The waves that were found are no higher than the noise they were found in; or hardly higher, and
+// weaker by far than any sensor's.
 bool Judge::onlyNoise() {
-  constexpr double kTimesNoise = 2;  // common practice, no source: a sound wave has more than five
-  if (!passive() || !a_.dropouts.empty() ||
-      a_.levels.peakToPeak >= kTimesNoise * a_.levels.noiseRms) {
+  // Common practice, no source: a sound wave has more than five times its noise, and the weakest
+  // sensor gives half a milliweber-turn and more (0.1 V from a brisk spin by hand).
+  constexpr double kTimesNoise = 2, kHardlyHigher = 9, kNoSensorsMwb = 0.07;
+  const double high = a_.levels.peakToPeak / std::max(1e-12, a_.levels.noiseRms);
+  constexpr double kNoWheelPercent = 30;  // from one pulse to the next
+  const bool faint = a_.fluxSwingMwb && *a_.fluxSwingMwb < kNoSensorsMwb;
+  const bool wild = faint && a_.unevenPercent > kNoWheelPercent;
+  // A hundredth of the weakest sensor's, and nothing that a module would see in all the record.
+  constexpr double kNothingMwb = 0.005, kNothingVolts = 0.1;
+  const bool nothing = a_.fluxSwingMwb && *a_.fluxSwingMwb < kNothingMwb &&
+                       a_.levels.max - a_.levels.min < kNothingVolts;
+  if (!passive() || (!a_.dropouts.empty() && !nothing) ||
+      (!wild && high >= (faint ? kHardlyHigher : kTimesNoise))) {
     return false;
   }
   add(Code::noSignal, Where::wiring, Severity::suspect, kFlatTrue,
@@ -152,6 +163,14 @@ void Judge::shiftOrFew() {
            units::format(a_.durationS, units::Unit::second)));
 }
 
+Finding wrongKind(Signal asked, Signal seen, Severity severity) {
+  return {Code::wrongProtocol, Where::sensor, severity,
+          severity == Severity::note ? kHint : kProtocolTrue,
+          sayf("Asked to read it as {}, but the record looks {}.",
+               kSignalNames[static_cast<std::size_t>(asked)],
+               kSignalNames[static_cast<std::size_t>(seen)])};
+}
+
 void Judge::protocol() {
   const Signal seen = a_.seen;
   if (options_.sensor == circuit::SensorKind::unknown || seen == Signal::unknown ||
@@ -177,14 +196,10 @@ void Judge::protocol() {
   constexpr std::size_t kPulsesToBlame = 40;
   const bool letsGo = !a_.dropouts.empty() || a_.levelSteps > 0;
   const bool few = a_.pulseCount < kPulsesToBlame;
-  add(Code::wrongProtocol, Where::sensor,
-      letsGo ? Severity::note
-      : few  ? Severity::suspect
-             : Severity::fault,
-      letsGo ? kHint : kProtocolTrue,
-      sayf("Asked to read it as {}, but the record looks {}.",
-           kSignalNames[static_cast<std::size_t>(a_.signal)],
-           kSignalNames[static_cast<std::size_t>(seen)]));
+  a_.findings.push_back(wrongKind(a_.signal, seen,
+                                  letsGo ? Severity::note
+                                  : few  ? Severity::suspect
+                                         : Severity::fault));
 }
 
 void Judge::healthy() {

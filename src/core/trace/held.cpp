@@ -140,7 +140,21 @@ class Holder {
     const bool both = (jumpedIn || jumped(from)) && jumped(to);
     const bool lasting =
         period_ > 0 && static_cast<double>(to - from) > 0.34 * period_ && !ends && !begins;
-    return !ends && !begins && (both || lasting);
+    return !ends && !begins && (both || lasting) && !betweenSpikes(from, to);
+  }
+
+  // A spike jumps there and back: before the one and behind the other the line stands where it
+  // stands between them.
+  [[nodiscard]] bool betweenSpikes(std::size_t from, std::size_t to) const {
+    constexpr std::size_t kSpike = 4;  // samples of it
+    if (from < kSpike + kLeastHeld || to + kSpike + kLeastHeld > samples_.size()) {
+      return false;
+    }
+    const double first = levelFrom(from, from + kLeastHeld);
+    const double last = levelFrom(to - kLeastHeld, to);
+    const double before = levelFrom(from - kSpike - kLeastHeld, from - kSpike);
+    const double behind = levelFrom(to + kSpike, to + kSpike + kLeastHeld);
+    return std::abs(before - first) <= 2 * flat_ && std::abs(behind - last) <= 2 * flat_;
   }
 
   void add(std::size_t from, std::size_t to) {

@@ -15,6 +15,9 @@ inline constexpr double kHint = 0.3;
 // Of a line that goes flat, or of a swell once a turn:
 inline constexpr double kFlatTrue = 0.97;
 
+/// That a record asked for as one kind looks like another.
+[[nodiscard]] Finding wrongKind(Signal asked, Signal seen, Severity severity);
+
 class Judge {
  public:
   Judge(ChannelAnalysis& a, const Options& options) : a_(a), options_(options) {}
@@ -45,6 +48,7 @@ class Judge {
   void gaps(const std::vector<IrregularTooth>& teeth);
   void loneGap();
   void runout();
+  [[nodiscard]] bool isCutOff() const;
 
   // The line.
   void levelSteps();

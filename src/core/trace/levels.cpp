@@ -5,6 +5,7 @@
 #include <cmath>
 #include <cstdint>
 #include <limits>
+#include <utility>
 
 #include "core/base/parallel.h"
 #include "core/capture/extent.h"
@@ -189,25 +190,67 @@ bool isDigital(std::span<const float> samples) {
 
 namespace {
 
-// Of each window in which anything changes, the smallest difference.
-std::vector<double> stepsOf(std::span<const float> samples) {
+// Calls `see` with each difference between neighbours, of windows spread over the record, and
+// `done` after each window.
+template <class See, class Done>
+void eachDifference(std::span<const float> samples, const See& see, const Done& done) {
   constexpr std::size_t kWindow = 512;
   constexpr std::size_t kWindows = 32;
   const std::size_t stride = std::max(kWindow, samples.size() / kWindows);
-  std::vector<double> out;
   for (std::size_t from = 0; from < samples.size(); from += stride) {
-    double least = 0;
     for (std::size_t i = from + 1; i < std::min(samples.size(), from + kWindow); ++i) {
       const double d = std::abs(static_cast<double>(samples[i]) - samples[i - 1]);
-      if (d > 0 && (least == 0 || d < least)) {
-        least = d;
+      if (d > 0) {
+        see(d);
       }
     }
-    if (least > 0) {
-      out.push_back(least);
-    }
+    done();
   }
+}
+
+// Of each window in which anything changes, the smallest difference.
+std::vector<double> stepsOf(std::span<const float> samples) {
+  std::vector<double> out;
+  double least = 0;
+  eachDifference(
+      samples, [&](double d) { least = least == 0 ? d : std::min(least, d); },
+      [&] {
+        if (least > 0) {
+          out.push_back(least);
+        }
+        least = 0;
+      });
   return out;
+}
+
+// A record that shows few differences, as one without noise between a few levels does: what all of
+// them are whole multiples of (Euclid's), which may be a small part of the least.
+double commonStep(std::span<const float> samples, double least) {
+  constexpr std::size_t kFew = 48;
+  constexpr double kSame = 0.04;  // of the least, and what rounding leaves
+  std::vector<double> all;
+  eachDifference(
+      samples,
+      [&](double d) {
+        const auto near = [&](double o) { return std::abs(o - d) < kSame * least; };
+        if (all.size() <= kFew && std::none_of(all.begin(), all.end(), near)) {
+          all.push_back(d);
+        }
+      },
+      [] {});
+  if (all.size() > kFew) {
+    return least;
+  }
+  double step = least;
+  for (const double d : all) {
+    double larger = d, smaller = step;
+    while (smaller > kSame * least) {
+      const double left = std::abs(larger - smaller * std::round(larger / smaller));
+      larger = std::exchange(smaller, left);
+    }
+    step = larger;
+  }
+  return step;
 }
 
 }  // namespace
@@ -223,12 +266,12 @@ double converterStep(std::span<const float> samples) {
   constexpr double kOfTheRange = 0.3;
   constexpr double kOfTheReach = 0.02;
   if (*std::max_element(steps.begin(), steps.end()) > 2 * least) {
-    return least;  // seen beside greater ones
+    return commonStep(samples, least);  // seen beside greater ones
   }
   const auto extent = capture::extentOf(samples);
   const double reach = std::max(std::abs(extent.min), std::abs(extent.max));
   const bool alone = least > kOfTheRange * (static_cast<double>(extent.max) - extent.min);
-  return alone && least > kOfTheReach * reach ? 0 : least;
+  return alone && least > kOfTheReach * reach ? 0 : commonStep(samples, least);
 }
 
 double coarsestStep(std::span<const float> samples) {

@@ -74,6 +74,18 @@ std::vector<double> dwellsOf(const Distribution& d) {
   return out;
 }
 
+// A level between two codes of the converter dwells on both.
+std::vector<double> oneForTwoCodes(const std::vector<double>& dwells, double step) {
+  constexpr double kNextCode = 1.2;
+  std::vector<double> out;
+  for (std::size_t i = 0; i < dwells.size(); ++i) {
+    const bool two = i + 1 < dwells.size() && dwells[i + 1] - dwells[i] < kNextCode * step;
+    out.push_back(two ? (dwells[i] + dwells[i + 1]) / 2 : dwells[i]);
+    i += two ? 1 : 0;
+  }
+  return out;
+}
+
 // Two neighbouring levels at which the line dwells, the samples near them its plateaus.
 Plateaus plateausAt(const Distribution& d, double low, double high) {
   const double near = 0.2 * (high - low);
@@ -127,7 +139,7 @@ Plateaus plateausOf(std::span<const float> samples, const capture::TimeBase& tim
   // Beside stretches at a third level, for however long. Neighbouring steps of the converter are no
   // two levels.
   const double apart = std::max(2.5 * step, 8 * noiseRms(samples));
-  const auto dwells = dwellsOf(d);
+  const auto dwells = oneForTwoCodes(dwellsOf(d), step);
   constexpr std::size_t kMostLevels = 6;
   for (std::size_t i = 0;
        dwells.size() > 2 && dwells.size() <= kMostLevels && i + 1 < dwells.size(); ++i) {

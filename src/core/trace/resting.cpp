@@ -160,6 +160,38 @@ void dropSteps(RestingLine& line) {
                 [&](const Excursion& e) { return std::abs(e.level - line.rest) < least; });
 }
 
+// An edge that rings goes beyond its level and comes back: what lies on the other side of the rest
+// right behind a higher stretch, is lower and shorter than it and shows behind at least every other
+// of them, is the edge's.
+void dropRinging(RestingLine& line) {
+  constexpr std::size_t kRightBehind = 3;  // samples
+  constexpr double kLower = 0.7;
+  constexpr std::size_t kLeast = 4;
+  double highest = 0;
+  for (const auto& e : line.off) {
+    highest = std::max(highest, std::abs(e.level - line.rest));
+  }
+  std::vector<char> rings(line.off.size(), 0);
+  std::size_t count = 0;
+  for (std::size_t i = 1; i < line.off.size(); ++i) {
+    const auto& e = line.off[i];
+    const auto& before = line.off[i - 1];
+    const auto height = [&](const Excursion& x) { return std::abs(x.level - line.rest); };
+    const std::size_t length = e.to - e.from;
+    const std::size_t lengthBefore = before.to - before.from;
+    const bool behind = e.from <= before.to + kRightBehind;
+    const bool first = height(e) < kLower * highest && 2 * length < lengthBefore;
+    const bool on = rings[i - 1] && height(e) < height(before) && length < 2 * lengthBefore;
+    rings[i] = behind && (first || on);
+    count += rings[i] ? 1 : 0;
+  }
+  if (count < kLeast || 3 * count < line.off.size()) {
+    return;
+  }
+  std::size_t at = 0;
+  std::erase_if(line.off, [&](const Excursion&) { return rings[at++] != 0; });
+}
+
 }  // namespace
 
 std::optional<RestingLine> restingLine(std::span<const float> samples, const Distribution& d,
@@ -211,6 +243,7 @@ std::optional<RestingLine> restingLine(std::span<const float> samples, const Dis
     }
   }
   dropSteps(out);
+  dropRinging(out);
   return out;
 }
 

@@ -47,14 +47,38 @@ double agreed(double off, double curve) {
   return off * curve <= 0 ? 0 : std::copysign(std::min(std::abs(off), std::abs(curve)), off);
 }
 
-Deviations deviationsOf(const std::vector<Tooth>& teeth) {
+// The longest stretch in which the wheel neither stood nor turned back: over it the teeth are
+// numbered as the ring has them.
+struct OneWay {
+  std::size_t from = 0;
+  std::size_t to = 0;  // one past its last tooth
+};
+
+OneWay unbrokenOf(const std::vector<Tooth>& teeth) {
+  OneWay best, now;
+  for (std::size_t i = 0; i < teeth.size(); ++i) {
+    const Tooth& t = teeth[i];
+    now.to = i + 1;
+    best = now.to - now.from > best.to - best.from ? now : best;
+    if (t.turnedBack || (t.stood && t.lost == 0)) {
+      now.from = i + 1;
+    }
+  }
+  return best;
+}
+
+Deviations deviationsOf(const std::vector<Tooth>& teeth, const OneWay& stretch) {
   const double nan = std::nan("");
   const auto size = static_cast<std::size_t>(teeth.back().number) + 1;
   const std::vector<double> unknown(size, nan);
   const std::vector<char> no(size, 0);
   Deviations out{unknown, unknown, unknown, no, no};
-  for (std::size_t i = 0; i < teeth.size(); ++i) {
+  for (std::size_t i = stretch.from; i < stretch.to; ++i) {
     const Tooth& t = teeth[i];
+    // How far it is to the next tooth is not known where the wheel may have turned back.
+    if (t.turnedBack) {
+      continue;
+    }
     const auto at = static_cast<std::size_t>(t.number);
     if (t.pitch > 0 && t.lost == 0) {
       out.pitch[at] = t.pitch - 1;
@@ -232,10 +256,10 @@ double middleOf(std::vector<double> values) {
   return median(values);
 }
 
-void judge(const Position& p, int position, double scatter, std::vector<IrregularTooth>& out) {
+void judge(const Position& p, int position, double least, std::vector<IrregularTooth>& out) {
   const auto often = [](int seen, std::size_t of) {
-    const double least = of <= 3 ? static_cast<double>(of) : kOftenEnough * static_cast<double>(of);
-    return seen >= 2 && seen >= least;
+    const double turns = of <= 3 ? static_cast<double>(of) : kOftenEnough * static_cast<double>(of);
+    return seen >= 2 && seen >= turns;
   };
   // Slow twice at one place is chance; three times is the ring.
   const bool sure = p.absent - p.perhaps >= 2 || p.absent >= 3;
@@ -243,7 +267,6 @@ void judge(const Position& p, int position, double scatter, std::vector<Irregula
     out.push_back({position, ToothKind::missing, 100, p.absent, p.passed});
     return;
   }
-  const double least = std::max(kPitchOff, 4 * scatter);
   const int wide = countOff(p.agreed, [&](double v) { return v > least; });
   const int narrow = countOff(p.agreed, [&](double v) { return v < -least; });
   const int shallow = countOff(p.strength, [](double v) { return v < -kStrengthOff; });
@@ -292,14 +315,29 @@ double scatterOfAll(const Deviations& d) {
   return off.size() < 4 ? 0 : median(off) / 0.6745;
 }
 
+// Scatter of the positions' own middles: a ring's teeth are not placed alike, and the widest of its
+// gaps is no crack.
+double patternOf(const std::vector<Position>& positions) {
+  std::vector<double> off;
+  for (const auto& p : positions) {
+    if (!p.agreed.empty()) {
+      off.push_back(std::abs(middleOf(p.agreed)));
+    }
+  }
+  return off.size() < 8 ? 0 : median(off) / 0.6745;
+}
+
 // Folds what deviates over the turns and judges each position.
 void judgeAll(const Deviations& d, Ring& ring) {
   const auto positions = fold(d, ring.teeth);
   double scatter = scatterOf(positions);
   ring.scatterPercent = 100 * scatter;
   scatter = std::max(scatter, 0.75 * scatterOfAll(d));
+  constexpr double kOfOneTurn = 4, kOfThePattern = 5;  // standard deviations
+  const double least =
+      std::max({kPitchOff, kOfOneTurn * scatter, kOfThePattern * patternOf(positions)});
   for (std::size_t k = 0; k < positions.size(); ++k) {
-    judge(positions[k], static_cast<int>(k), scatter, ring.irregular);
+    judge(positions[k], static_cast<int>(k), least, ring.irregular);
   }
   // What did not come again over two turns may be the spin's.
   constexpr double kTwoTurns = 1.9;
@@ -321,7 +359,8 @@ std::optional<Ring> ringOf(const std::vector<Tooth>& teeth, std::optional<int> g
   if (teeth.size() < 4) {
     return std::nullopt;
   }
-  const Deviations d = deviationsOf(teeth);
+  const OneWay stretch = unbrokenOf(teeth);
+  const Deviations d = deviationsOf(teeth, stretch);
   const bool measured =
       std::any_of(teeth.begin(), teeth.end(), [](const Tooth& t) { return t.halfSwing > 0; });
   Ring ring;
@@ -339,7 +378,8 @@ std::optional<Ring> ringOf(const std::vector<Tooth>& teeth, std::optional<int> g
     ring.estimated = true;
     ring.sureness = size->sureness;
   }
-  ring.turns = static_cast<double>(teeth.back().number + 1) / ring.teeth;
+  const long passed = teeth[stretch.to - 1].number - teeth[stretch.from].number + 1;
+  ring.turns = static_cast<double>(passed) / ring.teeth;
   if (ring.turns < 1) {
     return ring;
   }

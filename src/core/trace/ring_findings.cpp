@@ -106,8 +106,10 @@ void Judge::gaps(const std::vector<IrregularTooth>& teeth) {
     if (chance && t.kind != ToothKind::missing && t.kind != ToothKind::shallow) {
       continue;
     }
-    if (t.kind == ToothKind::wide && wide == 1 && !beside(t, ToothKind::narrow) &&
-        !beside(t, ToothKind::missing)) {
+    // No ring's teeth are placed alike; what is less is no crack (common practice, no source).
+    constexpr double kLeastCrack = 12;
+    if (t.kind == ToothKind::wide && wide == 1 && t.amountPercent >= kLeastCrack &&
+        !beside(t, ToothKind::narrow) && !beside(t, ToothKind::missing)) {
       // Two turns of a hand that jerks look the same; the third is the ring's.
       constexpr int kTurnsToBlame = 3;
       const bool thrice = t.of >= kTurnsToBlame;
@@ -169,7 +171,7 @@ void Judge::runout() {
   const double percent = a_.ring->runoutPercent.value_or(0);
   // What swells otherwise than once a turn is the spin, or noise on a slow wave.
   if (!passive() || a_.ring->turns < 2 || percent < kRunoutSuspect ||
-      a_.ring->runoutShare < kRunoutShare) {
+      a_.ring->runoutShare < kRunoutShare || isCutOff()) {
     return;
   }
   add(Code::ringRunout, Where::ring, percent >= kRunoutFault ? Severity::fault : Severity::suspect,
@@ -177,6 +179,38 @@ void Judge::runout() {
       sayf("The output swells and fades by {:.0f} % once a turn: run-out, a warped ring, "
            "play in the bearing or rust under the seat.",
            percent));
+}
+
+// Crests that reach the same height at whatever speed are cut off by the instrument: their heights
+// say nothing of the ring.
+bool Judge::isCutOff() const {
+  // Common practice, no source.
+  constexpr double kShare = 0.3;    // of the crests that reach it
+  constexpr double kFaster = 1.25;  // the fastest of these, over the slowest
+  constexpr double kSame = 0.02;    // of the height
+  std::vector<double> heights;
+  for (const auto& c : a_.cycles) {
+    heights.push_back(c.high - a_.levels.bias);
+  }
+  if (heights.size() < 8) {
+    return false;
+  }
+  const auto top =
+      heights.begin() + static_cast<std::ptrdiff_t>(0.98 * static_cast<double>(heights.size()));
+  std::nth_element(heights.begin(), top, heights.end());
+  const double least = (1 - kSame) * *top - 3 * a_.levels.noiseRms - a_.converterStep;
+  std::vector<double> periods;
+  for (const auto& c : a_.cycles) {
+    if (c.high - a_.levels.bias >= least) {
+      periods.push_back(c.periodS);
+    }
+  }
+  std::sort(periods.begin(), periods.end());
+  const auto at = [&](double share) {
+    return periods[static_cast<std::size_t>(share * static_cast<double>(periods.size() - 1))];
+  };
+  return static_cast<double>(periods.size()) > kShare * static_cast<double>(a_.cycles.size()) &&
+         at(0.95) > kFaster * at(0.05);
 }
 
 std::optional<std::pair<double, double>> firstPass(const ChannelAnalysis& a, int position) {

@@ -30,6 +30,7 @@ struct Side {
   double hz = 0;          // of the period next to the pause
   double edgeHz = 0;      // where the pause begins, a wheel that slows down being slower there
   double shown = 0;       // NaN: not known
+  double restsInS = 1e9;  // from the edge, at the deceleration of the two periods beside it
   bool changing = false;  // the next period is the longer one
   double height = -1;     // half swing next to it; negative: not known
 };
@@ -56,6 +57,9 @@ Side sideOf(const std::vector<Tooth>& teeth, std::ptrdiff_t next, std::ptrdiff_t
   const double slope =
       period > further && further > 0 ? (1 / further - 1 / period) * 2 / (period + further) : 0;
   out.edgeHz = std::max(0.5 * out.hz, out.hz - slope * period / 2);
+  if (slope > 0) {
+    out.restsInS = std::max(0.0, out.hz - slope * period / 2) / slope;
+  }
   out.changing = further > 0 ? period > 1.05 * further : one && one->lost == 0;
   out.height = one && one->halfSwing > 0 ? one->halfSwing : -1;
   return out;
@@ -97,12 +101,29 @@ Verdict judge(const std::vector<Tooth>& teeth, std::size_t i, const Spinning& sp
   return !stood ? Verdict::gone : brief ? Verdict::mayHaveStood : Verdict::merelySlow;
 }
 
+// Both sides show that the wheel comes to rest between this pulse and the next, and there is the
+// time for it: it goes on from there, or back. A hand that turns it jerkily slows down too, but the
+// next tooth comes sooner than that.
+bool mayTurnBack(const std::vector<Tooth>& teeth, std::size_t i, const Spinning& spinning) {
+  const auto at = static_cast<std::ptrdiff_t>(i);
+  const Side before = sideOf(teeth, at - 1, at - 2);
+  const Side behind = sideOf(teeth, at + 1, at + 2);
+  const auto slows = [&](const Side& s) {
+    return s.hz > 0 && s.changing && s.shown > kShown && canStopFrom(s.edgeHz, spinning);
+  };
+  constexpr double kOfTheTime = 0.8;
+  return slows(before) && slows(behind) &&
+         teeth[i].periodS > kOfTheTime * (before.restsInS + behind.restsInS);
+}
+
 // Within two teeth of a stand the wheel is too slow to be judged by its neighbours.
 void spread(std::vector<Verdict>& verdicts, const std::vector<Tooth>& teeth,
             const Spinning& spinning) {
   const auto before = verdicts;
   const auto standsAt = [&](std::size_t i) {
-    return i < before.size() && before[i] == Verdict::merelySlow && teeth[i].lost > 1;
+    return i < before.size() && teeth[i].lost > 0 &&
+           (before[i] == Verdict::mayHaveStood ||
+            (before[i] == Verdict::merelySlow && teeth[i].lost > 1));
   };
   for (std::size_t i = 0; i < verdicts.size(); ++i) {
     const bool near = standsAt(i + 1) || standsAt(i + 2) || (i > 0 && standsAt(i - 1)) ||
@@ -128,10 +149,15 @@ void markStands(std::vector<Tooth>& teeth, const Spinning& spinning) {
     }
   }
   spread(verdicts, teeth, spinning);
+  std::vector<char> back(teeth.size(), 0);
+  for (std::size_t i = 2; i + 2 < teeth.size(); ++i) {
+    back[i] = mayTurnBack(teeth, i, spinning) ? 1 : 0;
+  }
   long shift = 0;
   for (std::size_t i = 0; i < teeth.size(); ++i) {
     Tooth& tooth = teeth[i];
     tooth.number -= shift;
+    tooth.turnedBack = back[i] != 0;
     tooth.stood = tooth.lost > 0 && verdicts[i] != Verdict::gone;
     if (verdicts[i] == Verdict::merelySlow) {
       shift += tooth.lost;

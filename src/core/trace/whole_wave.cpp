@@ -14,6 +14,8 @@ constexpr std::size_t kMostSamples = 16U << 20;
 constexpr double kMostHeld = 0.8;  // of the record; beyond it is a square wave
 constexpr std::size_t kLeastMiddles = 10;
 constexpr double kWorthIt = 0.1;  // of the swing
+// A contact or a module takes no longer; what does is a drift (common practice, no source).
+constexpr double kLeansS = 0.1;
 
 // How far apart two turning points of a coil's wave lie at least.
 double turnOf(const Reading& r, double noise) {
@@ -104,7 +106,8 @@ Level::Level(Reading& r, ChannelAnalysis& out) {
   if (r.square() || r.samples.size() > kMostSamples) {
     return;
   }
-  const auto baseline = baselineOf(r.samples, turnOf(r, out.levels.noiseRms));
+  const auto baseline =
+      baselineOf(r.samples, turnOf(r, out.levels.noiseRms), kLeansS * r.time.rateHz());
   if (!baseline || baseline->wander < kWorthIt * baseline->swing) {
     return;
   }
