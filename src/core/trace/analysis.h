@@ -168,6 +168,7 @@ struct ChannelAnalysis {
   std::size_t levelSteps = 0;  ///< lasting changes within a cycle or two; the first one's figures:
   double levelFrom = 0, levelTo = 0, levelStepS = 0;
   double converterStep = 0;          ///< of the instrument; 0: not known
+  double atTwoLevels = 0;            ///< share of the samples near two levels; of a sine a third
   bool unresolved = false;           ///< all that moves is a few of these steps
   bool lineOnly = false;             ///< no wheel turns: the dropouts are all that the line does
   bool restMoves = false;            ///< the rest level goes elsewhere and stays there

@@ -9,7 +9,7 @@ namespace haybale::trace {
 namespace {
 
 constexpr std::size_t kMostSamples = 16U << 20;
-constexpr std::size_t kLeastPlateau = 4;  // samples between two edges that tell a slope
+constexpr std::size_t kLeastPlateau = 2;  // samples between two edges that tell a slope
 constexpr std::size_t kLeastPlateaus = 4;
 
 // What lies between two edges, what rings behind the one and begins the other left out.
@@ -24,32 +24,35 @@ struct Plateau {
 struct Plateaus {
   std::vector<Plateau> high;
   std::vector<Plateau> low;
-  std::size_t longest = 0;
 };
 
-Plateaus plateausBetweenEdges(std::span<const float> samples, double jump) {
+// An edge takes so many samples.
+Plateaus plateausBetweenEdges(std::span<const float> samples, double jump, std::size_t edgeTakes) {
   Plateaus out;
   std::size_t from = 0;
   int edge = 0;
   const auto end = [&](std::size_t to) {
-    // An edge takes a sample or two, and rings for some.
-    const std::size_t settle = std::min<std::size_t>(8, (to - from) / 4);
-    if (edge != 0 && to >= from + settle + kLeastPlateau + 1) {
-      Plateau p{from + settle, to - 1, 0};
+    // An edge rings for some samples.
+    const std::size_t settle = std::min<std::size_t>(8, to > from ? (to - from) / 4 : 0);
+    if (edge != 0 && to >= from + settle + kLeastPlateau) {
+      Plateau p{from + settle, to, 0};
       const auto at = [&](std::size_t i) {
         return samples.begin() + static_cast<std::ptrdiff_t>(i);
       };
       p.mean = std::accumulate(at(p.from), at(p.to), 0.0) / static_cast<double>(p.to - p.from);
       (edge > 0 ? out.high : out.low).push_back(p);
-      out.longest = std::max(out.longest, p.to - p.from);
     }
   };
-  for (std::size_t i = 1; i < samples.size(); ++i) {
-    const double d = static_cast<double>(samples[i]) - samples[i - 1];
+  for (std::size_t i = edgeTakes; i < samples.size(); ++i) {
+    const double d = static_cast<double>(samples[i]) - samples[i - edgeTakes];
     if (std::abs(d) > jump) {
-      end(i);
+      const int now = d > 0 ? 1 : -1;
+      // The samples of one edge follow each other.
+      if (i > from + 1 || now != edge) {
+        end(i - edgeTakes + 1);
+      }
       from = i;
-      edge = d > 0 ? 1 : -1;
+      edge = now;
     }
   }
   end(samples.size());
@@ -99,6 +102,16 @@ Sag sagOf(std::span<const float> samples, const Plateaus& plateaus) {
   return best;
 }
 
+double typicalLength(const Plateaus& plateaus) {
+  std::vector<double> lengths;
+  for (const auto* some : {&plateaus.high, &plateaus.low}) {
+    for (const auto& p : *some) {
+      lengths.push_back(static_cast<double>(p.to - p.from));
+    }
+  }
+  return median(lengths);
+}
+
 std::vector<float> restored(std::span<const float> samples, double rate) {
   std::vector<float> out(samples.size());
   double sum = 0;
@@ -122,26 +135,36 @@ std::optional<std::vector<float>> beforeTheCapacitor(std::span<const float> samp
   const double swing = d.quantile(0.98) - d.quantile(0.02);
   // What a capacitor lets through swings about nothing.
   constexpr double kAboutNothing = 0.25;
-  constexpr double kJump = 0.25;  // of the swing, from one sample to the next
+  constexpr double kJump = 0.35;  // of the swing, within an edge
   if (samples.size() > kMostSamples || d.count() < samples.size() || d.min() >= 0 || d.max() <= 0 ||
       std::abs(d.mean()) > kAboutNothing * swing) {
     return std::nullopt;
   }
   const double jump = std::max(kJump * swing, 8 * noiseRms);
-  const auto plateaus = plateausBetweenEdges(samples, jump);
-  if (plateaus.high.size() < kLeastPlateaus || plateaus.low.size() < kLeastPlateaus) {
-    return std::nullopt;
-  }
-  const Sag sag = sagOf(samples, plateaus);
-  // Common practice, no source: a wave's own slopes do not follow the level so closely, and what
-  // would lose less than this over the whole record needs no help.
-  constexpr double kExplained = 0.9;
+  // Common practice, no source: a wave's own slopes do not follow the level so closely; what would
+  // lose less than this over the whole record needs no help; and a capacitor that empties within
+  // half a cycle leaves no plateaus.
+  constexpr double kExplained = 0.75;
   constexpr double kWorthIt = 0.1;
-  const double over = sag.rate * static_cast<double>(samples.size());
-  if (sag.explained < kExplained || over < kWorthIt) {
+  constexpr double kMostLost = 0.6;
+  Sag best;
+  for (const std::size_t edgeTakes : {1, 3}) {  // where the leads are long, some samples
+    const auto plateaus = plateausBetweenEdges(samples, jump, edgeTakes);
+    const std::size_t count = std::min(plateaus.high.size(), plateaus.low.size());
+    if (count < kLeastPlateaus) {
+      continue;
+    }
+    const Sag sag = sagOf(samples, plateaus);
+    const double half = typicalLength(plateaus);
+    const double over = sag.rate * static_cast<double>(samples.size());
+    if (sag.explained > best.explained && over > kWorthIt && sag.rate * half < kMostLost) {
+      best = sag;
+    }
+  }
+  if (best.explained < kExplained) {
     return std::nullopt;
   }
-  return restored(samples, sag.rate);
+  return restored(samples, best.rate);
 }
 
 }  // namespace haybale::trace

@@ -188,7 +188,10 @@ void Judge::protocol() {
   const bool squareOrCoded = (seen == Signal::activePwm && a_.signal == Signal::active) ||
                              (seen == Signal::active && a_.signal == Signal::activePwm);
   const bool ambiguous = squareOrCoded && a_.duty.value_or(1) > kTelegramDuty;
-  if (bothTwoLevel || coarse || ambiguous) {
+  // A square wave whose edges crawl comes near to a sine, but dwells on its levels longer.
+  constexpr double kSineDwells = 0.5;
+  const bool crawls = seen == Signal::passive && a_.atTwoLevels > kSineDwells;
+  if (bothTwoLevel || coarse || ambiguous || crawls) {
     return;
   }
   // A line that lets go looks like anything: then its looks are told, and blamed for nothing. Nor

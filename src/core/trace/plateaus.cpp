@@ -23,7 +23,7 @@ Plateaus plateausWithin(const Distribution& d, double trim, double step) {
   // A level may lie between two codes of the converter.
   const double near = std::max(0.12 * (high - low), std::min(1.2 * step, 0.25 * (high - low)));
   const double resting = d.share(low - near, low + near) + d.share(high - near, high + near);
-  return {low, high, resting > 0.75};
+  return {low, high, resting > 0.75, resting};
 }
 
 // Levels at which the line dwells, ascending: where a narrow band holds more than its neighbours
@@ -99,7 +99,7 @@ Plateaus plateausAt(const Distribution& d, double low, double high) {
   const double inner = 0.12 * (b - a);
   const double resting = d.share(a - inner, a + inner) + d.share(b - inner, b + inner);
   const double between = d.share(a - inner, b + inner);
-  return {a, b, between > 0.2 && resting > 0.75 * between};
+  return {a, b, between > 0.2 && resting > 0.75 * between, resting / std::max(1e-12, between)};
 }
 
 }  // namespace

@@ -12,7 +12,8 @@ namespace haybale::trace {
 struct Plateaus {
   double low;
   double high;
-  bool square;  ///< whether the samples rest there, rather than pass
+  bool square;       ///< whether the samples rest there, rather than pass
+  double share = 1;  ///< of the samples that lie near the two, 0..1: of a sine a third
 };
 
 /// The two levels between which the line changes most often: a stretch at a third level, beyond

@@ -173,6 +173,7 @@ void dropRinging(RestingLine& line) {
   }
   std::vector<char> rings(line.off.size(), 0);
   std::size_t count = 0;
+  double rungTo = 0;
   for (std::size_t i = 1; i < line.off.size(); ++i) {
     const auto& e = line.off[i];
     const auto& before = line.off[i - 1];
@@ -184,8 +185,12 @@ void dropRinging(RestingLine& line) {
     const bool on = rings[i - 1] && height(e) < height(before) && length < 2 * lengthBefore;
     rings[i] = behind && (first || on);
     count += rings[i] ? 1 : 0;
+    rungTo = rings[i] ? std::max(rungTo, height(e)) : rungTo;
   }
-  if (count < kLeast || 3 * count < line.off.size()) {
+  // What rings just as far as the rest reaches shows now and then.
+  constexpr double kFaint = 0.35;
+  const bool faint = rungTo < kFaint * highest;
+  if (count < kLeast || (faint ? 20 : 3) * count < line.off.size()) {
     return;
   }
   std::size_t at = 0;

@@ -108,8 +108,10 @@ void Judge::gaps(const std::vector<IrregularTooth>& teeth) {
     }
     // No ring's teeth are placed alike; what is less is no crack (common practice, no source).
     constexpr double kLeastCrack = 12;
-    if (t.kind == ToothKind::wide && wide == 1 && t.amountPercent >= kLeastCrack &&
-        !beside(t, ToothKind::narrow) && !beside(t, ToothKind::missing)) {
+    constexpr double kMostTurns = 0.75;
+    const bool crack = t.amountPercent >= kLeastCrack && t.seen >= kMostTurns * t.of;
+    if (t.kind == ToothKind::wide && wide == 1 && crack && !beside(t, ToothKind::narrow) &&
+        !beside(t, ToothKind::missing)) {
       // Two turns of a hand that jerks look the same; the third is the ring's.
       constexpr int kTurnsToBlame = 3;
       const bool thrice = t.of >= kTurnsToBlame;

@@ -12,6 +12,7 @@ constexpr double kMostMs2 = 30;
 // Of the deceleration that the pause asks for, what the periods beside it must show of it. A steady
 // deceleration that ends within the next tooth shows three quarters of it or more.
 constexpr double kShown = 0.4;
+constexpr double kShownOther = 0.2;   // of one side, where the other shows that
 constexpr double kShort = 3.2;        // periods: a pause below is judged by both of its sides
 constexpr double kNearFloor = 2.5;    // least half swings
 constexpr double kMerelySlow = 1.45;  // times the longer period beside it: no tooth need be absent
@@ -93,10 +94,17 @@ Verdict judge(const std::vector<Tooth>& teeth, std::size_t i, const Spinning& sp
   if (merelySlow(before) || merelySlow(behind)) {
     return Verdict::merelySlow;
   }
-  const auto slows = [](const Side& s) { return std::isnan(s.shown) || s.shown > kShown; };
+  const auto slows = [](const Side& s, double by = kShown) {
+    return std::isnan(s.shown) || s.shown > by;
+  };
+  // A wheel that is rocked brakes ever harder up to where it turns back.
+  const auto bothSlow = [&] {
+    return slows(before, kShownOther) && slows(behind, kShownOther) &&
+           (slows(before) || slows(behind));
+  };
   const bool brief = isBrief(teeth[i], std::max(before.hz, behind.hz));
   const bool atAnEnd = before.hz == 0 || behind.hz == 0;
-  const bool both = atAnEnd || (slows(before) && slows(behind));
+  const bool both = atAnEnd || bothSlow();
   const bool stood = brief ? both : slows(before) || slows(behind);
   return !stood ? Verdict::gone : brief ? Verdict::mayHaveStood : Verdict::merelySlow;
 }
@@ -108,12 +116,17 @@ bool mayTurnBack(const std::vector<Tooth>& teeth, std::size_t i, const Spinning&
   const auto at = static_cast<std::ptrdiff_t>(i);
   const Side before = sideOf(teeth, at - 1, at - 2);
   const Side behind = sideOf(teeth, at + 1, at + 2);
-  const auto slows = [&](const Side& s) {
-    return s.hz > 0 && s.changing && s.shown > kShown && canStopFrom(s.edgeHz, spinning);
+  const auto slows = [&](const Side& s, double by) {
+    return s.hz > 0 && s.changing && s.shown > by && canStopFrom(s.edgeHz, spinning);
   };
-  constexpr double kOfTheTime = 0.8;
-  return slows(before) && slows(behind) &&
-         teeth[i].periodS > kOfTheTime * (before.restsInS + behind.restsInS);
+  // Where teeth seem absent there was more time than that.
+  const bool absent = teeth[i].lost > 0;
+  constexpr double kOfTheTime = 0.8, kOfTheTimeAbsent = 0.5;
+  const bool both = slows(before, kShown) && slows(behind, kShown);
+  const bool nearly = absent && slows(before, kShownOther) && slows(behind, kShownOther) &&
+                      (slows(before, kShown) || slows(behind, kShown));
+  return nearly || (both && teeth[i].periodS > (absent ? kOfTheTimeAbsent : kOfTheTime) *
+                                                   (before.restsInS + behind.restsInS));
 }
 
 // Within two teeth of a stand the wheel is too slow to be judged by its neighbours.
