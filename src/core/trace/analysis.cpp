@@ -346,6 +346,15 @@ std::optional<double> feedOf(const Reading& reading, const ChannelAnalysis& out)
   return currents ? feedSide(*reading.resting, reading.samples.size(), reading.time) : std::nullopt;
 }
 
+// All that moves is a few steps of the converter, so coarse that a wheel's signal may hide in them.
+bool hidesInSteps(const Distribution& d, double step, double scale, units::Unit unit) {
+  // Common practice, no source: half of what a module needs to see, a fifth of a current's swing.
+  constexpr double kCoarseVolts = 0.03, kCoarseAmperes = 0.0015;
+  constexpr double kFew = 2.5;
+  const double coarse = unit == units::Unit::ampere ? kCoarseAmperes : kCoarseVolts;
+  return step * scale > coarse && d.max() - d.min() > 0.9 * step && isOfSteps(d, step, kFew);
+}
+
 // Nothing moves, or nothing that could be told from the converter's steps.
 bool isStill(Reading& reading, ChannelAnalysis& out, double scale) {
   const auto& d = *reading.d;
@@ -353,7 +362,8 @@ bool isStill(Reading& reading, ChannelAnalysis& out, double scale) {
   const bool byPlateaus = reading.moves == Moves::wave || reading.moves == Moves::nothing;
   const double swing = byPlateaus ? d.quantile(0.999) - d.quantile(0.001) : d.max() - d.min();
   const double floor = byPlateaus ? std::max(least, 8 * out.levels.noiseRms) : least;
-  if (d.count() < 8 || swing < floor) {
+  const bool flat = d.count() < 8 || swing < floor;
+  if (flat && !hidesInSteps(d, out.converterStep, scale, out.unit)) {
     out.signal = d.count() < 8 ? Signal::unknown : Signal::flat;
     measureFlat(out, d);
     if (d.count() >= 8 && reading.time.uniform()) {
@@ -361,7 +371,7 @@ bool isStill(Reading& reading, ChannelAnalysis& out, double scale) {
     }
     return true;
   }
-  if (constexpr double kSteps = 6.5; isOfSteps(d, out.converterStep, kSteps)) {
+  if (constexpr double kSteps = 6.5; flat || isOfSteps(d, out.converterStep, kSteps)) {
     out.unresolved = true;
     measureFlat(out, d);
     out.levels.peakToPeak = d.max() - d.min();

@@ -13,12 +13,13 @@ constexpr double kJerk = 0.6;            // the same at most where a hand turns 
 constexpr std::size_t kLeast = 6;        // changes of a stretch
 constexpr std::size_t kBeside = 2;       // teeth from one change to the next
 constexpr std::size_t kStillBeside = 4;  // the same: by chance two periods of noise are alike
+constexpr double kAlternates = 0.4;      // of the changes, that turn the other way
 constexpr double kHigh = 0.15;           // of the swing, half a tooth's own at least
 
 // A tooth whose period is quite another than the next one's.
 struct Change {
   std::size_t at;
-  double logarithm;
+  double logarithm;  // positive: the next one is longer
 };
 
 std::vector<Change> otherPeriods(const std::vector<Tooth>& teeth, double swing) {
@@ -26,8 +27,8 @@ std::vector<Change> otherPeriods(const std::vector<Tooth>& teeth, double swing) 
   for (std::size_t i = 0; i + 1 < teeth.size(); ++i) {
     const double a = teeth[i].periodS, b = teeth[i + 1].periodS;
     const bool high = std::min(teeth[i].halfSwing, teeth[i + 1].halfSwing) > kHigh * swing;
-    const double change = a > 0 && b > 0 ? std::abs(std::log(b / a)) : 0;
-    if (high && change > kAnother) {
+    const double change = a > 0 && b > 0 ? std::log(b / a) : 0;
+    if (high && std::abs(change) > kAnother) {
       out.push_back({i, change});
     }
   }
@@ -46,12 +47,18 @@ std::size_t endOf(const std::vector<Change>& changes, std::size_t first) {
 bool isNoise(const std::vector<Change>& changes, std::size_t first, std::size_t last) {
   const std::size_t count = last - first + 1;
   std::size_t farthest = 0;
-  double sum = changes[first].logarithm;
+  std::size_t turns = 0;
+  double sum = std::abs(changes[first].logarithm);
   for (std::size_t k = first + 1; k <= last; ++k) {
     farthest = std::max(farthest, changes[k].at - changes[k - 1].at);
-    sum += changes[k].logarithm;
+    sum += std::abs(changes[k].logarithm);
+    turns += changes[k].logarithm * changes[k - 1].logarithm < 0 ? 1 : 0;
   }
-  return count >= kLeast && (farthest <= kBeside || sum > kJerk * static_cast<double>(count));
+  // Of noise a short period follows a long one two times in three; a hand that turns by jerks makes
+  // several in a row longer, then several shorter.
+  const bool alternates = static_cast<double>(turns) > kAlternates * static_cast<double>(count - 1);
+  return count >= kLeast && alternates &&
+         (farthest <= kBeside || sum > kJerk * static_cast<double>(count));
 }
 
 }  // namespace
@@ -73,11 +80,13 @@ std::vector<std::pair<std::size_t, std::size_t>> rustlingOf(const std::vector<To
       withinS += teeth[out.back().second].riseS - teeth[out.back().first].riseS;
     }
   }
-  // Noise makes many pulses in little time, or few in much.
-  constexpr double kMostly = 0.6;
+  // Noise makes many pulses in little time, or few in much; where nothing is beside it, it is the
+  // hand.
+  constexpr double kMostly = 0.6, kAll = 0.9;
   const auto size = static_cast<double>(teeth.size());
   const double wholeS = teeth.back().riseS - teeth.front().riseS;
-  const bool mostly = static_cast<double>(within) > kMostly * size && withinS > kMostly * wholeS;
+  const bool mostly = withinS > kAll * wholeS ||
+                      (static_cast<double>(within) > kMostly * size && withinS > kMostly * wholeS);
   constexpr double kElsewhere = 0.05;
   const auto elsewhere = static_cast<double>(changes.size() - within);
   if (elsewhere > kElsewhere * size || mostly) {
