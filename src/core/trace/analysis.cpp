@@ -435,10 +435,6 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
     }
     judgeMoves(reading, out);
   }
-  fprintf(stderr, "resting %d moves %d share %g rest %g off %zu step %g noise %g\n",
-          int(reading.resting.has_value()), int(reading.moves),
-          reading.resting ? reading.resting->share : 0, reading.resting ? reading.resting->rest : 0,
-          reading.resting ? reading.resting->off.size() : 0, reading.step, out.levels.noiseRms);
   if (!isStill(reading, out, scale)) {
     if (reading.moves == Moves::line) {
       readLine(reading, out);

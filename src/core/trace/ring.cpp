@@ -60,7 +60,7 @@ OneWay unbrokenOf(const std::vector<Tooth>& teeth) {
     const Tooth& t = teeth[i];
     now.to = i + 1;
     best = now.to - now.from > best.to - best.from ? now : best;
-    if (t.turnedBack || (t.stood && t.lost == 0)) {
+    if (t.turnedBack) {
       now.from = i + 1;
     }
   }

@@ -190,6 +190,7 @@ bool Judge::isCutOff() const {
   constexpr double kShare = 0.3;    // of the crests that reach it
   constexpr double kFaster = 1.25;  // the fastest of these, over the slowest
   constexpr double kSame = 0.02;    // of the height
+  constexpr double kGrain = 0.1;    // the same: of noise and steps, above which nobody sees it
   std::vector<double> heights;
   for (const auto& c : a_.cycles) {
     heights.push_back(c.high - a_.levels.bias);
@@ -200,7 +201,11 @@ bool Judge::isCutOff() const {
   const auto top =
       heights.begin() + static_cast<std::ptrdiff_t>(0.98 * static_cast<double>(heights.size()));
   std::nth_element(heights.begin(), top, heights.end());
-  const double least = (1 - kSame) * *top - 3 * a_.levels.noiseRms - a_.converterStep;
+  const double grain = 3 * a_.levels.noiseRms + a_.converterStep;
+  if (grain > kGrain * *top) {
+    return false;
+  }
+  const double least = (1 - kSame) * *top - grain;
   std::vector<double> periods;
   for (const auto& c : a_.cycles) {
     if (c.high - a_.levels.bias >= least) {

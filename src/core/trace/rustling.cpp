@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/trace/levels.h"
+
 namespace haybale::trace {
 
 namespace {
@@ -44,6 +46,21 @@ std::size_t endOf(const std::vector<Change>& changes, std::size_t first) {
   return end;
 }
 
+// Noise is now high, now low; teeth whose wave lies flat before its rise only seem to come
+// unevenly.
+bool isUnevenlyHigh(const std::vector<Tooth>& teeth, std::size_t from, std::size_t to) {
+  constexpr double kUneven = 0.12;
+  std::vector<double> heights;
+  for (std::size_t i = from; i <= to; ++i) {
+    heights.push_back(teeth[i].halfSwing);
+  }
+  const double middle = median(heights);
+  for (double& h : heights) {
+    h = std::abs(h - middle);
+  }
+  return median(heights) > kUneven * middle;
+}
+
 bool isNoise(const std::vector<Change>& changes, std::size_t first, std::size_t last) {
   const std::size_t count = last - first + 1;
   std::size_t farthest = 0;
@@ -74,7 +91,7 @@ std::vector<std::pair<std::size_t, std::size_t>> rustlingOf(const std::vector<To
   double withinS = 0;
   for (std::size_t k = 0, end = 0; k < changes.size(); k = end + 1) {
     end = endOf(changes, k);
-    if (isNoise(changes, k, end)) {
+    if (isNoise(changes, k, end) && isUnevenlyHigh(teeth, changes[k].at, changes[end].at + 1)) {
       out.emplace_back(changes[k].at, changes[end].at + 1);
       within += end - k + 1;
       withinS += teeth[out.back().second].riseS - teeth[out.back().first].riseS;

@@ -15,6 +15,8 @@ constexpr double kShown = 0.4;
 constexpr double kShownOther = 0.2;   // of one side, where the other shows that
 constexpr double kShort = 3.2;        // periods: a pause below is judged by both of its sides
 constexpr double kNearFloor = 2.5;    // least half swings
+constexpr double kStand = 1.6;        // times the longer period beside it: a stand
+constexpr double kByAJerk = 1.9;      // the same: longer than a jerk makes it
 constexpr double kMerelySlow = 1.45;  // times the longer period beside it: no tooth need be absent
 
 // Of two neighbouring periods, the one next to the pause first: how much of the deceleration needed
@@ -109,6 +111,14 @@ Verdict judge(const std::vector<Tooth>& teeth, std::size_t i, const Spinning& sp
   return !stood ? Verdict::gone : brief ? Verdict::mayHaveStood : Verdict::merelySlow;
 }
 
+// So many times longer than the periods beside it.
+bool isLong(const std::vector<Tooth>& teeth, std::size_t i, double times) {
+  const auto at = static_cast<std::ptrdiff_t>(i);
+  const auto period = [](const Side& s) { return s.hz > 0 ? 1 / s.hz : 0; };
+  return teeth[i].periodS > times * std::max(period(sideOf(teeth, at - 1, at - 2)),
+                                             period(sideOf(teeth, at + 1, at + 2)));
+}
+
 // Both sides show that the wheel comes to rest between this pulse and the next, and there is the
 // time for it: it goes on from there, or back. A hand that turns it jerkily slows down too, but the
 // next tooth comes sooner than that.
@@ -119,8 +129,8 @@ bool mayTurnBack(const std::vector<Tooth>& teeth, std::size_t i, const Spinning&
   const auto slows = [&](const Side& s, double by) {
     return s.hz > 0 && s.changing && s.shown > by && canStopFrom(s.edgeHz, spinning);
   };
-  // Where teeth seem absent there was more time than that.
-  const bool absent = teeth[i].lost > 0;
+  // Where teeth seem absent, and not by a jerk, there was more time than that.
+  const bool absent = teeth[i].lost > 0 && isLong(teeth, i, kByAJerk);
   constexpr double kOfTheTime = 0.8, kOfTheTimeAbsent = 0.5;
   const bool both = slows(before, kShown) && slows(behind, kShown);
   const bool nearly = absent && slows(before, kShownOther) && slows(behind, kShownOther) &&
@@ -161,10 +171,12 @@ void markStands(std::vector<Tooth>& teeth, const Spinning& spinning) {
       verdicts[i] = judge(teeth, i, spinning);
     }
   }
+  const auto own = verdicts;
   spread(verdicts, teeth, spinning);
   std::vector<char> back(teeth.size(), 0);
   for (std::size_t i = 2; i + 2 < teeth.size(); ++i) {
-    back[i] = mayTurnBack(teeth, i, spinning) ? 1 : 0;
+    const bool stands = verdicts[i] == Verdict::merelySlow && isLong(teeth, i, kByAJerk);
+    back[i] = stands || mayTurnBack(teeth, i, spinning) ? 1 : 0;
   }
   long shift = 0;
   for (std::size_t i = 0; i < teeth.size(); ++i) {

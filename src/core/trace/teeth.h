@@ -20,8 +20,8 @@ struct Tooth {
   int lost = 0;        ///< teeth absent before the next pulse
   bool stood =
       false;  ///< the wheel may have stood before the next pulse: how far it came is not known
-  /// Slower and slower up to here, faster and faster behind: the wheel may have turned back before
-  /// the next pulse, and nobody knows which tooth that is.
+  /// Slower and slower up to here, faster and faster behind, or a stand: the wheel may have turned
+  /// back before the next pulse, and nobody knows which tooth that is.
   bool turnedBack = false;
   /// Period over what the speed around it lets expect, for one tooth: 1 when even, 2 when the next
   /// tooth is absent. 0 when there is no period.
