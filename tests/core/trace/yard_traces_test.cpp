@@ -117,7 +117,8 @@ TEST(Capacitor, GivesTheSquareWaveBack) {
     // But for its mean, which no capacitor lets through.
     double off = 0;
     for (std::size_t i = 0; i < before.size(); ++i) {
-      off = std::max(off, std::abs(((*whole)[i] - (*whole)[0]) - (before[i] - before[0])));
+      off = std::max(off, static_cast<double>(
+                              std::abs(((*whole)[i] - (*whole)[0]) - (before[i] - before[0]))));
     }
     EXPECT_LT(off, 0.06) << corner;
     const auto a = analyse(yardRecord(sagging), 0, {});
