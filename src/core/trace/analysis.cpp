@@ -19,15 +19,13 @@
 #include "core/trace/reading.h"
 #include "core/trace/standing_line.h"
 #include "core/trace/states.h"
+#include "core/trace/still.h"
 #include "core/trace/wave_ring.h"
 #include "core/trace/whole_wave.h"
 
 namespace haybale::trace {
 
 namespace {
-
-constexpr double kFlatVolts = 0.01;  // below this swing in all, nothing is called a signal
-constexpr double kFlatAmperes = 0.0005;
 
 Signal squareKind(const Plateaus& p, units::Unit unit) {
   if (unit == units::Unit::ampere) {
@@ -287,13 +285,6 @@ void scaleLevels(ChannelAnalysis& out, double scale) {
   }
 }
 
-// A few steps of a converter whose range is far wider are no picture of a signal.
-bool isOfSteps(const Distribution& d, double step, double steps) {
-  constexpr double kOfTheRange = 0.02;
-  return step > 0 && d.max() - d.min() < steps * step &&
-         step < kOfTheRange * std::max(std::abs(d.max()), std::abs(d.min()));
-}
-
 // What the channel is called and how it was sampled. Volts across a sense resistor are read as they
 // are, and turned into amperes at the end.
 ChannelAnalysis begun(const capture::Record& record, std::size_t index, const Options& options) {
@@ -346,40 +337,6 @@ std::optional<double> feedOf(const Reading& reading, const ChannelAnalysis& out)
   return currents ? feedSide(*reading.resting, reading.samples.size(), reading.time) : std::nullopt;
 }
 
-// All that moves is a few steps of the converter, so coarse that a wheel's signal may hide in them.
-bool hidesInSteps(const Distribution& d, double step, double scale, units::Unit unit) {
-  // Common practice, no source: half of what a module needs to see, a fifth of a current's swing.
-  constexpr double kCoarseVolts = 0.03, kCoarseAmperes = 0.0015;
-  constexpr double kFew = 2.5;
-  const double coarse = unit == units::Unit::ampere ? kCoarseAmperes : kCoarseVolts;
-  return step * scale > coarse && d.max() - d.min() > 0.9 * step && isOfSteps(d, step, kFew);
-}
-
-// Nothing moves, or nothing that could be told from the converter's steps.
-bool isStill(Reading& reading, ChannelAnalysis& out, double scale) {
-  const auto& d = *reading.d;
-  const double least = (out.unit == units::Unit::ampere ? kFlatAmperes : kFlatVolts) / scale;
-  const bool byPlateaus = reading.moves == Moves::wave || reading.moves == Moves::nothing;
-  const double swing = byPlateaus ? d.quantile(0.999) - d.quantile(0.001) : d.max() - d.min();
-  const double floor = byPlateaus ? std::max(least, 8 * out.levels.noiseRms) : least;
-  const bool flat = d.count() < 8 || swing < floor;
-  if (flat && !hidesInSteps(d, out.converterStep, scale, out.unit)) {
-    out.signal = d.count() < 8 ? Signal::unknown : Signal::flat;
-    measureFlat(out, d);
-    if (d.count() >= 8 && reading.time.uniform()) {
-      out.hum = humOf(reading.samples, reading.time.rateHz());
-    }
-    return true;
-  }
-  if (constexpr double kSteps = 6.5; flat || isOfSteps(d, out.converterStep, kSteps)) {
-    out.unresolved = true;
-    measureFlat(out, d);
-    out.levels.peakToPeak = d.max() - d.min();
-    return true;
-  }
-  return false;
-}
-
 // Pulses, code, teeth and what the line does between them.
 void readWave(Reading& reading, ChannelAnalysis& out) {
   if (reading.time.uniform() && out.unit == units::Unit::volt &&
@@ -428,7 +385,7 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
     reading.moves = whatMoves(*reading.resting, samples.size(), record.time);
     const auto about = out.senseOhm ? std::nullopt : feedOf(reading, out);
     if (about) {
-      auto turned = analyse(turnedOver(record, index, *about), 0, options);
+      auto turned = analyse(turnedOver(record, index, samples, *about), 0, options);
       turnBack(turned, *about);
       turned.segments = segmentsOf(turned);
       return turned;

@@ -9,8 +9,6 @@ namespace haybale::trace {
 
 namespace {
 
-constexpr std::size_t kPulsesToBlame = 40;  // common practice, no source: a turn of a small ring
-
 // Square waves of current and of volts are told apart by the line, not by the record.
 bool oneFamily(Signal a, Signal b) {
   const auto twoLevel = [](Signal s) {

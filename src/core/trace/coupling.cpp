@@ -21,14 +21,14 @@ struct Plateau {
 };
 
 // Those behind a rise and those behind a fall, each in order of time.
-struct Plateaus {
+struct BetweenEdges {
   std::vector<Plateau> high;
   std::vector<Plateau> low;
 };
 
 // An edge takes so many samples.
-Plateaus plateausBetweenEdges(std::span<const float> samples, double jump, std::size_t edgeTakes) {
-  Plateaus out;
+BetweenEdges betweenEdges(std::span<const float> samples, double jump, std::size_t edgeTakes) {
+  BetweenEdges out;
   std::size_t from = 0;
   int edge = 0;
   const auto end = [&](std::size_t to) {
@@ -69,7 +69,7 @@ struct Sag {
 // Before the capacitor one high plateau is as high as the one `apart` behind it, and one low one as
 // low: what they differ by is what was lost between, the rate times the sum of the samples there.
 // By least squares over all of them.
-Sag sagOver(const Plateaus& plateaus, std::size_t apart, const std::vector<double>& sums) {
+Sag sagOver(const BetweenEdges& plateaus, std::size_t apart, const std::vector<double>& sums) {
   double xx = 0, xy = 0, yy = 0;
   const auto sumTo = [&](double at) { return sums[static_cast<std::size_t>(at)]; };
   for (const auto* some : {&plateaus.high, &plateaus.low}) {
@@ -88,7 +88,7 @@ Sag sagOver(const Plateaus& plateaus, std::size_t apart, const std::vector<doubl
 
 // Neighbours tell it of a slow wheel, far ones of a fast wheel, where little is lost within a
 // cycle.
-Sag sagOf(std::span<const float> samples, const Plateaus& plateaus) {
+Sag sagOf(std::span<const float> samples, const BetweenEdges& plateaus) {
   std::vector<double> sums(samples.size() + 1, 0);
   for (std::size_t i = 0; i < samples.size(); ++i) {
     sums[i + 1] = sums[i] + samples[i];
@@ -102,7 +102,7 @@ Sag sagOf(std::span<const float> samples, const Plateaus& plateaus) {
   return best;
 }
 
-double typicalLength(const Plateaus& plateaus) {
+double typicalLength(const BetweenEdges& plateaus) {
   std::vector<double> lengths;
   for (const auto* some : {&plateaus.high, &plateaus.low}) {
     for (const auto& p : *some) {
@@ -149,7 +149,7 @@ std::optional<std::vector<float>> beforeTheCapacitor(std::span<const float> samp
   constexpr double kMostLost = 0.6;
   Sag best;
   for (const std::size_t edgeTakes : {1, 3}) {  // where the leads are long, some samples
-    const auto plateaus = plateausBetweenEdges(samples, jump, edgeTakes);
+    const auto plateaus = betweenEdges(samples, jump, edgeTakes);
     const std::size_t count = std::min(plateaus.high.size(), plateaus.low.size());
     if (count < kLeastPlateaus) {
       continue;

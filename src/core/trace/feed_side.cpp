@@ -39,14 +39,15 @@ std::optional<double> feedSide(const RestingLine& line, std::size_t samples,
   return moves == Moves::telegrams || moves == Moves::words ? std::optional(about) : std::nullopt;
 }
 
-capture::Record turnedOver(const capture::Record& record, std::size_t index, double about) {
+capture::Record turnedOver(const capture::Record& record, std::size_t index,
+                           std::span<const float> samples, double about) {
   capture::Record out;
   out.file = record.file;
   out.time = record.time;
   out.channels.push_back(record.channels[index]);
-  for (float& x : out.channels.front().samples) {
-    x = static_cast<float>(about) - x;
-  }
+  auto& turned = out.channels.front().samples;
+  std::transform(samples.begin(), samples.end(), turned.begin(),
+                 [&](float x) { return static_cast<float>(about) - x; });
   return out;
 }
 

@@ -15,9 +15,9 @@ namespace haybale::trace {
 [[nodiscard]] std::optional<double> feedSide(const RestingLine& line, std::size_t samples,
                                              const capture::TimeBase& time);
 
-/// The channel turned over about `about`, as a record of its own.
+/// The channel's `samples`, as many as it has, turned over about `about`, as a record of its own.
 [[nodiscard]] capture::Record turnedOver(const capture::Record& record, std::size_t index,
-                                         double about);
+                                         std::span<const float> samples, double about);
 
 /// Puts the levels of what was found in a record turned over back where they were measured.
 void turnBack(ChannelAnalysis& analysis, double about);

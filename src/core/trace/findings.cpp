@@ -197,7 +197,6 @@ void Judge::protocol() {
   }
   // A line that lets go looks like anything: then its looks are told, and blamed for nothing. Nor
   // do a few pulses of a hand settle it (common practice, no source).
-  constexpr std::size_t kPulsesToBlame = 40;
   const bool letsGo = !a_.dropouts.empty() || a_.levelSteps > 0;
   const bool few = a_.pulseCount < kPulsesToBlame;
   a_.findings.push_back(wrongKind(a_.signal, seen,

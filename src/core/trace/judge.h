@@ -15,6 +15,9 @@ inline constexpr double kHint = 0.3;
 // Of a line that goes flat, or of a swell once a turn:
 inline constexpr double kFlatTrue = 0.97;
 
+// Pulses from which on a record tells its kind: a turn of a small ring. Common practice, no source.
+inline constexpr std::size_t kPulsesToBlame = 40;
+
 /// That a record asked for as one kind looks like another.
 [[nodiscard]] Finding wrongKind(Signal asked, Signal seen, Severity severity);
 

@@ -62,8 +62,10 @@ class Distribution {
 /// (2 + 2 p^2 + q^2) s^2. Median over the windows; 0 for fewer than one.
 [[nodiscard]] double noiseBesideWaveRms(std::span<const float> samples);
 
-/// Smallest difference between two neighbouring samples that differ, in windows spread over the
-/// record: the step of the converter that took them. 0 when all are equal.
+/// The step of the converter that took the samples: the smallest difference between two
+/// neighbours that differ, in windows spread over the record; where they show few differences, what
+/// all of these are whole multiples of. 0 when all are equal, and where two levels without noise
+/// show no step.
 [[nodiscard]] double converterStep(std::span<const float> samples);
 /// The same of the window where it is largest: an instrument may have changed its range meanwhile.
 [[nodiscard]] double coarsestStep(std::span<const float> samples);

@@ -173,9 +173,13 @@ void markStands(std::vector<Tooth>& teeth, const Spinning& spinning) {
   }
   const auto own = verdicts;
   spread(verdicts, teeth, spinning);
+  // One slow tooth may be the hand's; beside a stand, or long, it is a stand, and so is the place
+  // of two that seem absent while the wheel was slowest there.
   std::vector<char> back(teeth.size(), 0);
   for (std::size_t i = 2; i + 2 < teeth.size(); ++i) {
-    const bool stands = verdicts[i] == Verdict::merelySlow && isLong(teeth, i, kByAJerk);
+    const bool slow =
+        verdicts[i] == Verdict::merelySlow && (own[i] != verdicts[i] || isLong(teeth, i, kStand));
+    const bool stands = slow || (verdicts[i] == Verdict::mayHaveStood && teeth[i].lost > 1);
     back[i] = stands || mayTurnBack(teeth, i, spinning) ? 1 : 0;
   }
   long shift = 0;

@@ -136,6 +136,9 @@ bool placeIsLost(const std::vector<Tooth>& teeth, int ringTeeth) {
   const Tooth* known = nullptr;  // the latest whose period is known
   bool paused = false;
   for (const auto& t : teeth) {
+    if (t.turnedBack) {
+      return true;
+    }
     paused = paused || (t.stood && t.lost == 0);
     if (!(t.periodS > 0)) {
       continue;

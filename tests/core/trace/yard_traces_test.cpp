@@ -158,18 +158,24 @@ TEST(Crack, IsOneFromToothToToothAndFromSlotToSlot) {
   }
 }
 
-// To and fro: nobody knows which tooth comes next, and none is absent.
+// To and fro: nobody knows which tooth comes next, and none is absent. A coil, whose output follows
+// the speed, and a switch, whose output does not.
 TEST(Rocked, AWheelMissesNoTooth) {
-  for (const double metres : {0.2, 0.35, 0.55}) {
-    for (const double hz : {0.35, 0.6}) {
-      const double teeth = metres / 1.94 * kYardTeeth;
-      const auto v = sampled(5, 0.003, [&](double s) {
-        const double angle = teeth * std::sin(kTau * hz * s);
-        const double speed = std::cos(kTau * hz * s);
-        return speed * std::sin(kTau * angle);
-      });
-      const auto a = analyse(yardRecord(v), 0, {});
-      EXPECT_FALSE(blames(a)) << metres << " m, " << hz << " Hz: " << a.findings.front().text;
+  for (const double metres : {0.2, 0.3, 0.35, 0.45, 0.55}) {
+    for (const double hz : {0.35, 0.5, 0.6}) {
+      const auto tooth = [&](double s) {
+        return metres / 1.94 * kYardTeeth * std::sin(kTau * hz * s);
+      };
+      const auto coil = analyse(
+          yardRecord(sampled(
+              5, 0.003,
+              [&](double s) { return std::cos(kTau * hz * s) * std::sin(kTau * tooth(s)); })),
+          0, {});
+      EXPECT_FALSE(blames(coil)) << metres << " m, " << hz << " Hz: " << coil.findings.front().text;
+      const auto square = analyse(
+          yardRecord(sampled(5, 0.003, [&](double s) { return squareAt(tooth(s), 1); })), 0, {});
+      EXPECT_FALSE(blames(square))
+          << metres << " m, " << hz << " Hz: " << square.findings.front().text;
     }
   }
 }
@@ -224,9 +230,9 @@ TEST(ConverterStep, IsWhatAllDifferencesAreMultiplesOf) {
 TEST(Faint, NoiseIsNoWheelTooFarFromItsSensor) {
   double held = 0;
   std::mt19937 random(3);
-  std::normal_distribution<double> normal(0, 0.002);
+  std::normal_distribution<double> normal(0, 0.02);
   const auto v =
-      sampled(2, 0.0003, [&](double) { return 2.5 + (held += 0.15 * (normal(random) - held)); });
+      sampled(2, 0.001, [&](double) { return 2.5 + (held += 0.02 * (normal(random) - held)); });
   EXPECT_EQ(analyse(yardRecord(v), 0, {}).findings.front().code, Code::noSignal);
 }
 
