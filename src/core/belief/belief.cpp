@@ -115,16 +115,21 @@ void Belief::takeIn(std::size_t k, const std::optional<TraceFacts>& facts,
   if (e.reading.value) {
     spreads_.emplace(&e, spreadOf(e, {e.test.kind, vehicle_.job().meter.topOhm()}));
   }
-  auto [likelihood, ends] = remembered(e, facts, memory);
+  auto [likelihood, unchecked, ends] = remembered(e, facts, memory);
   const double any = anything(e, likelihood);
   std::size_t sound = 0;
   for (std::size_t i = 0; i < cells_.size(); ++i) {
     const Fault fault = hypotheses_[cells_[i].hypothesis].fault;
     sound = fault == Fault::none ? i : sound;
-    if (fault == Fault::other) {
-      likelihood[i] = of(Id::otherFits) * any;
-    } else if (cleared_ && fault == Fault::latchedOff) {
-      likelihood[i] = likelihood[sound];  // from here on a latch-off is nothing wrong
+    for (auto* list : {&likelihood, &unchecked}) {
+      if (list->empty()) {
+        continue;
+      }
+      if (fault == Fault::other) {
+        (*list)[i] = of(Id::otherFits) * any;
+      } else if (cleared_ && fault == Fault::latchedOff) {
+        (*list)[i] = (*list)[sound];  // from here on a latch-off is nothing wrong
+      }
     }
   }
   cleared_ = cleared_ || e.test.kind == TestKind::codes;
@@ -135,8 +140,13 @@ void Belief::takeIn(std::size_t k, const std::optional<TraceFacts>& facts,
   if (told.empty()) {
     told.assign(cells_.size(), 1);
   }
-  for (std::size_t i = 0; i < cells_.size(); ++i) {
-    told[i] *= likelihood[i] / any;
+  auto& toldUnchecked = toldUnchecked_[static_cast<std::size_t>(weighing.family)];
+  if (toldUnchecked.empty() && !unchecked.empty()) {
+    toldUnchecked = told;
+  }
+  multiply(told, likelihood, any);
+  if (!toldUnchecked.empty()) {
+    multiply(toldUnchecked, unchecked.empty() ? likelihood : unchecked, any);
   }
   logAnything_ += std::log(any);
   if (!ends.empty()) {
@@ -157,6 +167,12 @@ void Belief::takeIn(std::size_t k, const std::optional<TraceFacts>& facts,
     }
   }
   weighings_.push_back(weighing);
+  if (!unchecked.empty()) {
+    const double share = of(Id::monitorUnchecked);
+    for (std::size_t i = 0; i < cells_.size(); ++i) {
+      likelihood[i] += share * (unchecked[i] - likelihood[i]);
+    }
+  }
   weighed_.push_back(std::move(likelihood));
   facts_.push_back(facts);
   history_.push_back(sumsByHypothesis());
@@ -192,14 +208,36 @@ void Belief::weigh(const WaveformSet& waveforms, LikelihoodMemory* memory) {
   probabilities_ = sumsByHypothesis();
 }
 
+void Belief::multiply(std::vector<double>& told, const std::vector<double>& likelihood,
+                      double any) const {
+  for (std::size_t i = 0; i < cells_.size(); ++i) {
+    told[i] *= likelihood[i] / any;
+  }
+}
+
+// Whether the module checks at all is one thing for all its codes together.
+double Belief::toldBy(std::size_t family, std::size_t cell) const {
+  const auto& unchecked = toldUnchecked_[family];
+  const double told = told_[family][cell];
+  return unchecked.empty() ? told : told + of(Id::monitorUnchecked) * (unchecked[cell] - told);
+}
+
+double Belief::unchecked(const Cell& cell, Family family) const {
+  const double share = of(Id::monitorUnchecked);
+  const auto f = static_cast<std::size_t>(family);
+  const auto index = static_cast<std::size_t>(&cell - cells_.data());
+  return toldUnchecked_[f].empty() ? share
+                                   : share * toldUnchecked_[f][index] / toldBy(f, index);
+}
+
 double Belief::doubted(const Cell& cell, Family family) const {
-  const auto& told = told_[static_cast<std::size_t>(family)];
+  const auto f = static_cast<std::size_t>(family);
   const double doubt = doubtOf(family);
-  if (told.empty()) {
+  if (told_[f].empty()) {
     return doubt;
   }
   const auto index = static_cast<std::size_t>(&cell - cells_.data());
-  return doubt / ((1 - doubt) * told[index] / whole_[static_cast<std::size_t>(family)] + doubt);
+  return doubt / ((1 - doubt) * toldBy(f, index) / whole_[f] + doubt);
 }
 
 double Belief::testimony(Family family, const std::string& element) const {
@@ -212,7 +250,7 @@ double Belief::testimony(Family family, const std::string& element) const {
   for (std::size_t i = 0; i < cells_.size(); ++i) {
     const auto& h = hypotheses_[cells_[i].hypothesis];
     const bool here = h.element == element && h.fault != Fault::other;
-    (here ? own : others) += cells_[i].prior * told[i];
+    (here ? own : others) += cells_[i].prior * toldBy(static_cast<std::size_t>(family), i);
     (here ? ownPrior : othersPrior) += cells_[i].prior;
   }
   return ownPrior > 0 && others > 0 ? own / ownPrior / (others / othersPrior) : 1;

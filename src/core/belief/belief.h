@@ -75,6 +75,8 @@ class Belief {
   /// Probability that a family means nothing on this car, were this cell the truth: near 1 for a
   /// cell that the family's readings speak against and that is believed all the same.
   [[nodiscard]] double doubted(const Cell& cell, Family family) const;
+  /// Probability that the module makes no check while the car stands, were this cell the truth.
+  [[nodiscard]] double unchecked(const Cell& cell, Family family) const;
   /// How much likelier the readings of a family are with something wrong at `element` than with any
   /// other hypothesis, prior against prior: its testimony. 1 where the family was not read.
   [[nodiscard]] double testimony(Family family, const std::string& element) const;
@@ -95,11 +97,13 @@ class Belief {
   [[nodiscard]] double anything(const job::Evidence& e,
                                 const std::vector<double>& likelihood) const;
   [[nodiscard]] std::vector<double> sumsByHypothesis() const;
+  [[nodiscard]] double toldBy(std::size_t family, std::size_t cell) const;
+  void multiply(std::vector<double>& told, const std::vector<double>& likelihood, double any) const;
   [[nodiscard]] Likelihoods remembered(const job::Evidence& e,
                                        const std::optional<TraceFacts>& facts,
                                        LikelihoodMemory* memory) const;
   [[nodiscard]] double cellLikelihood(const Cell& cell, const job::Evidence& evidence,
-                                      const TraceFacts* facts) const;
+                                      const TraceFacts* facts, bool checks = true) const;
   [[nodiscard]] double spreadOf(const job::Evidence& e, const Scale& scale) const;
   [[nodiscard]] Likelihoods numeric(const job::Evidence& evidence) const;
   [[nodiscard]] bool isOfAnother(const circuit::Test& test) const;
@@ -112,6 +116,8 @@ class Belief {
   BeliefLayout layout_;
   std::vector<Hypothesis> hypotheses_;
   std::vector<circuit::ParameterPoint> values_;
+  std::vector<circuit::ParameterPoint> drawn_;  // before the readings moved some of them
+  std::vector<double> shares_;                  // of each set of values, 1 on average
   std::vector<Cell> cells_;
   std::vector<Weighing> weighings_;
   std::vector<double> probabilities_;
@@ -120,6 +126,8 @@ class Belief {
   std::vector<std::optional<TraceFacts>> facts_;
   // By family: of each cell the product of its likelihoods over those of anything at all.
   std::array<std::vector<double>, kFamilies> told_;
+  // The same if the module looks at nothing while the car stands; empty where no code was read.
+  std::array<std::vector<double>, kFamilies> toldUnchecked_;
   std::array<double, kFamilies> whole_{};           // of each family, over all that may be wrong
   std::map<const job::Evidence*, double> spreads_;  // of the numbers taken in
   // A number that was taken in: what each cell would have read from one end of it to the other.

@@ -2,6 +2,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/belief/anchored_values.h"
 #include "core/belief/belief.h"
 #include "core/priors/priors.h"
 
@@ -77,6 +78,9 @@ void Belief::layOut(const circuit::LineParameters& known) {
       values_.back() = known.doubtful[i / every % known.doubtful.size()];
     }
   }
+  drawn_ = values_;
+  shares_ = known.usual ? anchorValues(vehicle_.job(), vehicle_.suspect(), values_)
+                        : std::vector<double>(values_.size(), 1);
   const auto intervalsOf = [&](std::size_t h) {
     const std::size_t steps = hypotheses_[h].steps.size();
     return steps > 2 ? steps : steps > 1 ? std::size_t{2} : std::size_t{1};
@@ -91,12 +95,15 @@ void Belief::layOut(const circuit::LineParameters& known) {
   // All have the same sets: what speaks for a set speaks for none of them.
   const std::size_t sets = std::min(setsEach, values_.size());
   for (std::size_t h = 0; h < hypotheses_.size(); ++h) {
-    const double each = hypotheses_[h].prior / static_cast<double>(sets);
+    double shares = 0;
+    for (std::size_t v = 0; v < sets; ++v) {
+      shares += shares_[v * values_.size() / sets];
+    }
     for (std::size_t v = 0; v < sets; ++v) {
       // Spread over all the sets, in order of the severity so that neighbours share an end.
       const std::size_t set = v * values_.size() / sets;
       for (const auto& band : bandsOf(hypotheses_[h], v)) {
-        const double prior = each * band.share;
+        const double prior = hypotheses_[h].prior * shares_[set] / shares * band.share;
         cells_.push_back({h, set, band.low, band.high, prior, prior});
       }
     }
@@ -119,9 +126,9 @@ double Belief::unsure(const Test& test, const Scale& scale) const {
   constexpr double kNormalMiddleHalf = 1.349;  // quartile to quartile, in standard deviations
   std::vector<double> at;
   // Two dozen sets tell a spread.
-  const std::size_t step = std::max<std::size_t>(1, values_.size() / 24);
-  for (std::size_t i = 0; i < values_.size(); i += step) {
-    if (const auto v = vehicle_.electrical(test, World{}, values_[i])) {
+  const std::size_t step = std::max<std::size_t>(1, drawn_.size() / 24);
+  for (std::size_t i = 0; i < drawn_.size(); i += step) {
+    if (const auto v = vehicle_.electrical(test, World{}, drawn_[i])) {
       at.push_back(scale.at(*v));
     }
   }

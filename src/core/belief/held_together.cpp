@@ -23,7 +23,7 @@ void Belief::reweigh(bool last) {
     if (!told_[f].empty()) {
       double sum = 0;
       for (std::size_t i = 0; i < cells_.size(); ++i) {
-        sum += cells_[i].prior * told_[f][i];
+        sum += cells_[i].prior * toldBy(f, i);
       }
       whole_[f] = sum;
       logEvidence_ += std::log(sum);
@@ -35,7 +35,7 @@ void Belief::reweigh(bool last) {
     for (std::size_t f = 0; f < kFamilies; ++f) {
       if (!told_[f].empty()) {
         const double doubt = doubtOf(static_cast<Family>(f));
-        weight *= (1 - doubt) * told_[f][i] / whole_[f] + doubt;
+        weight *= (1 - doubt) * toldBy(f, i) / whole_[f] + doubt;
       }
     }
     cells_[i].weight = weight;

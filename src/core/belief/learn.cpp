@@ -414,6 +414,7 @@ circuit::LineParameters learnParameters(const job::Case& c, const Circuit& circu
     leaveRoom(c, circuit, random, out);
   }
   out.central = fits.list[fits.best].central();
+  out.usual = samples.list.empty() && !samples.coil;
   out.from = samples.wheels.empty()
                  ? (samples.coil ? say("the maker's limits") : say("common practice"))
                  : sayf("learnt from {}", joined(samples.wheels));

@@ -37,7 +37,10 @@ std::size_t index(CodeType type) {
 }
 
 // How a module names what it sees differs: the share of each name for an open, a short, ...
-CodeChances chancesOf(const Vehicle::Monitor& m, const World& world, const CarState& state) {
+CodeChances chancesOf(Vehicle::Monitor m, const World& world, const CarState& state, bool checks) {
+  if (!checks) {
+    m.open = m.shortGround = m.shortSupply = 0;
+  }
   CodeChances out{};
   const auto spread = [&](double weight, std::initializer_list<std::pair<CodeType, double>> names) {
     for (const auto& [type, share] : names) {
@@ -65,6 +68,11 @@ CodeChances chancesOf(const Vehicle::Monitor& m, const World& world, const CarSt
       const double odd = left * (kmh >= 12 ? of(Id::monitorRingSets) : of(Id::monitorRingSetsSlow));
       spread(odd, {{CodeType::erratic, count ? 0.1 : 0.65},
                    {CodeType::implausible, count ? 0.85 : 0.3}});
+      left -= odd;
+    }
+    if (world.tyreRatio != 1 && kmh >= 12) {
+      const double odd = left * of(Id::monitorTyreSets);
+      spread(odd, {{CodeType::implausible, 1.0}});
       left -= odd;
     }
   }
@@ -108,7 +116,8 @@ double bystander(const job::Reading& reading, const std::string& name) {
 }  // namespace
 
 double ReadingModel::codes(const Test& test, const job::Reading& reading, const World& world,
-                           const circuit::ParameterPoint& values, Worked* worked) const {
+                           const circuit::ParameterPoint& values, Worked* worked,
+                           bool checks) const {
   if (!reading.codes) {
     return 1;
   }
@@ -126,7 +135,7 @@ double ReadingModel::codes(const Test& test, const job::Reading& reading, const 
       state.jumper.reset();
     }
     const double here =
-        chanceOf(chancesOf(monitor(circuit.name, state, world, values, worked), world, state),
+        chanceOf(chancesOf(monitor(circuit.name, state, world, values, worked), world, state, checks),
                  reading, circuit.name);
     // A module that is fed too little says much the same of all: they are not independent.
     p *= world.modulePower && circuit.name != vehicle_.suspect().name ? std::sqrt(here) : here;

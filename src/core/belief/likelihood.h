@@ -93,9 +93,10 @@ class ReadingModel {
   explicit ReadingModel(const Vehicle& vehicle) : vehicle_(vehicle) {}
 
   /// Probability that exactly these codes come back after clearing, of the circuits that were read.
+  /// `checks`: the module looks at its pins while the car stands; some look only at what turns.
   [[nodiscard]] double codes(const circuit::Test& test, const job::Reading& reading,
                              const World& world, const circuit::ParameterPoint& values,
-                             Worked* worked = nullptr) const;
+                             Worked* worked = nullptr, bool checks = true) const;
   /// Density of the speeds the module shows, by circuit, while the car is driven or a wheel is
   /// spun.
   [[nodiscard]] double liveSpeed(const circuit::Test& test, const job::Reading& reading,

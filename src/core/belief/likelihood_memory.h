@@ -37,6 +37,8 @@ struct Likelihoods {
     float high = std::numeric_limits<float>::quiet_NaN();
   };
   std::vector<double> of;
+  /// Of codes: the same if the module makes no check while the car stands; else empty.
+  std::vector<double> unchecked;
   std::vector<Ends> ends;  ///< empty for what is no number
 };
 

@@ -40,7 +40,7 @@ Likelihoods::Ends endsOf(const std::optional<double>& low, const std::optional<d
 }  // namespace
 
 Likelihoods Belief::numeric(const job::Evidence& e) const {
-  Likelihoods all{std::vector<double>(cells_.size(), 1), {}};
+  Likelihoods all{std::vector<double>(cells_.size(), 1), {}, {}};
   auto& out = all.of;
   const Test& test = e.test;
   const Scale scale{test.kind, vehicle_.job().meter.topOhm()};
@@ -118,12 +118,12 @@ Likelihoods Belief::fedOrNot(
   double all = 0;
   double none = 0;
   for (std::size_t v = 0; v < values_.size(); ++v) {
+    const double share = shares_[v] / static_cast<double>(values_.size());
     fed[v] = density(World{}, values_[v]);
-    all += fed[v] / static_cast<double>(values_.size());
-    none +=
-        density(worldOf(starved, 0, values_[v]), values_[v]) / static_cast<double>(values_.size());
+    all += share * fed[v];
+    none += share * density(worldOf(starved, 0, values_[v]), values_[v]);
   }
-  Likelihoods out{std::vector<double>(cells_.size()), {}};
+  Likelihoods out{std::vector<double>(cells_.size()), {}, {}};
   for (std::size_t i = 0; i < cells_.size(); ++i) {
     const bool power = hypotheses_[cells_[i].hypothesis].fault == Fault::modulePower;
     const double fits = kAnyway + (1 - kAnyway) * std::min(kMost, fed[cells_[i].values] / all);
@@ -193,8 +193,8 @@ double Belief::likelihoodIn(const job::Evidence& e, const TraceFacts* facts, con
   return intervalDensity(scale.at(read), at, at, spread);
 }
 
-double Belief::cellLikelihood(const Cell& cell, const job::Evidence& e,
-                              const TraceFacts* facts) const {
+double Belief::cellLikelihood(const Cell& cell, const job::Evidence& e, const TraceFacts* facts,
+                              bool checks) const {
   const Hypothesis& h = hypotheses_[cell.hypothesis];
   const auto& values = values_[cell.values];
   const double severity = cell.middle();
@@ -227,6 +227,10 @@ double Belief::cellLikelihood(const Cell& cell, const job::Evidence& e,
       }
       [[fallthrough]];
     case TestKind::codes:
+      p = inWorld([&](const World& w) {
+        return model_.codes(e.test, e.reading, w, values, nullptr, checks);
+      });
+      break;
     case TestKind::liveSpeed:
     case TestKind::lamp:
       p = inWorld([&](const World& w) { return likelihoodIn(e, facts, w, values); });
@@ -250,17 +254,23 @@ double Belief::cellLikelihood(const Cell& cell, const job::Evidence& e,
 Likelihoods Belief::likelihoods(const job::Evidence& e, const TraceFacts* facts) const {
   const bool known = vehicle_.job().find(e.test.circuit) != nullptr;
   if (!known) {
-    return {std::vector<double>(cells_.size(), 1), {}};
+    return {std::vector<double>(cells_.size(), 1), {}, {}};
   }
   if (e.reading.value) {
     return numeric(e);
   }
-  Likelihoods all{std::vector<double>(cells_.size()), {}};
+  Likelihoods all{std::vector<double>(cells_.size()), {}, {}};
   auto& out = all.of;
+  if (e.test.kind == TestKind::codes) {
+    all.unchecked.resize(cells_.size());
+  }
   parallelFor(piecesOf(cells_.size(), kCellsAtOnce), [&](std::size_t piece) {
     const auto [from, to] = pieceOf(cells_.size(), kCellsAtOnce, piece);
     for (std::size_t i = from; i < to; ++i) {
       out[i] = cellLikelihood(cells_[i], e, facts);
+      if (!all.unchecked.empty()) {
+        all.unchecked[i] = cellLikelihood(cells_[i], e, facts, false);
+      }
     }
   });
   return all;

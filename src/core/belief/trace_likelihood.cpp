@@ -65,15 +65,11 @@ double ReadingModel::marks(const Test& test, const TraceFacts& facts, const Worl
         suspect && isOfTheRing(world.fault) && world.fault != Fault::ringWrongCount;
     const bool coil = circuit::isCoil(vehicle_.suspect().sensor.kind);
     // A square wave keeps its height whatever the ring does: run-out hardly shows.
-    // What does not come round twice is not called a mark of the ring.
-    const double again = std::clamp(turns - 1, 0.0, 1.0);
-    // A tooth that is not there and a gap that has opened are told once they passed, if less
-    // surely.
-    const bool single = world.fault == Fault::ringTooth || world.fault == Fault::ringCracked;
-    const double passed = single ? of(Id::traceMarkOnce) * std::min(1.0, turns) : 0;
-    const double seen = std::max(again, passed) * (world.fault == Fault::ringRunout && !coil
-                                                       ? of(Id::traceRunoutSquare)
-                                                       : of(Id::traceMarkSeen));
+    // What does not come round twice is seldom called a mark of the ring.
+    const double again = std::clamp(2.5 * (turns - 1.7), 0.0, 1.0);
+    const double found = world.fault == Fault::ringRunout && !coil ? of(Id::traceRunoutSquare)
+                                                                   : of(Id::traceMarkSeen);
+    const double seen = again * found + (1 - again) * of(Id::traceMarkOnce) * std::min(1.0, turns);
     const bool related = isOfTheRing(facts.ring);
     p *= hasMark ? (facts.ring == world.fault ? seen
                     : related                 ? of(Id::traceMarkOther)
@@ -95,7 +91,8 @@ double ReadingModel::marks(const Test& test, const TraceFacts& facts, const Worl
       suspect && spins && isOfTheRing(world.fault) && world.fault != Fault::ringWrongCount;
   const bool weak = suspect && spins && world.output < 0.4;
   const double falsely = ringMark ? std::max(of(Id::traceOpensFalse),
-                                             of(Id::traceMarkAsDropout) * std::min(1.0, turns))
+                                             of(Id::traceMarkAsDropout) *
+                                                 std::clamp(std::min(turns, 2.4 - turns), 0.0, 1.0))
                          : weak   ? of(Id::traceWeakAsDropout)
                                   : of(Id::traceOpensFalse);
   const auto told = [&](bool seen, bool here, bool related) {

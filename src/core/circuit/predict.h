@@ -55,6 +55,7 @@ struct LineParameters {
   /// Draws of common practice, where a single wheel taught that may be faulty itself: a few beside
   /// the others, for whoever weighs; no part of what is expected.
   std::vector<ParameterPoint> doubtful;
+  bool usual = false;  ///< no good circuit and no limit taught: the draws are common practice
   std::string from;  ///< "common practice", "learnt from RL", ...
   /// Logarithm of the probability of the good circuits' readings with this kind of sensor, up to a
   /// constant that all kinds share.

@@ -318,7 +318,9 @@ double Forecast::chance(const Test& test, const Category& c, const Stand& stand,
   switch (test.kind) {
     case TestKind::codes:
       return inWorld([&](const World& w, auto* worked) {
-        return model.codes(test, c.reading, w, values, worked);
+        const double unchecked = stand.belief->unchecked(*stand.cell, familyOf(test));
+        return (1 - unchecked) * model.codes(test, c.reading, w, values, worked) +
+               unchecked * model.codes(test, c.reading, w, values, worked, false);
       });
     case TestKind::liveSpeed:
       return inWorld([&](const World& w, auto* worked) {

@@ -1,0 +1,192 @@
+#include "core/belief/anchored_values.h"
+
+#include <algorithm>
+#include <cmath>
+#include <functional>
+#include <numeric>
+#include <random>
+
+#include "core/belief/likelihood.h"
+#include "core/evidence/void_setup.h"
+#include "core/physics/copper.h"
+#include "core/vehicle/vehicle_values.h"
+
+namespace haybale::diagnosis {
+
+using circuit::FrontEndKind;
+using circuit::ParameterPoint;
+using circuit::SensorFamily;
+using circuit::TestKind;
+using circuit::WireId;
+
+namespace {
+
+constexpr unsigned kAnchorSeed = 20261128;
+constexpr double kMoved = 0.5;       // share of the sets
+constexpr double kNearness = 0.015;  // of a moved value to its reading, natural logarithm
+constexpr double kAlike = 0.04;      // readings nearer than this are one
+constexpr std::size_t kMostAnchors = 4;
+
+/// One value that a reading may tell of.
+struct Told {
+  std::string_view name;  ///< of `unknownsOf`
+  std::string_view own;   ///< what differs from wheel to wheel
+  double least, most;     ///< beyond it a reading is of something else
+  std::function<double&(ParameterPoint&)> value;
+  /// What the value would be by this reading if the circuit were sound; none if it does not tell.
+  std::function<std::optional<double>(const ParameterPoint&, const job::Evidence&)> by;
+};
+
+bool leadsOn(const job::Evidence& e, WireId red, std::optional<WireId> black) {
+  const auto& t = e.test;
+  const bool blackOnLine = t.black && t.black->place.onLine();
+  return t.red && t.red->place.onLine() && t.red->wire == red &&
+         (black ? blackOnLine && t.black->wire == *black : !blackOnLine);
+}
+
+// Volts with the sensor off, or on it.
+bool isVolts(const job::Evidence& e, bool loaded) {
+  return e.test.kind == TestKind::dcVoltage && e.test.state.unplugged.empty() == loaded;
+}
+
+std::optional<double> coilBy(const ParameterPoint& p, const job::Evidence& e) {
+  if (e.test.kind != TestKind::resistance || !leadsOn(e, WireId::a, WireId::b)) {
+    return std::nullopt;
+  }
+  return physics::copperOhmAt(e.reading.value->value, e.reading.celsius.value_or(p.celsius), 20);
+}
+
+std::optional<double> feedBy(const ParameterPoint&, const job::Evidence& e) {
+  return isVolts(e, false) && (leadsOn(e, WireId::a, std::nullopt) || leadsOn(e, WireId::a, WireId::b))
+             ? std::optional(e.reading.value->value)
+             : std::nullopt;
+}
+
+std::optional<double> coilSourceBy(const ParameterPoint& p, const job::Evidence& e) {
+  const double v = e.reading.value->value;
+  if (p.frontEnd.kind != FrontEndKind::singleBias || !isVolts(e, true) || v <= 0 ||
+      !(leadsOn(e, WireId::a, std::nullopt) || leadsOn(e, WireId::a, WireId::b))) {
+    return std::nullopt;
+  }
+  return p.sensor.coilOhm * (p.frontEnd.supplyV / v - 1);
+}
+
+std::optional<double> senseBy(const ParameterPoint& p, const job::Evidence& e) {
+  const double amps = p.sensor.high ? p.sensor.highA : p.sensor.lowA;
+  const bool highSide = p.frontEnd.kind == FrontEndKind::highSideSense;
+  if (!isVolts(e, true) || !leadsOn(e, highSide ? WireId::a : WireId::b, std::nullopt)) {
+    return std::nullopt;
+  }
+  const double v = e.reading.value->value;
+  return (highSide ? p.frontEnd.supplyV - v : v) / amps;
+}
+
+std::vector<Told> toldOf(SensorFamily family) {
+  const auto supply = [](ParameterPoint& p) -> double& { return p.frontEnd.supplyV; };
+  const auto source = [](ParameterPoint& p) -> double& { return p.frontEnd.sourceOhm; };
+  switch (family) {
+    case SensorFamily::coil:
+      return {{"bias", "this bias", 0.3, 9, supply, feedBy},
+              {"coil", "this coil", 300, 4500,
+               [](ParameterPoint& p) -> double& { return p.sensor.coilOhm; }, coilBy},
+              {"source resistance", "this source resistance", 500, 100e3, source, coilSourceBy}};
+    case SensorFamily::regulator:
+      return {{"supply", "this supply", 4, 16, supply, feedBy},
+              {"sense resistor", "this sense resistor", 25, 500, source, senseBy}};
+    case SensorFamily::hallSwitch:
+      break;
+  }
+  return {{"pull-up voltage", "", 2, 16,
+           [](ParameterPoint& p) -> double& { return p.frontEnd.pullUpV; }, feedBy},
+          {"supply", "this supply", 3, 16, supply,
+           [](const ParameterPoint&, const job::Evidence& e) {
+             return e.test.kind == TestKind::dcVoltage && leadsOn(e, WireId::c, std::nullopt)
+                        ? std::optional(e.reading.value->value)
+                        : std::nullopt;
+           }}};
+}
+
+// Median and spread of a value over all vehicles, the latter as a natural logarithm.
+std::pair<double, double> usual(circuit::SensorKind kind, const Told& told) {
+  double median = 1;
+  double spread = 0;
+  for (const Unknown& u : unknownsOf(kind)) {
+    median = u.name == told.name ? u.median : median;
+    spread = u.name == told.name || u.name == told.own ? std::hypot(spread, u.spread) : spread;
+  }
+  return {median, spread};
+}
+
+std::vector<const job::Evidence*> numbersOf(const job::Case& c, const circuit::Circuit& circuit) {
+  std::vector<const job::Evidence*> out;
+  for (const auto& e : c.evidence) {
+    const auto& s = e.test.state;
+    const bool plain = !s.swap && !s.jumper && !s.inject && !s.disturb &&
+                       s.wheel == circuit::WheelMotion::still;
+    if (e.test.circuit == circuit.name && !e.withdrawn && plain && e.reading.value &&
+        !e.reading.value->overload && !isVoid(circuit, e)) {
+      out.push_back(&e);
+    }
+  }
+  return out;
+}
+
+// Logarithms of what the readings would have the value be, the latest first, like ones once.
+std::vector<double> anchorsOf(const Told& told, const ParameterPoint& p,
+                              const std::vector<const job::Evidence*>& numbers) {
+  std::vector<double> out;
+  for (auto it = numbers.rbegin(); it != numbers.rend() && out.size() < kMostAnchors; ++it) {
+    const auto value = told.by(p, **it);
+    if (value && *value > told.least && *value < told.most &&
+        std::none_of(out.begin(), out.end(),
+                     [&](double x) { return std::abs(x - std::log(*value)) < kAlike; })) {
+      out.push_back(std::log(*value));
+    }
+  }
+  return out;
+}
+
+}  // namespace
+
+std::vector<double> anchorValues(const job::Case& c, const circuit::Circuit& circuit,
+                                 std::vector<ParameterPoint>& values) {
+  const auto numbers = numbersOf(c, circuit);
+  std::vector<double> weights(values.size(), 1);
+  if (numbers.empty()) {
+    return weights;
+  }
+  std::mt19937 random(kAnchorSeed);
+  std::normal_distribution<double> normal;
+  std::uniform_real_distribution<double> uniform;
+  for (const Told& told : toldOf(circuit::familyOf(circuit.sensor.kind))) {
+    const auto [median, spread] = usual(circuit.sensor.kind, told);
+    for (std::size_t i = 0; i < values.size(); ++i) {
+      const double lot = uniform(random);
+      const double off = kNearness * normal(random);
+      const auto anchors = anchorsOf(told, values[i], numbers);
+      if (anchors.empty()) {
+        continue;
+      }
+      double& value = told.value(values[i]);
+      if (lot < kMoved) {
+        const auto which = static_cast<std::size_t>(lot / kMoved * static_cast<double>(anchors.size()));
+        value = std::exp(anchors[which] + off);
+      }
+      const double x = std::log(value);
+      double near = 0;
+      for (const double anchor : anchors) {
+        near += normalDensity(x - anchor, kNearness) / static_cast<double>(anchors.size());
+      }
+      const double common = normalDensity(x - std::log(median), spread);
+      weights[i] *= common / ((1 - kMoved) * common + kMoved * near);
+    }
+  }
+  const double mean = std::accumulate(weights.begin(), weights.end(), 0.0) /
+                      static_cast<double>(weights.size());
+  for (double& w : weights) {
+    w /= mean;
+  }
+  return weights;
+}
+
+}  // namespace haybale::diagnosis
