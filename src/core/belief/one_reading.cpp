@@ -226,14 +226,14 @@ double Belief::cellLikelihood(const Cell& cell, const job::Evidence& e, const Tr
         break;
       }
       [[fallthrough]];
+    case TestKind::liveSpeed:
+    case TestKind::lamp:
+      p = inWorld([&](const World& w) { return likelihoodIn(e, facts, w, values); });
+      break;
     case TestKind::codes:
       p = inWorld([&](const World& w) {
         return model_.codes(e.test, e.reading, w, values, nullptr, checks);
       });
-      break;
-    case TestKind::liveSpeed:
-    case TestKind::lamp:
-      p = inWorld([&](const World& w) { return likelihoodIn(e, facts, w, values); });
       break;
     case TestKind::wiggle:
       p = e.reading.reacts ? model_.wiggle(e.test, e.reading, h, severity, values) : 1;

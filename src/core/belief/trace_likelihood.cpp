@@ -225,7 +225,9 @@ double ReadingModel::waveform(const Test& test, const TraceFacts& facts, const W
   // its pulses cannot be read.
   constexpr double kLeastSwing = 0.05;
   if (spins && w.swings->second.value_or(1) < kLeastSwing) {
-    return 0.2;
+    // But pulses that stand there all the same say that this is no such loop.
+    constexpr double kPlain = 3 * kLeastSwing;
+    return !facts.flat && facts.swing.value_or(0) > kPlain ? 0.01 : 0.2;
   }
   const double p = marks(test, facts, world);
   const bool comesAndGoes = test.circuit == vehicle_.suspect().name && isIntermittent(world.fault);
