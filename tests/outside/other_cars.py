@@ -785,6 +785,8 @@ class Car:
         level = lambda shown, high, h=0.0: self.across(test, shown, high, h, 1e6, live)
         still = own and (self.deaf or self.wrong == "encoder-reversed")
         low, high = level(calm, False), level(calm, True)
+        nth = np.cumsum(np.diff(np.floor(tooth), prepend=0) != 0)
+        self.heard = rng.random(int(nth[-1]) + 1)[nth] >= self.misses
         if self.kind == "passive":
             x = low + (level(calm, False, 100.0) - low) * self.wave(tooth, hz, own)
         else:
@@ -837,8 +839,7 @@ class Car:
             width = 0.0
         on = within < width
         if own and self.misses:
-            nth = np.cumsum(np.diff(np.floor(tooth), prepend=0) != 0)
-            on &= self.rng.random(int(nth[-1]) + 1)[nth] >= self.misses
+            on &= self.heard
         if own and self.wrong == "ring-tooth":
             on &= ~np.isin(np.floor(tooth).astype(int), self.bad)
         if own and self.wrong == "ring-cracked":
@@ -852,7 +853,7 @@ class Car:
             sent = (bit >= 0) & (bit < 9)
             value = (data >> np.clip(bit, 0, 8)) & 1
             half = ((since - 50e-6) / 50e-6 - bit) < 0.5
-            on = sent & (half == (value == 1))
+            on = sent & (half == (value == 1)) & (self.heard if own else True)
         return on
 
     def third(self, tooth, hz, rate, own):
@@ -860,4 +861,6 @@ class Car:
         on = within / np.maximum(hz, 1e-3) < 50e-6
         if own and self.wrong == "ring-tooth":
             on &= ~np.isin(np.floor(tooth).astype(int), self.bad)
+        if own and self.misses:
+            on &= self.heard
         return on & (hz > 0)

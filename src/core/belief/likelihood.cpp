@@ -70,6 +70,12 @@ CodeChances chancesOf(Vehicle::Monitor m, const World& world, const CarState& st
                    {CodeType::implausible, count ? 0.85 : 0.3}});
       left -= odd;
     }
+    if (m.missesPulses) {
+      const double odd =
+          left * (kmh >= 12 ? of(Id::monitorMissesSets) : 0.3 * of(Id::monitorMissesSets));
+      spread(odd, {{CodeType::erratic, 0.8}, {CodeType::implausible, 0.2}});
+      left -= odd;
+    }
     if (world.tyreRatio != 1 && kmh >= 12) {
       const double odd = left * of(Id::monitorTyreSets);
       spread(odd, {{CodeType::implausible, 1.0}});
@@ -134,9 +140,9 @@ double ReadingModel::codes(const Test& test, const job::Reading& reading, const 
       state.unplugged.clear();
       state.jumper.reset();
     }
-    const double here =
-        chanceOf(chancesOf(monitor(circuit.name, state, world, values, worked), world, state, checks),
-                 reading, circuit.name);
+    const double here = chanceOf(
+        chancesOf(monitor(circuit.name, state, world, values, worked), world, state, checks),
+        reading, circuit.name);
     // A module that is fed too little says much the same of all: they are not independent.
     p *= world.modulePower && circuit.name != vehicle_.suspect().name ? std::sqrt(here) : here;
   }
@@ -244,9 +250,15 @@ double ReadingModel::liveSpeed(const Test& test, const job::Reading& reading, co
     if (vehicle_.job().complaint.lift && driven) {
       counted *= 0.5;
     }
+    const bool gap = own && !inject &&
+                     (world.fault == Fault::wideGap || world.fault == Fault::debris) &&
+                     !circuit::isCoil(vehicle_.suspect().sensor.kind);
     const bool odd = own && !inject && world.fault == Fault::ringWrongCount;
     const double right = odd ? world.countRatio : own && driven ? 1 / world.tyreRatio : 1;
-    p *= seenSpeed(ratio, right, spread, counted);
+    const double whole = seenSpeed(ratio, right, spread, counted);
+    // A switching sensor that leaves out pulses shows less than the road, by any share.
+    const double some = seenSpeed(ratio, 0.6, 0.25, 1);
+    p *= gap ? whole + of(Id::speedMisses) * (some - whole) : whole;
   }
   return p;
 }

@@ -31,6 +31,7 @@ struct TraceFacts {
   Fault ring = Fault::none;  ///< what of the ring shows
   bool opens = false;        ///< parts now and then
   bool shorts = false;       ///< is pulled to a level now and then
+  bool misses = false;       ///< a switching sensor leaves out pulses here and there
   bool gapLimit = false;     ///< coded widths say that the gap is at its limit
 
   bool operator==(const TraceFacts&) const = default;

@@ -18,7 +18,9 @@ TraceFacts factsOf(const trace::ChannelAnalysis& a, const std::optional<trace::C
   TraceFacts out;
   out.pulses = a.pulseCount;
   out.readable = a.signal != trace::Signal::unknown;
-  out.flat = a.signal == trace::Signal::flat || a.pulseCount < 3;
+  const bool silent =
+      !a.findings.empty() && a.findings.front().code == trace::Code::noSignal && !a.unresolved;
+  out.flat = a.signal == trace::Signal::flat || a.pulseCount < 3 || silent;
   out.fluxMwb = a.fluxSwingMwb;
   out.swing = a.levels.peakToPeak;
   const bool volts = a.unit == units::Unit::volt;
@@ -34,6 +36,7 @@ TraceFacts factsOf(const trace::ChannelAnalysis& a, const std::optional<trace::C
   if (c && (c->quantity == trace::Compared::fluxSwing || c->quantity == trace::Compared::swing)) {
     out.outputRatio = c->ratio;
   }
+  out.misses = a.missedPulses > 0;
   for (const auto& f : a.findings) {
     out.gapLimit = out.gapLimit || f.code == trace::Code::gapLimit;
     if (f.severity == trace::Severity::note) {
@@ -79,6 +82,11 @@ double ReadingModel::marks(const Test& test, const TraceFacts& facts, const Worl
     const auto kind = vehicle_.suspect().sensor.kind;
     const bool tells = kind == SensorKind::activePwm || kind == SensorKind::activeAk;
     const bool near = suspect && (weakens(world.fault) || isOfTheRing(world.fault));
+    if (!coil) {
+      const bool hearsLittle = suspect && weakens(world.fault);
+      const double misses = hearsLittle ? of(Id::traceMissesSeen) : of(Id::traceMissesFalse);
+      p *= facts.misses ? misses : 1 - misses;
+    }
     p *= !tells           ? 1.0
          : facts.gapLimit ? (near ? of(Id::traceLimitNear) : of(Id::traceLimitFalse))
                           : (near ? 0.85 : 1 - of(Id::traceLimitFalse));

@@ -15,6 +15,7 @@
 #include "core/trace/findings.h"
 #include "core/trace/levels.h"
 #include "core/trace/measures.h"
+#include "core/trace/missed.h"
 #include "core/trace/plateaus.h"
 #include "core/trace/reading.h"
 #include "core/trace/standing_line.h"
@@ -202,6 +203,16 @@ bool dropFalseRises(const Reading& r, ChannelAnalysis& out) {
   return removed > 0;
 }
 
+// What comes at the same places turn after turn is the ring's.
+bool areOfTheRing(const Missed& missed, const std::optional<Ring>& ring) {
+  constexpr double kTurnAfterTurn = 0.8, kMost = 0.6;
+  double explained = 0;
+  for (const auto& t : ring ? ring->irregular : std::vector<IrregularTooth>{}) {
+    explained += t.kind == ToothKind::missing && t.seen > kTurnAfterTurn * t.of ? t.seen : 0;
+  }
+  return explained > kMost * static_cast<double>(missed.missed);
+}
+
 void readTeeth(const Reading& r, ChannelAnalysis& out) {
   out.seen = r.seen;
   out.signal = r.asked != Signal::unknown ? r.asked : r.seen;
@@ -242,7 +253,14 @@ void readTeeth(const Reading& r, ChannelAnalysis& out) {
                                r.seen == Signal::activePwm || r.seen == Signal::activeAk});
   };
   readRing();
-  if (dropFalseRises(r, out)) {
+  const auto missed = r.square() ? missedPulses(out.pulses, r.time.stepS) : std::nullopt;
+  if (missed && !areOfTheRing(*missed, out.ring)) {
+    out.missedPulses = missed->missed;
+    out.ring.reset();
+    std::erase_if(out.dropouts, [&](const Dropout& d) {
+      return d.kind != DropoutKind::toRail && d.kind != DropoutKind::noise;
+    });
+  } else if (dropFalseRises(r, out)) {
     teeth = numbered();
     readRing();
   }

@@ -171,6 +171,7 @@ struct ChannelAnalysis {
   double atTwoLevels = 0;            ///< share of the samples near two levels; of a sine a third
   bool unresolved = false;           ///< all that moves is a few of these steps
   bool lineOnly = false;             ///< no wheel turns: the dropouts are all that the line does
+  std::size_t missedPulses = 0;      ///< of a square wave: left out here and there, in step
   bool restMoves = false;            ///< the rest level goes elsewhere and stays there
   std::optional<std::size_t> words;  ///< data words read with sound parity
   double gapLimitShare =

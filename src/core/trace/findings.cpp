@@ -52,6 +52,7 @@ void Judge::run() {
   }
   ring();
   levelSteps();
+  missed();
   dropouts();
   output();
   currents();
@@ -116,8 +117,13 @@ bool Judge::onlyNoise() {
   constexpr double kNothingMwb = 0.005, kNothingVolts = 0.1;
   const bool nothing = a_.fluxSwingMwb && *a_.fluxSwingMwb < kNothingMwb &&
                        a_.levels.max - a_.levels.min < kNothingVolts;
-  if (!passive() || (!a_.dropouts.empty() && !nothing) ||
-      (!wild && high >= (faint ? kHardlyHigher : kTimesNoise))) {
+  // Of two levels that lie within their noise no edge is the wheel's.
+  constexpr double kLevelsInNoise = 4, kNoEdgesPercent = 25;
+  const bool levelsInNoise =
+      !passive() && high < kLevelsInNoise && a_.unevenPercent > kNoEdgesPercent;
+  const bool waveInNoise = passive() && (a_.dropouts.empty() || nothing) &&
+                           (wild || high < (faint ? kHardlyHigher : kTimesNoise));
+  if (!levelsInNoise && !waveInNoise) {
     return false;
   }
   add(Code::noSignal, Where::wiring, Severity::suspect, kFlatTrue,

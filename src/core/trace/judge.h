@@ -56,6 +56,7 @@ class Judge {
   // The line.
   void levelSteps();
   [[nodiscard]] bool mayBeATooth() const;
+  void missed();
   void dropouts();
   void sayDropouts(Code code, std::size_t count, double longest, const char* meaning);
   void output();

@@ -52,6 +52,18 @@ bool Judge::mayBeATooth() const {
          });
 }
 
+// A switching sensor that hears its ring only just.
+void Judge::missed() {
+  constexpr double kMissedTrue = 0.95;
+  if (a_.missedPulses == 0) {
+    return;
+  }
+  add(Code::wideGap, Where::gap, Severity::fault, kMissedTrue,
+      sayf("Of {} pulses {} are left out, here and there; the others come in step and whole: the "
+           "sensor hears its ring only just: a gap too wide, dirt on the tip, a worn target.",
+           a_.pulseCount + a_.missedPulses, a_.missedPulses));
+}
+
 void Judge::dropouts() {
   if (mayBeATooth()) {
     const auto& first = a_.dropouts.front();

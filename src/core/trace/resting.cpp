@@ -5,6 +5,7 @@
 
 #include "core/capture/extent.h"
 #include "core/trace/coded.h"
+#include "core/trace/missed.h"
 
 namespace haybale::trace {
 
@@ -274,6 +275,16 @@ bool swingsBothWays(const RestingLine& line) {
   return ratio > 0.5 && ratio < 2;
 }
 
+// As long as each other and whole teeth apart: a ring, of which some pulses are missed.
+static bool missesSome(const std::vector<Excursion>& off, std::size_t samples,
+                       const capture::TimeBase& time) {
+  std::vector<Pulse> pulses;
+  for (const auto& e : off) {
+    pulses.push_back({time.at(e.from), time.at(std::min(e.to, samples - 1)), e.from, true});
+  }
+  return missedPulses(pulses, time.stepS).has_value();
+}
+
 Moves whatMoves(const RestingLine& line, std::size_t samples, const capture::TimeBase& time) {
   if (line.off.empty()) {
     return Moves::nothing;
@@ -310,7 +321,8 @@ Moves whatMoves(const RestingLine& line, std::size_t samples, const capture::Tim
     return asTeeth || isTheOtherCurrent(line) ? Moves::teeth : Moves::line;
   }
   const auto ratios = ratiosOf(line.off);
-  return areEven(ratios) && turnsLikeAWheel(line.off) ? Moves::teeth : Moves::line;
+  const bool asTeeth = areEven(ratios) && turnsLikeAWheel(line.off);
+  return asTeeth || missesSome(line.off, samples, time) ? Moves::teeth : Moves::line;
 }
 
 }  // namespace haybale::trace

@@ -442,10 +442,11 @@ Vehicle::Monitor Vehicle::monitor(const std::string& name, const circuit::CarSta
     const bool gap = world.fault == Fault::wideGap || world.fault == Fault::debris;
     const double weak = !suspectsSensor                         ? 1
                         : world.fault == Fault::encoderReversed ? of(Id::monitorBlindShare)
-                        : gap                                   ? 0.3
+                        : gap                                   ? of(Id::monitorGapCounts)
                                                                 : 1;
     out.signal =
         weak * logistic((swing / std::max(1e-6, sound) - 0.5) / of(Id::monitorShareSpread));
+    out.missesPulses = gap && suspectsSensor;
   }
   out.signal *= 1 - std::min(1.0, still) * (coil ? 0.3 : 0.8);
   out.ringShows = suspectsSensor && isOfTheRing(world.fault);

@@ -56,9 +56,10 @@ class Vehicle {
   struct Monitor {
     // Codes of the standing check; each 0..1, together at most 1.
     double open = 0, shortGround = 0, shortSupply = 0;
-    double signal = 1;       ///< probability that it counts pulses while the wheel turns
-    double swing = 1;        ///< share of the usual output that arrives
-    bool ringShows = false;  ///< pulses come, but the ring's fault is in them
+    double signal = 1;          ///< probability that it counts pulses while the wheel turns
+    double swing = 1;           ///< share of the usual output that arrives
+    bool missesPulses = false;  ///< a switching sensor too far away leaves some out
+    bool ringShows = false;     ///< pulses come, but the ring's fault is in them
   };
   [[nodiscard]] Monitor monitor(const std::string& circuit, const circuit::CarState& state,
                                 const World& world, const circuit::ParameterPoint& values) const;
