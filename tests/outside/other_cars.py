@@ -261,10 +261,14 @@ class Car:
         sensor = {"kind": self.kind if known else "unknown"}
         if rng.random() < 0.6:
             sensor["teeth"] = self.teeth
+        # How many wires there are anybody sees.
+        colours = {"a": ("signal", "GN"), "b": ("return", "BU"), "c": ("supply", "RD")}
+        wires = {w: {"role": colours[w][0], "colour": colours[w][1]} for w in self.wires}
         complaint = {"when": self.told()}
         case = {"format": "haybale-case", "version": 1,
                 "job": {"title": "Wheel lamp", "vehicle": "Yard lorry", "circumference_m": round(self.metres, 2)},
-                "circuits": [{"name": n, "location": w, "sensor": dict(sensor), "path": path} for n, w in self.names.items()],
+                "circuits": [{"name": n, "location": w, "sensor": dict(sensor), "path": path, "wires": wires}
+                             for n, w in self.names.items()],
                 "suspect": self.suspect, "complaint": complaint,
                 "toolbox": ["multimeter"] + [t for t, p in (("scope", 0.8), ("scan-tool", 0.85), ("jumper-leads", 0.6),
                                                             ("test-lamp", 0.5)) if rng.random() < p],

@@ -154,7 +154,7 @@ void Belief::takeIn(std::size_t k, const std::optional<TraceFacts>& facts,
     const Scale scale{e.test.kind, top};
     numbers_.push_back({std::move(ends), weighing.family,
                         scale.at(e.reading.value->overload ? top : e.reading.value->value),
-                        spreadOf(e, scale), mistakenDensity(e)});
+                        spreadOf(e, scale), mistakenDensity(e), scale});
   }
   std::vector<double> before(cells_.size());
   for (std::size_t i = 0; i < cells_.size(); ++i) {
@@ -226,8 +226,7 @@ double Belief::unchecked(const Cell& cell, Family family) const {
   const double share = of(Id::monitorUnchecked);
   const auto f = static_cast<std::size_t>(family);
   const auto index = static_cast<std::size_t>(&cell - cells_.data());
-  return toldUnchecked_[f].empty() ? share
-                                   : share * toldUnchecked_[f][index] / toldBy(f, index);
+  return toldUnchecked_[f].empty() ? share : share * toldUnchecked_[f][index] / toldBy(f, index);
 }
 
 double Belief::doubted(const Cell& cell, Family family) const {

@@ -135,6 +135,7 @@ class Belief {
     std::vector<Likelihoods::Ends> ends;
     Family family;
     double read, spread, mistaken;
+    Scale scale;
   };
   std::vector<Number> numbers_;
   double logAnything_ = 0;

@@ -90,7 +90,8 @@ void Belief::holdTogether(std::size_t i) {
     for (std::size_t k = 0; k < kPoints; ++k) {
       const double along = (static_cast<double>(k) + 0.5) / kPoints;
       const double at = low + along * (high - low);
-      const double p = (1 - of(Id::slipNumber)) * normalDensity(n.read - at, n.spread) + n.mistaken;
+      const double p =
+          (1 - of(Id::slipNumber)) * n.scale.density(n.read, at, at, n.spread) + n.mistaken;
       product[k] *= p;
       sum += p;
     }

@@ -58,6 +58,10 @@ struct Scale {
   /// Standard deviation there of meter and model together; `unsure` is what the vehicle's unknown
   /// values add.
   [[nodiscard]] double spread(double value, double unsure) const;
+  /// Density of reading `x` where the value lies in [low, high], all on the scale. Whatever lies
+  /// beyond the meter's range reads OL, however well it is known: there it is the probability of
+  /// that, times the density of an OL that is foreseen.
+  [[nodiscard]] double density(double x, double low, double high, double spread) const;
   /// Probability density of anything that might be read, at `x` on the scale.
   [[nodiscard]] double broad(double x) const;
   /// Density of a slip there: a bad contact reads OL, or nothing; a wrong pin anything. Integrates

@@ -62,7 +62,7 @@ Likelihoods Belief::numeric(const job::Evidence& e) const {
   if (isOfAnother(e.test)) {
     return fedOrNot(e, [&](const World& world, const circuit::ParameterPoint& values) {
       const auto at = onScale(world, values);
-      return (1 - slip) * (at ? intervalDensity(x, *at, *at, spread) : 1.0) + mistaken;
+      return (1 - slip) * (at ? scale.density(x, *at, *at, spread) : 1.0) + mistaken;
     });
   }
   all.ends.resize(cells_.size());
@@ -76,7 +76,7 @@ Likelihoods Belief::numeric(const job::Evidence& e) const {
       const auto& values = values_[cell.values];
       if (!vehicle_.touches(test, h)) {
         const auto& rest = sound[cell.values];
-        out[i] = (1 - slip) * (rest ? intervalDensity(x, *rest, *rest, spread) : 1.0) + mistaken;
+        out[i] = (1 - slip) * (rest ? scale.density(x, *rest, *rest, spread) : 1.0) + mistaken;
         all.ends[i] = endsOf(rest, rest);
         continue;
       }
@@ -87,10 +87,10 @@ Likelihoods Belief::numeric(const job::Evidence& e) const {
           cell.high == cell.low ? low : onScale(worldOf(h, cell.high, values), values);
       lastHigh = high;
       const double shows = showsIn(h, test.state, vehicle_.suspect());
-      double p = low && high ? intervalDensity(x, *low, *high, spread) : 1.0;
+      double p = low && high ? scale.density(x, *low, *high, spread) : 1.0;
       if (shows < 1) {
         const auto& rest = sound[cell.values];
-        p = shows * p + (1 - shows) * (rest ? intervalDensity(x, *rest, *rest, spread) : 1.0);
+        p = shows * p + (1 - shows) * (rest ? scale.density(x, *rest, *rest, spread) : 1.0);
       } else {
         all.ends[i] = endsOf(low, high);
       }
@@ -190,7 +190,7 @@ double Belief::likelihoodIn(const job::Evidence& e, const TraceFacts* facts, con
   const double spread = spreadOf(e, scale);
   const auto* circuit = vehicle_.job().find(e.test.circuit);
   const double at = scale.at(valueAtHz(e.test, e.reading, *circuit, values, *value));
-  return intervalDensity(scale.at(read), at, at, spread);
+  return scale.density(scale.at(read), at, at, spread);
 }
 
 double Belief::cellLikelihood(const Cell& cell, const job::Evidence& e, const TraceFacts* facts,

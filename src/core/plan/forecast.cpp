@@ -123,6 +123,9 @@ std::size_t Forecast::sideOf(const Stand& stand) const {
 }
 
 std::optional<Outlook> Forecast::outlook(const Test& test) const {
+  if (test.red && test.circuit != sides_.front().belief->vehicle().suspect().name) {
+    return ofGoodWheel(test);
+  }
   return circuit::unitOf(test.kind) != units::Unit::none ? ofNumbers(test) : ofCategories(test);
 }
 

@@ -62,6 +62,8 @@ class Forecast {
                                                           const Scale& scale,
                                                           const std::vector<Sound>& sound) const;
   [[nodiscard]] std::optional<Outlook> ofNumbers(const circuit::Test& test) const;
+  [[nodiscard]] std::optional<Outlook> ofGoodWheel(const circuit::Test& test) const;
+  static std::vector<double> expected(const Side& side, const std::vector<double>& ofSet);
   [[nodiscard]] std::optional<Outlook> ofCategories(const circuit::Test& test) const;
   [[nodiscard]] Standing standingOf(const circuit::Test& test, const Stand& stand) const;
   [[nodiscard]] double chance(const circuit::Test& test, const Category& c, const Stand& stand,

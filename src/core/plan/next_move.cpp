@@ -25,7 +25,7 @@ using priors::of;
 
 namespace {
 
-constexpr std::size_t kMostTests = 240;
+constexpr std::size_t kMostTests = 250;
 // Added to what a minute is worth, to put it first.
 constexpr double kFreeFirst = 100;
 constexpr double kAgainFirst = 1000;
@@ -87,8 +87,9 @@ class Planner {
     out.bits = information(*outlook, elementOf_, elements_);
     out.ways = information(*outlook, wayOf_, ways_);
     out.minutes = minutesOf(belief_.vehicle().job(), test);
-    out.intrusion = intrusionOf(belief_.vehicle().suspect(), test);
-    out.stance = stanceOf(belief_.vehicle().suspect(), test);
+    const auto* circuit = belief_.vehicle().job().find(test.circuit);
+    out.intrusion = intrusionOf(circuit ? *circuit : belief_.vehicle().suspect(), test);
+    out.stance = stanceOf(circuit ? *circuit : belief_.vehicle().suspect(), test);
     const double cost =
         setUp(out) + (stance_ && out.stance != *stance_ ? of(Id::changeMinutes) : 0);
     if (prospect) {
@@ -334,6 +335,22 @@ std::vector<double> rankFurther(const Planner& planner, const job::Case& c,
   return out;
 }
 
+// In words; a reading of another circuit says so first.
+void describe(const circuit::Circuit& circuit, const std::string& suspect, Proposal& out) {
+  out.title = titleFor(circuit, out.test);
+  out.instructions = instructionsFor(circuit, out.test);
+  out.steps = stepsOf(circuit, out.test);
+  out.cautions = cautionsOf(circuit, out.test);
+  if (circuit.name != suspect) {
+    out.title = sayf("Good wheel {}: {}", circuit.name, out.title);
+    out.instructions = sayf("On {}, the good wheel: {}", circuit.name, out.instructions);
+    out.steps.insert(
+        out.steps.begin(),
+        sayf("All of this on {}, the other wheel of the axle: it is the specification.",
+             circuit.name));
+  }
+}
+
 }  // namespace
 
 std::optional<Proposal> weigh(const Beliefs& beliefs, const Conclusion& conclusion,
@@ -385,11 +402,7 @@ std::vector<Proposal> proposeTests(const Beliefs& beliefs, const Conclusion& con
       continue;
     }
     const bool waits = undisturbed && proposal->intrusion != Intrusion::none;
-    const auto& suspect = beliefs.leading().vehicle().suspect();
-    proposal->title = titleFor(suspect, proposal->test);
-    proposal->instructions = instructionsFor(suspect, proposal->test);
-    proposal->steps = stepsOf(suspect, proposal->test);
-    proposal->cautions = cautionsOf(suspect, proposal->test);
+    describe(*c.find(proposal->test.circuit), c.suspect, *proposal);
     // First what is free, before anything is touched; what may dry a wet contact last.
     if (!further.empty()) {
       proposal->score = further[i];

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "core/plan/good_wheel.h"
 #include "core/plan/test_effort.h"
 
 namespace haybale::diagnosis {
@@ -54,6 +55,11 @@ class Lister {
     bySwap();
     byInjection();
     std::erase_if(out_, [&](const Test& t) { return !permitted(case_, circuit_, t); });
+    for (Test& t : testsOnGoodWheel(case_, circuit_)) {
+      if (permitted(case_, *case_.find(t.circuit), t)) {
+        out_.push_back(std::move(t));
+      }
+    }
     return std::move(out_);
   }
 

@@ -28,7 +28,7 @@ double usualWidth(const std::vector<double>& widths, std::size_t i) {
 }
 
 // Teeth from each pulse to the next; 0 where it is out of step.
-std::vector<int> stepsOf(const std::vector<double>& apart) {
+std::vector<int> teethApart(const std::vector<double>& apart) {
   double tooth = *std::min_element(
       apart.begin(),
       apart.begin() + static_cast<std::ptrdiff_t>(std::min<std::size_t>(8, apart.size())));
@@ -62,7 +62,7 @@ std::optional<Missed> missedPulses(const std::vector<Pulse>& pulses, double step
     apart.push_back(pulses[i + 1].riseS - pulses[i].riseS);
     widths.push_back(pulses[i].fallS - pulses[i].riseS);
   }
-  const auto steps = stepsOf(apart);
+  const auto steps = teethApart(apart);
   Missed out;
   out.seen = pulses.size();
   std::size_t places = 0, odd = 0;

@@ -285,6 +285,12 @@ std::string sayValue(const Test& test, const Scale& scale, double x, double soun
                      : say("below ") + units::format(back(soundAt - 2 * spread), unit, 2);
 }
 
+std::string sayBetween(const Scale& scale, double from, double to) {
+  const auto unit =
+      scale.kind == TestKind::waveform ? units::Unit::volt : circuit::unitOf(scale.kind);
+  return units::formatBand(valueAt(scale, from), valueAt(scale, to), unit, 2);
+}
+
 std::string sayReading(const job::Reading& r) {
   if (r.codes) {
     std::string text;

@@ -22,6 +22,9 @@ namespace haybale::diagnosis {
 [[nodiscard]] std::string sayValue(const circuit::Test& test, const Scale& scale, double x,
                                    double soundAt, double spread, double sound);
 
+/// A band of the scale: "1.2 to 1.4 kohm".
+[[nodiscard]] std::string sayBetween(const Scale& scale, double from, double to);
+
 /// What was seen instead of measured, short: "no code returned", "corroded".
 [[nodiscard]] std::string sayReading(const job::Reading& reading);
 
