@@ -66,8 +66,8 @@ CodeChances chancesOf(Vehicle::Monitor m, const World& world, const CarState& st
     if (m.ringShows) {
       const bool count = world.fault == Fault::ringWrongCount;
       const double odd = left * (kmh >= 12 ? of(Id::monitorRingSets) : of(Id::monitorRingSetsSlow));
-      spread(odd, {{CodeType::erratic, count ? 0.1 : 0.65},
-                   {CodeType::implausible, count ? 0.85 : 0.3}});
+      spread(odd, {{CodeType::erratic, count ? 0.1 : 0.83},
+                   {CodeType::implausible, count ? 0.85 : 0.12}});
       left -= odd;
     }
     if (m.missesPulses) {
@@ -252,7 +252,7 @@ double ReadingModel::liveSpeed(const Test& test, const job::Reading& reading, co
     }
     const bool gap = own && !inject &&
                      (world.fault == Fault::wideGap || world.fault == Fault::debris) &&
-                     !circuit::isCoil(vehicle_.suspect().sensor.kind);
+                     world.output > 0.5 && !circuit::isCoil(vehicle_.suspect().sensor.kind);
     const bool odd = own && !inject && world.fault == Fault::ringWrongCount;
     const double right = odd ? world.countRatio : own && driven ? 1 / world.tyreRatio : 1;
     const double whole = seenSpeed(ratio, right, spread, counted);

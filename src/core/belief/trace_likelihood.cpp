@@ -83,7 +83,7 @@ double ReadingModel::marks(const Test& test, const TraceFacts& facts, const Worl
     const bool tells = kind == SensorKind::activePwm || kind == SensorKind::activeAk;
     const bool near = suspect && (weakens(world.fault) || isOfTheRing(world.fault));
     if (!coil) {
-      const bool hearsLittle = suspect && weakens(world.fault);
+      const bool hearsLittle = suspect && weakens(world.fault) && world.output > 0.5;
       const double misses = hearsLittle ? of(Id::traceMissesSeen) : of(Id::traceMissesFalse);
       p *= facts.misses ? misses : 1 - misses;
     }
@@ -186,8 +186,8 @@ double ReadingModel::squareOutput(const Test& test, const TraceFacts& facts, con
   const double ratio = sound > 0 ? (high - low) / sound : 1;
   const bool gap = suspect && (world.fault == Fault::wideGap || world.fault == Fault::debris);
   const double blind = suspect && world.fault == Fault::encoderReversed ? of(Id::traceBlindFlat)
-                       : gap                                            ? of(Id::traceGapFlat)
-                                                                        : 0.0;
+                       : gap ? (world.output < 0.5 ? of(Id::traceGapFlat) : 0.02)
+                             : 0.0;
   const double flat = blind + (1 - blind) * flatChance(ratio);
   // Densities over some 15 V, so that a trace whose levels are not known weighs alike.
   constexpr double kVolts = 15;

@@ -48,12 +48,7 @@ std::vector<int> teethApart(const std::vector<double>& apart) {
   return out;
 }
 
-}  // namespace
-
-std::optional<Missed> missedPulses(const std::vector<Pulse>& pulses, double stepS) {
-  if (pulses.size() < kLeastPulses) {
-    return std::nullopt;
-  }
+std::optional<Missed> missedIn(const std::vector<Pulse>& pulses, double stepS) {
   std::vector<double> apart, widths;
   for (std::size_t i = 0; i + 1 < pulses.size(); ++i) {
     if (!pulses[i + 1].follows || std::isnan(pulses[i].fallS)) {
@@ -82,6 +77,26 @@ std::optional<Missed> missedPulses(const std::vector<Pulse>& pulses, double step
   const bool misses = places >= kLeastPlaces && static_cast<double>(places) >= kLeastShare * n &&
                       static_cast<double>(odd) <= kMostOdd * n;
   return misses ? std::optional(out) : std::nullopt;
+}
+
+// The other level for the pulses: which of the two a tooth makes is not said.
+std::vector<Pulse> turned(const std::vector<Pulse>& pulses) {
+  std::vector<Pulse> out;
+  for (std::size_t i = 0; i + 1 < pulses.size(); ++i) {
+    out.push_back({pulses[i].fallS, pulses[i + 1].riseS, pulses[i].firstSample,
+                   pulses[i + 1].follows || i == 0});
+  }
+  return out;
+}
+
+}  // namespace
+
+std::optional<Missed> missedPulses(const std::vector<Pulse>& pulses, double stepS) {
+  if (pulses.size() < kLeastPulses) {
+    return std::nullopt;
+  }
+  const auto missed = missedIn(pulses, stepS);
+  return missed ? missed : missedIn(turned(pulses), stepS);
 }
 
 }  // namespace haybale::trace
