@@ -22,7 +22,7 @@ using circuit::WireId;
 namespace {
 
 constexpr unsigned kAnchorSeed = 20261128;
-constexpr double kMoved = 0.5;       // share of the sets
+constexpr double kMoved = 0.7;       // share of the sets, value by value
 constexpr double kNearness = 0.015;  // of a moved value to its reading, natural logarithm
 constexpr double kAlike = 0.04;      // readings nearer than this are one
 constexpr std::size_t kMostAnchors = 4;
@@ -57,7 +57,8 @@ std::optional<double> coilBy(const ParameterPoint& p, const job::Evidence& e) {
 }
 
 std::optional<double> feedBy(const ParameterPoint&, const job::Evidence& e) {
-  return isVolts(e, false) && (leadsOn(e, WireId::a, std::nullopt) || leadsOn(e, WireId::a, WireId::b))
+  return isVolts(e, false) &&
+                 (leadsOn(e, WireId::a, std::nullopt) || leadsOn(e, WireId::a, WireId::b))
              ? std::optional(e.reading.value->value)
              : std::nullopt;
 }
@@ -96,14 +97,14 @@ std::vector<Told> toldOf(SensorFamily family) {
     case SensorFamily::hallSwitch:
       break;
   }
-  return {{"pull-up voltage", "", 2, 16,
-           [](ParameterPoint& p) -> double& { return p.frontEnd.pullUpV; }, feedBy},
-          {"supply", "this supply", 3, 16, supply,
-           [](const ParameterPoint&, const job::Evidence& e) {
-             return e.test.kind == TestKind::dcVoltage && leadsOn(e, WireId::c, std::nullopt)
-                        ? std::optional(e.reading.value->value)
-                        : std::nullopt;
-           }}};
+  return {
+      {"pull-up voltage", "", 2, 16,
+       [](ParameterPoint& p) -> double& { return p.frontEnd.pullUpV; }, feedBy},
+      {"supply", "this supply", 3, 16, supply, [](const ParameterPoint&, const job::Evidence& e) {
+         return e.test.kind == TestKind::dcVoltage && leadsOn(e, WireId::c, std::nullopt)
+                    ? std::optional(e.reading.value->value)
+                    : std::nullopt;
+       }}};
 }
 
 // Median and spread of a value over all vehicles, the latter as a natural logarithm.
@@ -121,8 +122,8 @@ std::vector<const job::Evidence*> numbersOf(const job::Case& c, const circuit::C
   std::vector<const job::Evidence*> out;
   for (const auto& e : c.evidence) {
     const auto& s = e.test.state;
-    const bool plain = !s.swap && !s.jumper && !s.inject && !s.disturb &&
-                       s.wheel == circuit::WheelMotion::still;
+    const bool plain =
+        !s.swap && !s.jumper && !s.inject && !s.disturb && s.wheel == circuit::WheelMotion::still;
     if (e.test.circuit == circuit.name && !e.withdrawn && plain && e.reading.value &&
         !e.reading.value->overload && !isVoid(circuit, e)) {
       out.push_back(&e);
@@ -169,7 +170,8 @@ std::vector<double> anchorValues(const job::Case& c, const circuit::Circuit& cir
       }
       double& value = told.value(values[i]);
       if (lot < kMoved) {
-        const auto which = static_cast<std::size_t>(lot / kMoved * static_cast<double>(anchors.size()));
+        const auto which =
+            static_cast<std::size_t>(lot / kMoved * static_cast<double>(anchors.size()));
         value = std::exp(anchors[which] + off);
       }
       const double x = std::log(value);
@@ -181,8 +183,8 @@ std::vector<double> anchorValues(const job::Case& c, const circuit::Circuit& cir
       weights[i] *= common / ((1 - kMoved) * common + kMoved * near);
     }
   }
-  const double mean = std::accumulate(weights.begin(), weights.end(), 0.0) /
-                      static_cast<double>(weights.size());
+  const double mean =
+      std::accumulate(weights.begin(), weights.end(), 0.0) / static_cast<double>(weights.size());
   for (double& w : weights) {
     w /= mean;
   }

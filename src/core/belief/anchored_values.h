@@ -4,7 +4,7 @@
 // A belief knows a vehicle's values by some dozens of sets. Where no good wheel has been measured
 // the sets lie wide apart, and a coil of 2500 ohm, which is rare but sound, lies near none of them:
 // every further reading of it would be held against all that leaves the coil alone, and a fault
-// with a severity of its own, which moves with the readings, would win by that alone. Half of the
+// with a severity of its own, which moves with the readings, would win by that alone. Most of the
 // sets are therefore drawn where the readings are, and each set carries the weight that makes up
 // for where it was drawn (importance sampling: density of common practice over density of drawing),
 // so that nothing becomes likelier by it.

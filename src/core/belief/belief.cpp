@@ -117,10 +117,12 @@ void Belief::takeIn(std::size_t k, const std::optional<TraceFacts>& facts,
   }
   auto [likelihood, unchecked, ends] = remembered(e, facts, memory);
   const double any = anything(e, likelihood);
-  std::size_t sound = 0;
+  std::vector<std::size_t> sound(values_.size());  // the cell with nothing wrong, by its values
   for (std::size_t i = 0; i < cells_.size(); ++i) {
     const Fault fault = hypotheses_[cells_[i].hypothesis].fault;
-    sound = fault == Fault::none ? i : sound;
+    if (fault == Fault::none) {
+      sound[cells_[i].values] = i;
+    }
     for (auto* list : {&likelihood, &unchecked}) {
       if (list->empty()) {
         continue;
@@ -128,7 +130,7 @@ void Belief::takeIn(std::size_t k, const std::optional<TraceFacts>& facts,
       if (fault == Fault::other) {
         (*list)[i] = of(Id::otherFits) * any;
       } else if (cleared_ && fault == Fault::latchedOff) {
-        (*list)[i] = (*list)[sound];  // from here on a latch-off is nothing wrong
+        (*list)[i] = (*list)[sound[cells_[i].values]];  // from here on a latch-off is nothing wrong
       }
     }
   }

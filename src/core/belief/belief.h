@@ -141,6 +141,7 @@ class Belief {
   double logAnything_ = 0;
   double logEvidence_ = 0;
   bool cleared_ = false;
+  bool usual_ = false;  // nothing but common practice is known of the vehicle's values
 };
 
 }  // namespace haybale::diagnosis

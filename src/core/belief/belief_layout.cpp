@@ -79,6 +79,7 @@ void Belief::layOut(const circuit::LineParameters& known) {
     }
   }
   drawn_ = values_;
+  usual_ = known.usual;
   shares_ = known.usual ? anchorValues(vehicle_.job(), vehicle_.suspect(), values_)
                         : std::vector<double>(values_.size(), 1);
   const auto intervalsOf = [&](std::size_t h) {
@@ -136,7 +137,10 @@ double Belief::unsure(const Test& test, const Scale& scale) const {
     return 0;
   }
   std::sort(at.begin(), at.end());
-  return (at[at.size() * 3 / 4] - at[at.size() / 4]) / kNormalMiddleHalf;
+  // Sets that common practice alone has drawn lie far apart: each stands for more of what is
+  // between.
+  const double wide = usual_ ? of(Id::spreadUsual) : 1;
+  return wide * (at[at.size() * 3 / 4] - at[at.size() / 4]) / kNormalMiddleHalf;
 }
 
 }  // namespace haybale::diagnosis
