@@ -185,7 +185,8 @@ double ReadingModel::squareOutput(const Test& test, const TraceFacts& facts, con
   const bool suspect = test.circuit == vehicle_.suspect().name;
   const double ratio = sound > 0 ? (high - low) / sound : 1;
   const bool gap = suspect && (world.fault == Fault::wideGap || world.fault == Fault::debris);
-  const double blind = suspect && world.fault == Fault::encoderReversed ? of(Id::traceBlindFlat)
+  const double blind = vehicle_.hearsAnother(test, world)                 ? 0.95
+                       : suspect && world.fault == Fault::encoderReversed ? of(Id::traceBlindFlat)
                        : gap ? (world.output < 0.5 ? of(Id::traceGapFlat) : 0.02)
                              : 0.0;
   const double flat = blind + (1 - blind) * flatChance(ratio);

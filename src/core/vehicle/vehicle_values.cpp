@@ -14,9 +14,9 @@ namespace {
 
 // Common practice, no source; the ranges stand in docs/physics.md.
 constexpr std::array kPassive{
-    Unknown{"bias", 3.5, 0.42},
+    Unknown{"bias", 3.0, 0.5},
     Unknown{"source resistance", 8e3, 0.7},
-    Unknown{"coil", 1250, 0.35},
+    Unknown{"coil", 1300, 0.4},
     Unknown{"inductance", 0.8, 0.5},
     Unknown{"flux swing", 1.5, 0.6},
     Unknown{"battery", 12.5, 0.02},
@@ -31,7 +31,7 @@ constexpr std::array kActive{
     Unknown{"sense resistor", 110, 0.45},
     Unknown{"low current", 0.007, 0.08},
     Unknown{"current ratio", 2, 0.03},
-    Unknown{"ohmmeter reading", 1e6, 1.0},
+    Unknown{"ohmmeter reading", 2e6, 1.5},
     Unknown{"battery", 12.5, 0.02},
     Unknown{"this low current", 1, 0.04, true},
     Unknown{"this ohmmeter reading", 1, 0.6, true},

@@ -98,6 +98,7 @@ World worldOf(const Hypothesis& h, double severity, const ParameterPoint& values
       break;
     case Fault::circuitsExchanged:
       w.exchanged = true;
+      w.exchangedAt = h.element;
       break;
     case Fault::modulePower:
       put(FaultKind::noSupply, 0);
@@ -126,6 +127,7 @@ World together(const World& a, const World& b) {
   out.countRatio *= b.countRatio;
   out.inputDead = a.inputDead || b.inputDead;
   out.exchanged = a.exchanged || b.exchanged;
+  out.exchangedAt = a.exchanged ? a.exchangedAt : b.exchangedAt;
   out.latched = a.latched || b.latched;
   out.modulePower = a.modulePower || b.modulePower;
   out.tyreRatio *= b.tyreRatio;
@@ -223,9 +225,25 @@ Vehicle::Scene Vehicle::sceneOf(const std::string& name, const circuit::CarState
   return scene;
 }
 
+bool Vehicle::hearsAnother(const Test& test, const World& world) const {
+  if (!world.exchanged || test.circuit != suspect_.name || !test.red ||
+      test.state.wheel != circuit::WheelMotion::spun) {
+    return false;
+  }
+  const auto crossing = suspect_.indexOf(world.exchangedAt);
+  const auto lead = suspect_.indexOf(test.red->place.element);
+  const bool beyond = test.red->place.kind == Place::Kind::wheelSide;
+  // In the module's own plug nobody knows on which side of its housing.
+  return crossing && lead && *crossing > 0 &&
+         (*lead < *crossing || (*lead == *crossing && !beyond));
+}
+
 std::optional<double> Vehicle::electrical(const Test& test, const World& world,
                                           const ParameterPoint& values) const {
   Scene scene = sceneOf(test.circuit, test.state, world, values);
+  if (hearsAnother(test, world)) {
+    scene.values.sensor.fluxSwingMwb = 0;
+  }
   if (!scene.hanging) {
     return circuit::predict(*scene.circuit, scene.values, test, scene.faults, case_.meter);
   }
@@ -258,9 +276,11 @@ double leadAt(const Circuit& c, const std::optional<Probe>& probe, const circuit
 }  // namespace
 
 bool Vehicle::touches(const Test& test, const Hypothesis& h) const {
+  if (h.fault == Fault::circuitsExchanged) {
+    return test.state.wheel == circuit::WheelMotion::spun;
+  }
   if (h.fault == Fault::none || isOfTheRing(h.fault) || h.fault == Fault::inputDead ||
-      h.fault == Fault::circuitsExchanged || h.fault == Fault::wrongTyre ||
-      h.fault == Fault::encoderReversed || h.fault == Fault::other) {
+      h.fault == Fault::wrongTyre || h.fault == Fault::encoderReversed || h.fault == Fault::other) {
     return h.fault == Fault::encoderReversed &&
            (test.kind == TestKind::acVoltage || test.kind == TestKind::waveform);
   }

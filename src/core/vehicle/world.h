@@ -18,6 +18,7 @@ struct World {
   double countRatio = 1;                 ///< teeth of the ring over those the module counts on
   bool inputDead = false;                ///< pulses arrive and are not counted
   bool exchanged = false;                ///< the module takes another wheel for this one
+  std::string exchangedAt;               ///< the element where the two lines cross over
   bool latched = false;                  ///< the supply is off until codes are cleared
   bool modulePower = false;  ///< the module is fed too little: all its circuits are dead or odd
   double tyreRatio = 1;      ///< rolling circumference of the wheel over the vehicle's
@@ -51,6 +52,10 @@ class Vehicle {
   /// Whether a fault can change what `test` reads: false only when it is certain that it does not,
   /// because it is none of the circuit's own, or a plug that is apart lies in between.
   [[nodiscard]] bool touches(const circuit::Test& test, const Hypothesis& h) const;
+
+  /// Whether a lead stands where, with two circuits exchanged, another wheel's signal comes by: the
+  /// one that was spun by hand shows nothing there.
+  [[nodiscard]] bool hearsAnother(const circuit::Test& test, const World& world) const;
 
   /// What the module makes of one circuit in a state of the car, after clearing.
   struct Monitor {
