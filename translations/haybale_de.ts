@@ -1206,6 +1206,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Alles</translation>
   </message>
   <message>
+   <source>All of this on {}, the other wheel of the axle: it is the specification.</source>
+   <translation>All das an {}, dem anderen Rad der Achse: Es gibt die Vorgabe.</translation>
+  </message>
+  <message>
    <source>All teeth are as weak as each other: it is not the ring's doing at one place.</source>
    <translation>Alle Zähne sind gleich schwach: es liegt nicht an einer Stelle des Rings.</translation>
   </message>
@@ -2004,6 +2008,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Good sensor on the suspect line</source>
    <translation>Guter Sensor an der fraglichen Leitung</translation>
+  </message>
+  <message>
+   <source>Good wheel {}: {}</source>
+   <translation>Gutes Rad {}: {}</translation>
   </message>
   <message>
    <source>Grain lorry</source>
@@ -3066,6 +3074,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Von diesen Fällen sind %1 nicht lesbar. Der erste: %2</translation>
   </message>
   <message>
+   <source>Of {} pulses {} are left out, here and there; the others come in step and whole: the sensor hears its ring only just: a gap too wide, dirt on the tip, a worn target.</source>
+   <translation>Von {} Impulsen fehlen {}, hier und da; die übrigen kommen im Takt und ganz: Der Sensor hört seinen Ring nur gerade noch: Spalt zu groß, Schmutz an der Spitze, abgenutzter Geber.</translation>
+  </message>
+  <message>
    <source>Ohms against battery plus: the battery drives the meter, not the circuit.</source>
    <translation>Ohm gegen Batterie plus: die Batterie treibt das Messgerät, nicht der Kreis.</translation>
   </message>
@@ -3140,6 +3152,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>On this bench</source>
    <translation>An diesem Platz</translation>
+  </message>
+  <message>
+   <source>On {}, the good wheel: {}</source>
+   <translation>An {}, dem guten Rad: {}</translation>
   </message>
   <message>
    <source>One digit off</source>

@@ -1206,6 +1206,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Todo</translation>
   </message>
   <message>
+   <source>All of this on {}, the other wheel of the axle: it is the specification.</source>
+   <translation>Todo esto en {}, la otra rueda del eje: ella da la especificación.</translation>
+  </message>
+  <message>
    <source>All teeth are as weak as each other: it is not the ring's doing at one place.</source>
    <translation>Todos los dientes son igual de débiles: no es cosa de un solo lugar de la corona.</translation>
   </message>
@@ -2004,6 +2008,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Good sensor on the suspect line</source>
    <translation>Sensor bueno en la línea sospechosa</translation>
+  </message>
+  <message>
+   <source>Good wheel {}: {}</source>
+   <translation>Rueda buena {}: {}</translation>
   </message>
   <message>
    <source>Grain lorry</source>
@@ -3066,6 +3074,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>De estos casos %1 no se pueden leer. El primero: %2</translation>
   </message>
   <message>
+   <source>Of {} pulses {} are left out, here and there; the others come in step and whole: the sensor hears its ring only just: a gap too wide, dirt on the tip, a worn target.</source>
+   <translation>De {} impulsos faltan {}, aquí y allá; los demás llegan a compás y enteros: el sensor apenas oye su corona: entrehierro excesivo, suciedad en la punta, corona gastada.</translation>
+  </message>
+  <message>
    <source>Ohms against battery plus: the battery drives the meter, not the circuit.</source>
    <translation>Ohmios contra el positivo: la batería mueve el aparato, no el circuito.</translation>
   </message>
@@ -3140,6 +3152,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>On this bench</source>
    <translation>En este puesto</translation>
+  </message>
+  <message>
+   <source>On {}, the good wheel: {}</source>
+   <translation>En {}, la rueda buena: {}</translation>
   </message>
   <message>
    <source>One digit off</source>

@@ -78,8 +78,9 @@ class CloseWindow : public Window {
     const std::string title = label("proof.title");
     const bool pair =
         title.find("pair") != std::string::npos || title.find("whole") != std::string::npos;
+    const bool through = title.find(" from ") != std::string::npos;  // one wire, end to end
     if (title.find("Ohms") != std::string::npos) {
-      return pair ? "1.12k" : "OL";
+      return pair ? "1.12k" : through ? "0.4" : "OL";
     }
     return "2.5";
   }

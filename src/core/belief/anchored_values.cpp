@@ -132,11 +132,12 @@ std::vector<const job::Evidence*> numbersOf(const job::Case& c, const circuit::C
   return out;
 }
 
-// Logarithms of what the readings would have the value be, the latest first, like ones once.
+// Logarithms of what the readings would have the value be, like ones once. The first count: a
+// further reading of the same thing must not move the sets, or all would be worked out anew.
 std::vector<double> anchorsOf(const Told& told, const ParameterPoint& p,
                               const std::vector<const job::Evidence*>& numbers) {
   std::vector<double> out;
-  for (auto it = numbers.rbegin(); it != numbers.rend() && out.size() < kMostAnchors; ++it) {
+  for (auto it = numbers.begin(); it != numbers.end() && out.size() < kMostAnchors; ++it) {
     const auto value = told.by(p, **it);
     if (value && *value > told.least && *value < told.most &&
         std::none_of(out.begin(), out.end(),

@@ -103,7 +103,12 @@ class Belief {
                                        const std::optional<TraceFacts>& facts,
                                        LikelihoodMemory* memory) const;
   [[nodiscard]] double cellLikelihood(const Cell& cell, const job::Evidence& evidence,
-                                      const TraceFacts* facts, bool checks = true) const;
+                                      const TraceFacts* facts) const;
+  [[nodiscard]] std::vector<std::pair<World, double>> worldsOf(const Cell& cell,
+                                                               const circuit::Test& test) const;
+  // With the module looking at its pins while the car stands, and without.
+  [[nodiscard]] std::pair<double, double> codesLikelihood(const Cell& cell,
+                                                          const job::Evidence& evidence) const;
   [[nodiscard]] double spreadOf(const job::Evidence& e, const Scale& scale) const;
   [[nodiscard]] Likelihoods numeric(const job::Evidence& evidence) const;
   [[nodiscard]] bool isOfAnother(const circuit::Test& test) const;

@@ -78,6 +78,7 @@ void Belief::holdTogether(std::size_t i) {
   Cell& cell = cells_[i];
   std::array<double, kPoints> product;
   product.fill(1);
+  const double slip = of(Id::slipNumber);
   double apart = 1;
   int shared = 0;
   for (const auto& n : numbers_) {
@@ -86,12 +87,14 @@ void Belief::holdTogether(std::size_t i) {
       continue;
     }
     ++shared;
+    const bool beyond = n.scale.isBeyond(n.read);
     double sum = 0;
     for (std::size_t k = 0; k < kPoints; ++k) {
       const double along = (static_cast<double>(k) + 0.5) / kPoints;
       const double at = low + along * (high - low);
-      const double p =
-          (1 - of(Id::slipNumber)) * n.scale.density(n.read, at, at, n.spread) + n.mistaken;
+      const double fits =
+          beyond ? n.scale.density(n.read, at, at, n.spread) : normalDensity(n.read - at, n.spread);
+      const double p = (1 - slip) * fits + n.mistaken;
       product[k] *= p;
       sum += p;
     }

@@ -62,6 +62,8 @@ struct Scale {
   /// beyond the meter's range reads OL, however well it is known: there it is the probability of
   /// that, times the density of an OL that is foreseen.
   [[nodiscard]] double density(double x, double low, double high, double spread) const;
+  /// Whether `x` is an OL there.
+  [[nodiscard]] bool isBeyond(double x) const;
   /// Probability density of anything that might be read, at `x` on the scale.
   [[nodiscard]] double broad(double x) const;
   /// Density of a slip there: a bad contact reads OL, or nothing; a wrong pin anything. Integrates

@@ -1,6 +1,7 @@
 // How probable one reading is in every cell.
 #include <algorithm>
 #include <cmath>
+#include <tuple>
 
 #include "core/base/parallel.h"
 #include "core/belief/belief.h"
@@ -193,29 +194,48 @@ double Belief::likelihoodIn(const job::Evidence& e, const TraceFacts* facts, con
   return scale.density(scale.at(read), at, at, spread);
 }
 
-double Belief::cellLikelihood(const Cell& cell, const job::Evidence& e, const TraceFacts* facts,
-                              bool checks) const {
+// What a cell may be while a test is made, with the share of each.
+std::vector<std::pair<World, double>> Belief::worldsOf(const Cell& cell, const Test& test) const {
+  const Hypothesis& h = hypotheses_[cell.hypothesis];
+  const auto& values = values_[cell.values];
+  std::vector<std::pair<World, double>> out;
+  if (h.fault == Fault::ringWrongCount || h.fault == Fault::wrongTyre) {
+    // A speed tells a ratio more finely than the steps are.
+    constexpr int kPoints = 7;
+    for (int i = 0; i < kPoints; ++i) {
+      const double along = (i + 0.5) / kPoints;
+      out.emplace_back(worldOf(h, cell.low + along * (cell.high - cell.low), values),
+                       1.0 / kPoints);
+    }
+    return out;
+  }
+  const double shows = showsIn(h, test.state, vehicle_.suspect());
+  out.emplace_back(worldOf(h, cell.middle(), values), shows);
+  if (shows < 1) {
+    out.emplace_back(World{}, 1 - shows);
+  }
+  return out;
+}
+
+std::pair<double, double> Belief::codesLikelihood(const Cell& cell, const job::Evidence& e) const {
+  double checked = 0;
+  double unchecked = 0;
+  for (const auto& [world, share] : worldsOf(cell, e.test)) {
+    ReadingModel::Worked worked;  // what the pins show is the same for both
+    const auto& values = values_[cell.values];
+    checked += share * model_.codes(e.test, e.reading, world, values, &worked);
+    unchecked += share * model_.codes(e.test, e.reading, world, values, &worked, false);
+  }
+  const double slip = of(Id::slipSeen);
+  const double mistaken = slip * slipAmong(e.test.kind);
+  return {(1 - slip) * checked + mistaken, (1 - slip) * unchecked + mistaken};
+}
+
+double Belief::cellLikelihood(const Cell& cell, const job::Evidence& e,
+                              const TraceFacts* facts) const {
   const Hypothesis& h = hypotheses_[cell.hypothesis];
   const auto& values = values_[cell.values];
   const double severity = cell.middle();
-  const auto inWorld = [&](const auto& likelihood) {
-    if (h.fault == Fault::ringWrongCount || h.fault == Fault::wrongTyre) {
-      // A speed tells a ratio more finely than the steps are.
-      constexpr int kPoints = 7;
-      double sum = 0;
-      for (int i = 0; i < kPoints; ++i) {
-        const double along = (i + 0.5) / kPoints;
-        sum += likelihood(worldOf(h, cell.low + along * (cell.high - cell.low), values));
-      }
-      return sum / kPoints;
-    }
-    const double shows = showsIn(h, e.test.state, vehicle_.suspect());
-    double p = shows * likelihood(worldOf(h, severity, values));
-    if (shows < 1) {
-      p += (1 - shows) * likelihood(World{});
-    }
-    return p;
-  };
   double p = 1;
   switch (e.test.kind) {
     case TestKind::waveform:
@@ -228,13 +248,13 @@ double Belief::cellLikelihood(const Cell& cell, const job::Evidence& e, const Tr
       [[fallthrough]];
     case TestKind::liveSpeed:
     case TestKind::lamp:
-      p = inWorld([&](const World& w) { return likelihoodIn(e, facts, w, values); });
+      p = 0;
+      for (const auto& [world, share] : worldsOf(cell, e.test)) {
+        p += share * likelihoodIn(e, facts, world, values);
+      }
       break;
     case TestKind::codes:
-      p = inWorld([&](const World& w) {
-        return model_.codes(e.test, e.reading, w, values, nullptr, checks);
-      });
-      break;
+      return codesLikelihood(cell, e).first;
     case TestKind::wiggle:
       p = e.reading.reacts ? model_.wiggle(e.test, e.reading, h, severity, values) : 1;
       break;
@@ -267,9 +287,10 @@ Likelihoods Belief::likelihoods(const job::Evidence& e, const TraceFacts* facts)
   parallelFor(piecesOf(cells_.size(), kCellsAtOnce), [&](std::size_t piece) {
     const auto [from, to] = pieceOf(cells_.size(), kCellsAtOnce, piece);
     for (std::size_t i = from; i < to; ++i) {
-      out[i] = cellLikelihood(cells_[i], e, facts);
-      if (!all.unchecked.empty()) {
-        all.unchecked[i] = cellLikelihood(cells_[i], e, facts, false);
+      if (all.unchecked.empty()) {
+        out[i] = cellLikelihood(cells_[i], e, facts);
+      } else {
+        std::tie(out[i], all.unchecked[i]) = codesLikelihood(cells_[i], e);
       }
     }
   });

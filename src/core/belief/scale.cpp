@@ -49,12 +49,15 @@ double Scale::spread(double value, double unsure) const {
                     unknown);
 }
 
+bool Scale::isBeyond(double x) const {
+  return circuit::unitOf(kind) == units::Unit::ohm && x >= at(INFINITY) - 1e-9;
+}
+
 double Scale::density(double x, double low, double high, double spread) const {
-  const double top = at(INFINITY);
-  const bool ohms = circuit::unitOf(kind) == units::Unit::ohm;
-  if (!ohms || x < top - 1e-9 || std::abs(high - low) > 0.2 * spread) {
+  if (!isBeyond(x) || std::abs(high - low) > 0.2 * spread) {
     return intervalDensity(x, low, high, spread);
   }
+  const double top = at(INFINITY);
   const double middle = (low + high) / 2;
   const double beyond = middle >= top - 1e-9 ? 1 : 1 - normalShare((top - middle) / spread);
   return beyond * normalDensity(0, of(Id::spreadOhm));

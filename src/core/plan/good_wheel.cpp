@@ -1,5 +1,7 @@
 #include "core/plan/good_wheel.h"
 
+#include "core/plan/test_effort.h"
+
 namespace haybale::diagnosis {
 
 using circuit::Circuit;
@@ -72,10 +74,16 @@ class Lister {
 
 }  // namespace
 
-std::vector<Test> testsOnGoodWheel(const job::Case& c, const Circuit& suspect) {
-  const Circuit* good = circuit::peerOf(c.circuits, suspect);
+std::vector<Test> testsOnGoodWheel(const job::Case& c) {
+  const Circuit* suspect = c.suspectCircuit();
+  const Circuit* good = suspect ? circuit::peerOf(c.circuits, *suspect) : nullptr;
   const auto* joint = good ? good->sensorConnector() : nullptr;
-  return joint ? Lister(*good, joint->id).list() : std::vector<Test>{};
+  if (!joint) {
+    return {};
+  }
+  auto out = Lister(*good, joint->id).list();
+  std::erase_if(out, [&](const Test& t) { return !permitted(c, *good, t); });
+  return out;
 }
 
 }  // namespace haybale::diagnosis

@@ -7,10 +7,9 @@
 
 namespace haybale::diagnosis {
 
-/// What is worth reading on the circuit that carries the same part as `suspect`, plugs and tools
-/// allowing or not; empty where no other circuit is of its group. Common practice: at its own
-/// sensor plug, or from behind the module's.
-[[nodiscard]] std::vector<circuit::Test> testsOnGoodWheel(const job::Case& c,
-                                                          const circuit::Circuit& suspect);
+/// What is worth reading on the circuit that carries the same part as the suspect, and may be read
+/// with the tools at hand; empty where no other circuit is of its group. Common practice: at its
+/// own sensor plug, or from behind the module's.
+[[nodiscard]] std::vector<circuit::Test> testsOnGoodWheel(const job::Case& c);
 
 }  // namespace haybale::diagnosis

@@ -10,6 +10,7 @@
 #include "core/base/say.h"
 #include "core/evidence/void_setup.h"
 #include "core/plan/forecast.h"
+#include "core/plan/good_wheel.h"
 #include "core/plan/steps.h"
 #include "core/plan/test_list.h"
 #include "core/plan/two_steps.h"
@@ -273,7 +274,11 @@ bool meansSomething(const Beliefs& beliefs, const Test& test) {
 std::vector<Test> listOf(const Beliefs& beliefs) {
   std::vector<Test> out;
   for (const auto& part : beliefs.parts()) {
-    for (auto& test : possibleTests(*part.job)) {
+    auto tests = possibleTests(*part.job);
+    for (auto& test : testsOnGoodWheel(*part.job)) {
+      tests.push_back(std::move(test));
+    }
+    for (auto& test : tests) {
       const bool listed = std::any_of(out.begin(), out.end(),
                                       [&](const Test& t) { return circuit::sameTest(t, test); });
       if ((&part == &beliefs.parts().front() || !listed) && meansSomething(beliefs, test)) {

@@ -2,7 +2,6 @@
 
 #include <algorithm>
 
-#include "core/plan/good_wheel.h"
 #include "core/plan/test_effort.h"
 
 namespace haybale::diagnosis {
@@ -55,11 +54,6 @@ class Lister {
     bySwap();
     byInjection();
     std::erase_if(out_, [&](const Test& t) { return !permitted(case_, circuit_, t); });
-    for (Test& t : testsOnGoodWheel(case_, circuit_)) {
-      if (permitted(case_, *case_.find(t.circuit), t)) {
-        out_.push_back(std::move(t));
-      }
-    }
     return std::move(out_);
   }
 
