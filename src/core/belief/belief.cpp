@@ -279,8 +279,29 @@ bool Belief::isOwn(const Weighing& weighing) const {
 }
 
 bool Belief::contradictory() const {
-  return std::any_of(weighings_.begin(), weighings_.end(),
+  return oneIsASlip() > of(Id::clashTogether) ||
+         std::any_of(weighings_.begin(), weighings_.end(),
                      [this](const Weighing& w) { return w.mistake > of(Id::clash) && isOwn(w); });
+}
+
+// Of two readings that cannot both be right each may be the slip, as likely as not.
+double Belief::oneIsASlip() const {
+  std::vector<double> none(cells_.size(), 1);
+  for (std::size_t k = 0; k < weighings_.size(); ++k) {
+    const auto& e = vehicle_.job().evidence[weighings_[k].evidence];
+    if (!isOwn(weighings_[k]) || !e.reading.value) {
+      continue;
+    }
+    const double mistake = mistakenDensity(e);
+    for (std::size_t i = 0; i < cells_.size(); ++i) {
+      none[i] *= 1 - std::min(1.0, mistake / weighed_[k][i]);
+    }
+  }
+  double sum = 0;
+  for (std::size_t i = 0; i < cells_.size(); ++i) {
+    sum += cells_[i].weight * none[i];
+  }
+  return 1 - sum;
 }
 
 }  // namespace haybale::diagnosis

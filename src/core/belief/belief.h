@@ -97,6 +97,7 @@ class Belief {
   [[nodiscard]] double anything(const job::Evidence& e,
                                 const std::vector<double>& likelihood) const;
   [[nodiscard]] std::vector<double> sumsByHypothesis() const;
+  [[nodiscard]] double oneIsASlip() const;
   [[nodiscard]] double toldBy(std::size_t family, std::size_t cell) const;
   void multiply(std::vector<double>& told, const std::vector<double>& likelihood, double any) const;
   [[nodiscard]] Likelihoods remembered(const job::Evidence& e,

@@ -10,23 +10,6 @@ namespace haybale::diagnosis {
 
 namespace {
 
-// The reading that is most probably a slip. Of two that were taken alike and differ, the earlier
-// one: the repeat was made to rule it out.
-std::size_t clashing(const Belief& belief) {
-  const auto weight = [&](const Weighing& w) { return belief.isOwn(w) ? w.mistake : 0; };
-  const auto worst =
-      std::max_element(belief.weighings().begin(), belief.weighings().end(),
-                       [&](const Weighing& a, const Weighing& b) { return weight(a) < weight(b); });
-  const auto& evidence = belief.vehicle().job().evidence;
-  for (const auto& w : belief.weighings()) {
-    if (w.evidence < worst->evidence && w.mistake > priors::of(priors::Id::clash) / 2 &&
-        circuit::sameTest(evidence[w.evidence].test, evidence[worst->evidence].test)) {
-      return w.evidence;
-    }
-  }
-  return worst->evidence;
-}
-
 // How often a test was made again with what looks like the same answer.
 std::size_t timesAlike(const Belief& belief, std::size_t index) {
   const auto& evidence = belief.vehicle().job().evidence;
@@ -44,6 +27,31 @@ std::size_t timesAlike(const Belief& belief, std::size_t index) {
                                0.1 * std::max(std::abs(a->value), std::abs(b->value)) + 0.02);
   };
   return static_cast<std::size_t>(std::count_if(evidence.begin(), evidence.end(), alike));
+}
+
+// The reading that is most probably a slip. Of two that were taken alike and differ, the earlier
+// one: the repeat was made to rule it out.
+std::size_t clashing(const Belief& belief) {
+  const auto weight = [&](const Weighing& w) { return belief.isOwn(w) ? w.mistake : 0; };
+  const auto worst =
+      std::max_element(belief.weighings().begin(), belief.weighings().end(),
+                       [&](const Weighing& a, const Weighing& b) { return weight(a) < weight(b); });
+  const auto& evidence = belief.vehicle().job().evidence;
+  for (const auto& w : belief.weighings()) {
+    if (w.evidence < worst->evidence && w.mistake > priors::of(priors::Id::clash) / 2 &&
+        circuit::sameTest(evidence[w.evidence].test, evidence[worst->evidence].test)) {
+      return w.evidence;
+    }
+  }
+  // Of two of which either may be it, the one that was repeated and stands.
+  if (worst->mistake <= priors::of(priors::Id::clash)) {
+    for (const auto& w : belief.weighings()) {
+      if (weight(w) > priors::of(priors::Id::clash) / 2 && timesAlike(belief, w.evidence) > 1) {
+        return w.evidence;
+      }
+    }
+  }
+  return worst->evidence;
 }
 
 std::string repeatWords(const circuit::Test& test, const std::string& shown,

@@ -129,7 +129,8 @@ TEST_F(Substitution, AgreesWithTheWholeVehiclePutTogetherAnewForEveryFaultAndDir
           continue;
         }
         if (h.fault == Fault::latchedOff ||
-            (h.fault == Fault::wideGap && sensor != SensorKind::passive)) {
+            ((h.fault == Fault::wideGap || h.fault == Fault::debris) &&
+             sensor != SensorKind::passive)) {
           continue;  // cured by clearing; a gap's edge is not in the current
         }
         const auto& values = b.values()[cell->values];
