@@ -56,7 +56,7 @@ struct LineParameters {
   /// the others, for whoever weighs; no part of what is expected.
   std::vector<ParameterPoint> doubtful;
   bool usual = false;  ///< no good circuit and no limit taught: the draws are common practice
-  std::string from;  ///< "common practice", "learnt from RL", ...
+  std::string from;    ///< "common practice", "learnt from RL", ...
   /// Logarithm of the probability of the good circuits' readings with this kind of sensor, up to a
   /// constant that all kinds share.
   double logEvidence = 0;
