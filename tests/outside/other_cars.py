@@ -532,14 +532,12 @@ class Car:
         if not self.checks:
             return None
         if self.kind == "passive":
-            whole = self.volts / 2 if self.front == "divider" else self.volts
             at = (low[0] - low[1]) if self.front == "divider" else low[0]
             if self.front == "both":
                 return "short-ground" if min(low) < 0.5 * self.volts else None
             coil = self.wheels[name].ohm
             sound = self.volts * coil / (coil + self.source * (2 if self.front == "divider" else 1))
             full = self.volts
-            del whole
             if at > sound + self.open_at * (full - sound):
                 return "open"
             return "short-ground" if at < 2 * self.short_at * sound else None

@@ -45,6 +45,17 @@ class Job : public testing::Test {
     c.evidence.push_back(e);
   }
 
+  /// Codes that came back after clearing, in a state of the car.
+  void codes(std::vector<job::Code> list, circuit::CarState state = {}) {
+    job::Evidence e;
+    e.id = c.nextEvidenceId();
+    e.test.kind = circuit::TestKind::codes;
+    e.test.circuit = "RR";
+    e.test.state = std::move(state);
+    e.reading.codes = std::move(list);
+    c.evidence.push_back(e);
+  }
+
   [[nodiscard]] Assessment assessed() { return assessCase(c, "/", shelf); }
 
   /// Share of the suspects at an element, of one way to fail or of all.

@@ -275,15 +275,19 @@ bool swingsBothWays(const RestingLine& line) {
   return ratio > 0.5 && ratio < 2;
 }
 
+namespace {
+
 // As long as each other and whole teeth apart: a ring, of which some pulses are missed.
-static bool missesSome(const std::vector<Excursion>& off, std::size_t samples,
-                       const capture::TimeBase& time) {
+bool missesSome(const std::vector<Excursion>& off, std::size_t samples,
+                const capture::TimeBase& time) {
   std::vector<Pulse> pulses;
   for (const auto& e : off) {
     pulses.push_back({time.at(e.from), time.at(std::min(e.to, samples - 1)), e.from, true});
   }
   return missedPulses(pulses, time.stepS).has_value();
 }
+
+}  // namespace
 
 Moves whatMoves(const RestingLine& line, std::size_t samples, const capture::TimeBase& time) {
   if (line.off.empty()) {

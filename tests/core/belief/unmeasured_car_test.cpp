@@ -16,15 +16,12 @@ namespace {
 
 class Unmeasured : public Job {
  protected:
-  void codesWith(const std::string& jumperAt, std::vector<job::Code> list) {
-    job::Evidence e;
-    e.id = c.nextEvidenceId();
-    e.test.kind = circuit::TestKind::codes;
-    e.test.circuit = "RR";
-    e.test.state.unplugged = {jumperAt};
-    e.test.state.jumper = circuit::Place{circuit::Place::Kind::moduleSide, jumperAt};
-    e.reading.codes = std::move(list);
-    c.evidence.push_back(e);
+  // A deliberate short there, and what came back.
+  void shortSeen(const std::string& plug, std::vector<job::Code> list) {
+    circuit::CarState state;
+    state.unplugged = {plug};
+    state.jumper = circuit::Place{circuit::Place::Kind::moduleSide, plug};
+    codes(std::move(list), state);
   }
 };
 
@@ -76,8 +73,8 @@ TEST_F(Unmeasured, SetsThatAreMovedWeighAsMuchAsThoseThatWereNot) {
 // while wheels turn. No module is condemned on that.
 TEST_F(Unmeasured, AModuleThatSetsNoCodeStandingIsNotDead) {
   kind(circuit::SensorKind::passive);
-  codesWith("C2", {});
-  codesWith("C1", {});
+  shortSeen("C2", {});
+  shortSeen("C1", {});
   const auto a = assessed();
   EXPECT_NE(a.conclusion.state, State::isolated);
   EXPECT_LT(share("module", Fault::inputDead), 0.6);

@@ -14,13 +14,9 @@ namespace {
 class WholeCar : public Job {
  protected:
   void codes(std::vector<job::Code> list, circuit::WheelMotion wheel) {
-    job::Evidence e;
-    e.id = c.nextEvidenceId();
-    e.test.kind = circuit::TestKind::codes;
-    e.test.circuit = "RR";
-    e.test.state.wheel = wheel;
-    e.reading.codes = std::move(list);
-    c.evidence.push_back(e);
+    circuit::CarState state;
+    state.wheel = wheel;
+    Job::codes(std::move(list), state);
   }
 };
 
