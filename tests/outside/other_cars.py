@@ -34,10 +34,11 @@ COMES_AND_GOES = ("intermittent-open", "intermittent-short")
 
 
 class Net:
-    """Node 0 is ground. Currents that depend on the voltage are settled by repetition."""
+    """Node 0 is ground. At most one part is bent: its state is found by halving, what is around it being a source behind
+    a resistance (Thevenin's theorem)."""
 
     def __init__(self):
-        self.n, self.parts, self.bent = 1, [], []
+        self.n, self.parts, self.bent, self.feed, self.transistor = 1, [], None, None, None
 
     def node(self):
         self.n += 1
@@ -47,14 +48,37 @@ class Net:
         """`volts` from b to a behind it."""
         self.parts.append((a, b, 1 / max(ohm, 1e-3), volts))
 
-    def sink(self, a, b, law):
-        self.bent.append((a, b, law))
+    def sink(self, a, b, amps):
+        """Takes `amps` of the voltage across it, never less of more."""
+        self.bent = a, b, amps
+
+    def supply(self, a, ohm, volts, most):
+        """From ground, with so much current and no more."""
+        self.feed = a, ohm, volts, most
+
+    def switch(self, a, b, ohm, gate, volts):
+        """Closes while there are so many volts from `gate` to b."""
+        self.transistor = a, b, ohm, gate, volts
 
     def solve(self):
-        v = np.zeros(self.n)
-        for turn in range(80 if self.bent else 1):
+        v = self.limited()
+        if self.transistor:
+            a, b, ohm, gate, volts = self.transistor
+            if v[gate] - v[b] > volts:
+                self.resistor(a, b, ohm)
+                v = self.limited()
+        return v
+
+    def limited(self):
+        for limited in (False, True):
             g, i = 1e-13 * np.eye(self.n), np.zeros(self.n)
-            parts = self.parts + [(a, b, max(law(v[a] - v[b]), 1e-12), 0.0) for a, b, law in self.bent]
+            parts = list(self.parts)
+            if self.feed:
+                at, ohm, volts, most = self.feed
+                if limited:
+                    i[at] += most
+                else:
+                    parts.append((at, 0, 1 / ohm, volts))
             for a, b, y, e in parts:
                 g[a, a] += y
                 g[b, b] += y
@@ -62,12 +86,23 @@ class Net:
                 g[b, a] -= y
                 i[a] += y * e
                 i[b] -= y * e
-            new = np.zeros(self.n)
-            new[1:] = np.linalg.solve(g[1:, 1:], i[1:])
-            if np.abs(new - v).max() < 1e-7:
-                return new
-            v = new if turn < 3 else 0.5 * (new + v)
-        return v
+            v = self.settled(g[1:, 1:], i[1:])
+            if limited or not self.feed or (volts - v[at]) / ohm <= most:
+                return v
+
+    def settled(self, g, i):
+        if not self.bent:
+            return np.concatenate([[0.0], np.linalg.solve(g, i)])
+        a, b, amps = self.bent
+        out = np.zeros(self.n)
+        out[a], out[b] = -1, 1
+        both = np.vstack([np.zeros(2), np.linalg.solve(g, np.column_stack([i, out[1:]]))])
+        open_volts, ohm = both[a, 0] - both[b, 0], both[b, 1] - both[a, 1]
+        low, high = min(0.0, open_volts), max(0.0, open_volts)
+        for _ in range(60):
+            u = 0.5 * (low + high)
+            low, high = (low, u) if u + ohm * amps(u) > open_volts else (u, high)
+        return both[:, 0] + amps(u) * both[:, 1]
 
 
 class Wheel:
@@ -423,11 +458,7 @@ class Car:
         elif self.front == "high":
             net.resistor(at["a"], 0, self.source, v)
         else:
-            # A supply that gives so much and no more.
-            inner, most = 2.0, self.most
-            mid = net.node()
-            net.resistor(mid, 0, inner, v)
-            net.sink(mid, at["a"], lambda u: 1.0 if abs(u) * 1.0 < most else most / abs(u))
+            net.supply(at["a"], 2.0, v, self.most)
         net.resistor(at["b"], 0, self.source if self.front == "low" else 0.1)
 
     def sensor(self, net, at, wheel, own, faulty, high, hz):
@@ -441,14 +472,13 @@ class Car:
             return
         dead = wrong == "sensor-dead"
         if self.kind == "hall":
-            net.sink(at["c"], at["b"], lambda u: 0 if dead or u < 3.5 else 6e-3 / u)
+            net.sink(at["c"], at["b"], lambda u: 0 if dead or u < 3 else min(1, u - 3) * 6e-3)
             if high is False and not dead:
-                # The transistor is on only while the sensor is fed; that is settled with the rest.
-                net.sink(at["a"], at["b"], lambda u: 1 / 30.0)
+                net.switch(at["a"], at["b"], 30.0, at["c"], 3.5)
             return
         amps = 0 if dead else wheel.high if high else wheel.low
         net.sink(at["a"], at["b"],
-                 lambda u: 1 / wheel.seen if u < 1.5 or not amps else min(1, (u - 1.5) / 2.5) * amps / u)
+                 lambda u: u / wheel.seen + (0 if u < 1.5 or not amps else min(1, (u - 1.5) / 2.5) * amps))
 
     def node(self, nodes, bat, place, wire):
         if place in (None, "ground"):
