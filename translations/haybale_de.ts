@@ -1002,6 +1002,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Ein Impuls ist</translation>
   </message>
   <message>
+   <source>A pulse is left out once in less than two turns, and all others are in step: a tooth that is not there; turn the wheel twice round to see whether it comes again.</source>
+   <translation>Einmal fehlt ein Impuls in weniger als zwei Umdrehungen, und alle anderen sind im Takt: ein Zahn, der nicht da ist; das Rad zweimal herumdrehen, um zu sehen, ob es wiederkommt.</translation>
+  </message>
+  <message>
+   <source>A pulse is left out twice, {} teeth apart, and all others are in step: one tooth of a ring of {}; count the teeth.</source>
+   <translation>Zweimal fehlt ein Impuls, {} Zähne auseinander, und alle anderen sind im Takt: ein Zahn eines Rings von {}; Zähne zählen.</translation>
+  </message>
+  <message>
    <source>A repair lead costs</source>
    <translation>Ein Reparaturkabel kostet</translation>
   </message>

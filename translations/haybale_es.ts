@@ -1002,6 +1002,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Un pulso está</translation>
   </message>
   <message>
+   <source>A pulse is left out once in less than two turns, and all others are in step: a tooth that is not there; turn the wheel twice round to see whether it comes again.</source>
+   <translation>Falta un impulso una vez en menos de dos vueltas, y todos los demás van a compás: un diente que no está; gire la rueda dos vueltas para ver si vuelve.</translation>
+  </message>
+  <message>
+   <source>A pulse is left out twice, {} teeth apart, and all others are in step: one tooth of a ring of {}; count the teeth.</source>
+   <translation>Falta un impulso dos veces, a {} dientes de distancia, y todos los demás van a compás: un diente de un anillo de {}; cuente los dientes.</translation>
+  </message>
+  <message>
    <source>A repair lead costs</source>
    <translation>Un cable de reparación cuesta</translation>
   </message>

@@ -359,12 +359,17 @@ class Writer {
     if (c_.sensor.kind == SensorKind::passive) {
       coil(at[0], at[1]);
     } else if (has(FaultKind::sensorDead)) {
-      if (c_.sensor.kind != SensorKind::hall) {
-        resistor(at[0], at[1], s.ohmmeterOhm);
-      }
+      resistor(at[0], at[1], s.ohmmeterOhm);
     } else if (c_.sensor.kind == SensorKind::hall) {
       regulator(at[2], at[1], s.hallSupplyA);
-      resistor(at[0], at[1], high_ ? s.hallOffOhm : s.hallOnOhm);
+      if (high_) {
+        resistor(at[0], at[1], s.ohmmeterOhm);
+      } else {
+        lines_ += fmt::format("S{} {} {} {} {} hall\n", name(), node(at[0]), node(at[1]),
+                              node(at[2]), node(at[1]));
+        lines_ += fmt::format(".model hall sw vt={:.12g} vh=0 ron={:.12g} roff={:.12g}\n", s.leastV,
+                              s.hallOnOhm, s.ohmmeterOhm);
+      }
     } else {
       regulator(at[0], at[1], high_ ? s.highA : s.lowA);
     }

@@ -3,13 +3,13 @@
 #include <algorithm>
 #include <cmath>
 #include <functional>
+#include <map>
 #include <numeric>
 #include <random>
 
 #include "core/belief/likelihood.h"
 #include "core/evidence/void_setup.h"
 #include "core/physics/copper.h"
-#include "core/vehicle/vehicle_values.h"
 
 namespace haybale::diagnosis {
 
@@ -25,13 +25,12 @@ constexpr unsigned kAnchorSeed = 20261128;
 constexpr double kMoved = 0.7;       // share of the sets, value by value
 constexpr double kNearness = 0.015;  // of a moved value to its reading, natural logarithm
 constexpr double kAlike = 0.04;      // readings nearer than this are one
+constexpr double kLearnt = 0.2;      // a value that is known better needs no moving
 constexpr std::size_t kMostAnchors = 4;
 
 /// One value that a reading may tell of.
 struct Told {
-  std::string_view name;  ///< of `unknownsOf`
-  std::string_view own;   ///< what differs from wheel to wheel
-  double least, most;     ///< beyond it a reading is of something else
+  double least, most;  ///< beyond it a reading is of something else
   std::function<double&(ParameterPoint&)> value;
   /// What the value would be by this reading if the circuit were sound; none if it does not tell.
   std::function<std::optional<double>(const ParameterPoint&, const job::Evidence&)> by;
@@ -56,11 +55,14 @@ std::optional<double> coilBy(const ParameterPoint& p, const job::Evidence& e) {
   return physics::copperOhmAt(e.reading.value->value, e.reading.celsius.value_or(p.celsius), 20);
 }
 
-std::optional<double> feedBy(const ParameterPoint&, const job::Evidence& e) {
-  return isVolts(e, false) &&
-                 (leadsOn(e, WireId::a, std::nullopt) || leadsOn(e, WireId::a, WireId::b))
-             ? std::optional(e.reading.value->value)
-             : std::nullopt;
+// With both wires biased alike no current flows in the coil: each shows the bias, loaded or not.
+std::optional<double> feedBy(const ParameterPoint& p, const job::Evidence& e) {
+  const bool both = p.frontEnd.kind == FrontEndKind::bothBiased;
+  const bool onA = leadsOn(e, WireId::a, std::nullopt);
+  const bool shown = both ? onA || leadsOn(e, WireId::b, std::nullopt)
+                          : isVolts(e, false) && (onA || leadsOn(e, WireId::a, WireId::b));
+  return e.test.kind == TestKind::dcVoltage && shown ? std::optional(e.reading.value->value)
+                                                     : std::nullopt;
 }
 
 std::optional<double> coilSourceBy(const ParameterPoint& p, const job::Evidence& e) {
@@ -87,35 +89,41 @@ std::vector<Told> toldOf(SensorFamily family) {
   const auto source = [](ParameterPoint& p) -> double& { return p.frontEnd.sourceOhm; };
   switch (family) {
     case SensorFamily::coil:
-      return {{"bias", "this bias", 0.3, 9, supply, feedBy},
-              {"coil", "this coil", 300, 4500,
-               [](ParameterPoint& p) -> double& { return p.sensor.coilOhm; }, coilBy},
-              {"source resistance", "this source resistance", 500, 100e3, source, coilSourceBy}};
+      return {{0.3, 9, supply, feedBy},
+              {300, 4500, [](ParameterPoint& p) -> double& { return p.sensor.coilOhm; }, coilBy},
+              {500, 100e3, source, coilSourceBy}};
     case SensorFamily::regulator:
-      return {{"supply", "this supply", 4, 16, supply, feedBy},
-              {"sense resistor", "this sense resistor", 25, 500, source, senseBy}};
+      return {{4, 16, supply, feedBy}, {25, 500, source, senseBy}};
     case SensorFamily::hallSwitch:
       break;
   }
-  return {
-      {"pull-up voltage", "", 2, 16,
-       [](ParameterPoint& p) -> double& { return p.frontEnd.pullUpV; }, feedBy},
-      {"supply", "this supply", 3, 16, supply, [](const ParameterPoint&, const job::Evidence& e) {
-         return e.test.kind == TestKind::dcVoltage && leadsOn(e, WireId::c, std::nullopt)
-                    ? std::optional(e.reading.value->value)
-                    : std::nullopt;
-       }}};
+  return {{2, 16, [](ParameterPoint& p) -> double& { return p.frontEnd.pullUpV; }, feedBy},
+          {3, 16, supply, [](const ParameterPoint&, const job::Evidence& e) {
+             return e.test.kind == TestKind::dcVoltage && leadsOn(e, WireId::c, std::nullopt)
+                        ? std::optional(e.reading.value->value)
+                        : std::nullopt;
+           }}};
 }
 
-// Median and spread of a value over all vehicles, the latter as a natural logarithm.
-std::pair<double, double> usual(circuit::SensorKind kind, const Told& told) {
-  double median = 1;
-  double spread = 0;
-  for (const Unknown& u : unknownsOf(kind)) {
-    median = u.name == told.name ? u.median : median;
-    spread = u.name == told.name || u.name == told.own ? std::hypot(spread, u.spread) : spread;
+struct Common {
+  double median, spread;  ///< of a value, the latter as a natural logarithm
+};
+
+// What is known of a value before the suspect's own readings, over the sets of one front end. By
+// their middle half, so that the few that doubt the good wheel do not blur what it taught.
+std::map<FrontEndKind, Common> commonOf(const Told& told, std::vector<ParameterPoint>& values) {
+  constexpr double kNormalMiddleHalf = 1.349;  // quartile to quartile, in standard deviations
+  std::map<FrontEndKind, std::vector<double>> logs;
+  for (auto& p : values) {
+    logs[p.frontEnd.kind].push_back(std::log(told.value(p)));
   }
-  return {median, spread};
+  std::map<FrontEndKind, Common> out;
+  for (auto& [kind, at] : logs) {
+    std::sort(at.begin(), at.end());
+    const std::size_t n = at.size();
+    out[kind] = {std::exp(at[n / 2]), (at[n * 3 / 4] - at[n / 4]) / kNormalMiddleHalf};
+  }
+  return out;
 }
 
 std::vector<const job::Evidence*> numbersOf(const job::Case& c, const circuit::Circuit& circuit) {
@@ -161,12 +169,13 @@ std::vector<double> anchorValues(const job::Case& c, const circuit::Circuit& cir
   std::normal_distribution<double> normal;
   std::uniform_real_distribution<double> uniform;
   for (const Told& told : toldOf(circuit::familyOf(circuit.sensor.kind))) {
-    const auto [median, spread] = usual(circuit.sensor.kind, told);
+    const auto common = commonOf(told, values);
     for (std::size_t i = 0; i < values.size(); ++i) {
       const double lot = uniform(random);
       const double off = kNearness * normal(random);
+      const auto [median, spread] = common.at(values[i].frontEnd.kind);
       const auto anchors = anchorsOf(told, values[i], numbers);
-      if (anchors.empty()) {
+      if (anchors.empty() || spread < kLearnt) {
         continue;
       }
       double& value = told.value(values[i]);
@@ -180,8 +189,8 @@ std::vector<double> anchorValues(const job::Case& c, const circuit::Circuit& cir
       for (const double anchor : anchors) {
         near += normalDensity(x - anchor, kNearness) / static_cast<double>(anchors.size());
       }
-      const double common = normalDensity(x - std::log(median), spread);
-      weights[i] *= common / ((1 - kMoved) * common + kMoved * near);
+      const double usual = normalDensity(x - std::log(median), spread);
+      weights[i] *= usual / ((1 - kMoved) * usual + kMoved * near);
     }
   }
   const double mean =

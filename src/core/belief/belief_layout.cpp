@@ -80,8 +80,7 @@ void Belief::layOut(const circuit::LineParameters& known) {
   }
   drawn_ = values_;
   usual_ = known.usual;
-  shares_ = known.usual ? anchorValues(vehicle_.job(), vehicle_.suspect(), values_)
-                        : std::vector<double>(values_.size(), 1);
+  shares_ = anchorValues(vehicle_.job(), vehicle_.suspect(), values_);
   const auto intervalsOf = [&](std::size_t h) {
     const std::size_t steps = hypotheses_[h].steps.size();
     return steps > 2 ? steps : steps > 1 ? std::size_t{2} : std::size_t{1};

@@ -137,9 +137,17 @@ double doubtOf(Family family) {
 }
 
 double lampChance(circuit::Lamp lamp, const std::optional<double>& share, circuit::LampState seen) {
-  return !share                                     ? 1.0
-         : circuit::lampState(lamp, *share) == seen ? of(Id::lampRight)
-                                                    : of(Id::lampWrong);
+  if (!share) {
+    return 1;
+  }
+  const auto steps = circuit::lampSteps(lamp);
+  const double at = std::log(std::max(*share, 1e-12));
+  const double glows = normalShare((at - std::log(steps.glows)) / steps.spread);
+  const double lit = normalShare((at - std::log(steps.lit)) / steps.spread);
+  const double chance = seen == circuit::LampState::dark  ? 1 - glows
+                        : seen == circuit::LampState::dim ? std::max(0.0, glows - lit)
+                                                          : lit;
+  return of(Id::lampWrong) + (of(Id::lampRight) - of(Id::lampWrong)) * chance;
 }
 
 }  // namespace haybale::diagnosis

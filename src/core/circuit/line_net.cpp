@@ -298,9 +298,7 @@ void LineNet::addSensor(const Element& e, const Wires& at) {
   }
   if (faultOf(e, FaultKind::sensorDead)) {
     // What an ohmmeter makes of its inside says nothing of whether it lives.
-    if (circuit_->sensor.kind != SensorKind::hall) {
-      net_.addResistor(plus, minus, s.ohmmeterOhm);
-    }
+    net_.addResistor(plus, minus, s.ohmmeterOhm);
     return;
   }
   if (circuit_->sensor.kind == SensorKind::hall) {
@@ -309,7 +307,9 @@ void LineNet::addSensor(const Element& e, const Wires& at) {
     }
     const auto pieces = regulatorPieces(s, s.hallSupplyA);
     net_.addBent(to[kC], minus, pieces);
-    net_.addResistor(plus, minus, drive_.high ? s.hallOffOhm : s.hallOnOhm);
+    // Unfed it lets go: an ohmmeter never sees its transistor.
+    net_.addSwitch(plus, minus, drive_.high ? s.ohmmeterOhm : s.hallOnOhm, s.ohmmeterOhm, to[kC],
+                   s.leastV);
     return;
   }
   const auto pieces = regulatorPieces(s, drive_.pulse ? s.pulseA : drive_.high ? s.highA : s.lowA);

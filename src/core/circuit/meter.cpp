@@ -191,10 +191,15 @@ std::vector<Piece> lampPieces(Lamp lamp) {
   return filamentPieces(ratedAmpere(lamp));
 }
 
+LampSteps lampSteps(Lamp lamp) {
+  return lamp == Lamp::led ? LampSteps{0.02, 0.2, 0.6} : LampSteps{0.45, 0.8, 0.12};
+}
+
 LampState lampState(Lamp lamp, double share) {
-  const double dark = lamp == Lamp::led ? 0.02 : 0.45;
-  const double lit = lamp == Lamp::led ? 0.2 : 0.8;
-  return share < dark ? LampState::dark : share < lit ? LampState::dim : LampState::lit;
+  const auto steps = lampSteps(lamp);
+  return share < steps.glows ? LampState::dark
+         : share < steps.lit ? LampState::dim
+                             : LampState::lit;
 }
 
 }  // namespace haybale::circuit

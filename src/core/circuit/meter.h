@@ -77,8 +77,15 @@ inline constexpr std::array<std::string_view, 3> kLampStateNames{"dark", "dim", 
 /// Current at which the lamp is rated, in ampere.
 [[nodiscard]] double ratedAmpere(Lamp lamp);
 
-/// How bright at `share` of the rated current: a filament is dark below 0.45 and lit above 0.8, an
-/// LED dark below 0.02 and lit above 0.2 (common practice, no source).
+/// Shares of the rated current from which one eye in two sees a lamp glow, and lit, and how far the
+/// eyes and the light of the place differ, as a natural logarithm: a filament 0.45 and 0.8, an LED
+/// 0.02 and 0.2, blurred by far more (common practice, no source).
+struct LampSteps {
+  double glows, lit, spread;
+};
+[[nodiscard]] LampSteps lampSteps(Lamp lamp);
+
+/// How bright at `share` of the rated current, by `lampSteps`.
 [[nodiscard]] LampState lampState(Lamp lamp, double share);
 
 }  // namespace haybale::circuit

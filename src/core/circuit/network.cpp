@@ -128,6 +128,14 @@ void Network::clear() {
   bent_.clear();
   pieces_.clear();
   coils_.clear();
+  switch_.reset();
+}
+
+void Network::addSwitch(Node a, Node b, double onOhm, double offOhm, Node gate, double leastV) {
+  if (a != b && offOhm < kOpenOhm) {
+    switch_ = {b, gate, onOhm, leastV, linear_.branches()};
+    linear_.addResistor(a, b, offOhm);
+  }
 }
 
 void Network::addCoil(Node plus, Node minus, double ohm, double henry, double peakVolts) {
@@ -184,6 +192,18 @@ bool Network::hop(bool onlyOne) {
 }
 
 bool Network::solve() {
+  if (!settle()) {
+    return false;
+  }
+  if (!switch_ || at(switch_->gate) - at(switch_->b) < switch_->leastV) {
+    return true;
+  }
+  linear_.setAdmittance(switch_->branch, 1 / std::max(switch_->onOhm, kLeastOhm));
+  switch_.reset();
+  return settle();
+}
+
+bool Network::settle() {
   if (bent_.empty()) {
     linear_.solve();
     return true;

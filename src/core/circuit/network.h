@@ -10,6 +10,7 @@
 
 #include <complex>
 #include <cstddef>
+#include <optional>
 #include <span>
 #include <vector>
 
@@ -117,6 +118,10 @@ class Network {
   /// kMostPieces of them.
   void addBent(Node a, Node b, std::span<const Piece> pieces);
   static constexpr std::size_t kMostPieces = 16;
+  /// A transistor from `a` to `b`: `onOhm` while there are at least `leastV` from `gate` to `b`,
+  /// else `offOhm`. Only one in a network, and it must not take from its gate what closed it: it is
+  /// decided once, by the network with it open.
+  void addSwitch(Node a, Node b, double onOhm, double offOhm, Node gate, double leastV);
   /// A coil from `plus` to `minus`: a resistor to direct current; to small signals R + j omega L
   /// with `peakVolts` of its own.
   void addCoil(Node plus, Node minus, double ohm, double henry, double peakVolts);
@@ -149,6 +154,14 @@ class Network {
     double peakVolts;
     std::size_t branch;  // its resistor in linear_
   };
+  struct Switch {
+    Node b;
+    Node gate;
+    double onOhm;
+    double leastV;
+    std::size_t branch;  // of it, open, in linear_
+  };
+  bool settle();
   void solvePieces();
   bool hop(bool onlyOne);
 
@@ -157,6 +170,7 @@ class Network {
   std::vector<Bent> bent_;
   std::vector<Piece> pieces_;
   std::vector<Coil> coils_;
+  std::optional<Switch> switch_;
 };
 
 }  // namespace haybale::circuit

@@ -25,8 +25,7 @@ struct SensorValues {
   bool high = false;         ///< which of its two currents it draws while standing still
   // A Hall switch.
   double hallSupplyA = 0.006;
-  double hallOnOhm = 25;    ///< open collector pulled down
-  double hallOffOhm = 1e6;  ///< and let go
+  double hallOnOhm = 25;  ///< open collector pulled down; let go, or not fed, it is ohmmeterOhm
 };
 
 /// The regulator's characteristic between its terminals, drawing `amperes` when fed: next to

@@ -50,12 +50,15 @@ class Judge {
   [[nodiscard]] Severity blame(const IrregularTooth& t) const;
   void gaps(const std::vector<IrregularTooth>& teeth);
   void loneGap();
+  void loneAbsence();
+  [[nodiscard]] bool switching() const;
   void runout();
   [[nodiscard]] bool isCutOff() const;
 
   // The line.
   void levelSteps();
   [[nodiscard]] bool mayBeATooth() const;
+  [[nodiscard]] bool isOwn(double level) const;
   void missed();
   void dropouts();
   void sayDropouts(Code code, std::size_t count, double longest, const char* meaning);
@@ -67,6 +70,7 @@ class Judge {
 
   ChannelAnalysis& a_;
   const Options& options_;
+  bool toothSaid_ = false;  // what is absent was told as a tooth: it is no dropout
 };
 
 }  // namespace haybale::trace

@@ -46,10 +46,19 @@ bool Judge::mayBeATooth() const {
   const bool turned = a_.ring ? a_.ring->turns >= 2
                               : a_.teeth.size() > 1 && a_.teeth.back().number > 2 * kLargestRing;
   return !turned && !a_.dropouts.empty() && a_.dropouts.size() <= kMost &&
-         std::all_of(a_.dropouts.begin(), a_.dropouts.end(), [](const Dropout& d) {
+         std::all_of(a_.dropouts.begin(), a_.dropouts.end(), [this](const Dropout& d) {
            const double off = std::abs(d.pitches - std::round(d.pitches));
-           return d.kind == DropoutKind::flat && d.pitches > 1.5 && d.pitches < 3.5 && off < 0.15;
+           return (d.kind == DropoutKind::flat || isOwn(d.level)) && d.pitches > 1.5 &&
+                  d.pitches < 3.5 && off < 0.15;
          });
+}
+
+// One of the two levels of a switching sensor.
+bool Judge::isOwn(double level) const {
+  constexpr double kNear = 0.15;  // of the swing
+  const double near = kNear * a_.levels.peakToPeak;
+  return switching() &&
+         (std::abs(level - a_.levels.low) < near || std::abs(level - a_.levels.high) < near);
 }
 
 // A switching sensor that hears its ring only just.
@@ -65,6 +74,9 @@ void Judge::missed() {
 }
 
 void Judge::dropouts() {
+  if (toothSaid_) {
+    return;
+  }
   if (mayBeATooth()) {
     const auto& first = a_.dropouts.front();
     add(Code::missingTooth, Where::ring, Severity::suspect, 0.5,

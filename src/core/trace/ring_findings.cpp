@@ -17,9 +17,6 @@ constexpr double kShallowFault = 30;   // percent of a tooth's output lost
 constexpr double kRunoutSuspect = 10;  // percent of the output, once a turn
 constexpr double kRunoutFault = 17;
 constexpr double kRunoutShare = 0.45;  // of the scatter that a swell once a turn must explain
-// How often a lone gap is a crack: not measured, no such record is among the captures made by other
-// code. Common practice, no source.
-constexpr double kLoneGapTrue = 0.7;
 constexpr double kTwiceTrue = 0.85;
 // Where findings that recur begin to be true nineteen times in twenty (seeds 12, 1, 2, 8088).
 constexpr double kSureEnough = 0.62;
@@ -32,6 +29,7 @@ std::string Judge::where(const IrregularTooth& t) const {
 
 void Judge::ring() {
   loneGap();
+  loneAbsence();
   if (!a_.ring) {
     return;
   }
@@ -128,45 +126,6 @@ void Judge::gaps(const std::vector<IrregularTooth>& teeth) {
       placeAt(t);
     }
   }
-}
-
-// A gap that is wider by a part of a tooth, once, the speed before and behind it the same: no
-// strand that lets go is away for just so long, and no hand turns a wheel so.
-void Judge::loneGap() {
-  // Common practice, no source: below it a hand, above it a tooth that is not there.
-  constexpr double kLeastWider = 0.25, kMostWider = 0.85;
-  constexpr double kTimesUneven = 8;
-  constexpr double kEven = 0.12;  // what others may be off
-  constexpr std::size_t kLeastTeeth = 24;
-  constexpr std::size_t kFromTheEnds = 6;
-  if ((a_.ring && a_.ring->turns >= 2) || a_.teeth.size() < kLeastTeeth || !a_.dropouts.empty()) {
-    return;
-  }
-  const Tooth* wide = nullptr;
-  for (std::size_t i = 0; i < a_.teeth.size(); ++i) {
-    const auto& t = a_.teeth[i];
-    const double off = t.pitch > 0 ? t.pitch - 1 : 0;
-    if (t.lost > 0 || t.stood) {
-      return;
-    }
-    if (std::abs(off) < kEven) {
-      continue;
-    }
-    const bool inside = i >= kFromTheEnds && i + kFromTheEnds < a_.teeth.size();
-    if (wide || !inside || off < kLeastWider || off > kMostWider ||
-        100 * off < kTimesUneven * a_.unevenPercent) {
-      return;
-    }
-    wide = &t;
-  }
-  if (!wide) {
-    return;
-  }
-  add(Code::crackedRing, Where::ring, Severity::suspect, kLoneGapTrue,
-      sayf("One gap is {:.0f} % wider, the rest even, in less than two turns: a ring that has "
-           "cracked and opened; turn the wheel twice round to see whether it comes again.",
-           100 * (wide->pitch - 1)));
-  a_.findings.back().place = std::pair{wide->riseS - 0.1, wide->riseS + wide->periodS + 0.1};
 }
 
 void Judge::runout() {

@@ -45,7 +45,9 @@ constexpr std::array kHall{
     Unknown{"pull-up voltage", 7, 0.45},
     Unknown{"on resistance", 25, 0.5},
     Unknown{"battery", 12.5, 0.02},
+    Unknown{"ohmmeter reading", 2e6, 1.5},
     Unknown{"this on resistance", 1, 0.1, true},
+    Unknown{"this ohmmeter reading", 1, 0.6, true},
     Unknown{"this supply", 1, 0.01, true},
     Unknown{"this pull-up", 1, 0.03, true},
     Unknown{"temperature", 20, 6, true, true},
@@ -127,9 +129,10 @@ circuit::ParameterPoint valuesOf(SensorKind sensor, FrontEndKind frontEnd,
       p.frontEnd.pullUpV = common(2);
       p.sensor.hallOnOhm = common(3) * mine(0);
       p.batteryV = common(4);
-      p.frontEnd.supplyV *= mine(1);
-      p.frontEnd.sourceOhm *= mine(2);
-      p.celsius = mine(3);
+      p.sensor.ohmmeterOhm = common(5) * mine(1);
+      p.frontEnd.supplyV *= mine(2);
+      p.frontEnd.sourceOhm *= mine(3);
+      p.celsius = mine(4);
       break;
   }
   p.sensor.high = high;

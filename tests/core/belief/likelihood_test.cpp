@@ -95,10 +95,11 @@ TEST(Scale, OverloadIsTheTopOfTheMetersRange) {
   EXPECT_GT(scale.at(1100) - scale.at(110), 0.9);
 }
 
+// Beside the steps; on a step one eye in two sees the one, one the other.
 TEST(Lamp, SeenAsItIsMoreOftenThanNot) {
   for (const auto lamp : {circuit::Lamp::bulb21W, circuit::Lamp::led}) {
     EXPECT_EQ(lampChance(lamp, std::nullopt, circuit::LampState::lit), 1);
-    for (const double share : {0.0, 0.2, 0.5, 1.0}) {
+    for (const double share : {0.0, 0.06, 0.6, 1.0}) {
       double sum = 0;
       double most = 0;
       for (const auto seen :
@@ -110,6 +111,12 @@ TEST(Lamp, SeenAsItIsMoreOftenThanNot) {
       EXPECT_NEAR(sum, 1, 0.1) << share;
     }
   }
+}
+
+TEST(Lamp, OnAStepEyesDisagree) {
+  const double step = circuit::lampSteps(circuit::Lamp::led).glows;
+  EXPECT_NEAR(lampChance(circuit::Lamp::led, step, circuit::LampState::dark),
+              lampChance(circuit::Lamp::led, step, circuit::LampState::dim), 0.01);
 }
 
 class Likely : public Job {

@@ -64,9 +64,34 @@ TEST_F(Unmeasured, SetsThatAreMovedWeighAsMuchAsThoseThatWereNot) {
     near += std::abs(p.sensor.coilOhm * (1 + 0.00393 * (p.celsius - 20)) / 2540 - 1) < 0.06 ? 1 : 0;
   }
   EXPECT_GT(near, values.size() / 2);
-  // Once a good wheel has taught nothing is moved.
+  // A coil that a good wheel has taught is moved no more; the bias that it did not tell is.
   reading("RL", "C2.w pair 1.2k key off unplugged");
-  EXPECT_FALSE(learnParameters(c, *c.suspectCircuit(), {}).usual);
+  learnt = learnParameters(c, *c.suspectCircuit(), {});
+  values = learnt.draws;
+  anchorValues(c, *c.suspectCircuit(), values);
+  std::size_t coils = 0, biases = 0;
+  for (std::size_t i = 0; i < values.size(); ++i) {
+    coils += values[i].sensor.coilOhm != learnt.draws[i].sensor.coilOhm ? 1 : 0;
+    biases += values[i].frontEnd.supplyV != learnt.draws[i].frontEnd.supplyV ? 1 : 0;
+  }
+  EXPECT_EQ(coils, 0U);
+  EXPECT_GT(biases, values.size() / 2);
+}
+
+// Some modules bias both wires alike (trade notes, front ends). A bias nobody measured on another
+// wheel is then 1.56 V on either wire and nothing between them, and that is no broken return.
+TEST_F(Unmeasured, ABiasOnBothWiresIsNoBrokenReturn) {
+  kind(circuit::SensorKind::passive);
+  reading("RL", "module pair 1.22k key off unplugged");  // tells coils, and nothing of the bias
+  reading("RR", "C2.w pair 1.30k key off unplugged");
+  for (const char* place : {"C1.m", "C1.w", "module"}) {
+    reading("RR", std::string(place) + " a gnd 1.56V dc key on");
+    reading("RR", std::string(place) + " b gnd 1.55V dc key on");
+    reading("RR", std::string(place) + " pair 0.000V dc key on");
+  }
+  const auto a = assessed();
+  EXPECT_NE(a.conclusion.state, State::contradictory);
+  EXPECT_LT(share("module", Fault::open) + share("module", Fault::resistive), 0.3);
 }
 
 // A module that sees neither of two deliberate shorts may be dead; or it looks at its pins only

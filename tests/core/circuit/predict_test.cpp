@@ -247,6 +247,24 @@ TEST(HallLine, PullsItsSignalDownAndLetsGo) {
   EXPECT_NEAR(*predict(circuit, point, t), 11.5, 0.02);
 }
 
+// An open collector that is not fed is open: an ohmmeter never sees its transistor, and with the
+// ground gone the signal stands at its pull-up. Common practice, no source.
+TEST(HallLine, LetsGoWhileItIsNotFed) {
+  Circuit circuit = typicalCircuit("S", "propeller shaft");
+  circuit.sensor.kind = SensorKind::hall;
+  ParameterPoint point;
+  point.frontEnd = usualFrontEnd(SensorKind::hall);
+  const Place plug{Place::Kind::modulePlug, "module"};
+  circuit::Test t = job::defaultTest(circuit, plug, TestKind::resistance);
+  t.state.unplugged = {"module"};
+  t.state.key = Key::off;
+  EXPECT_NEAR(*predict(circuit, point, t), point.sensor.ohmmeterOhm,
+              0.01 * point.sensor.ohmmeterOhm);
+  t = job::defaultTest(circuit, plug, TestKind::dcVoltage);
+  const std::vector<LineFault> noGround{{"sensor", FaultKind::series, WireId::b, 1e12}};
+  EXPECT_NEAR(*predict(circuit, point, t, noGround), 5.0, 0.05);
+}
+
 TEST_F(PassiveLine, BandsHoldNinetyFivePercentOfTheDraws) {
   LineParameters p;
   p.central = point;

@@ -65,6 +65,29 @@ TEST(MissedPulses, HereAndThereAreTheGapsAndNoWires) {
   }
 }
 
+// Less than two turns: the same tooth twice, a turn apart; once; or twice, but no turn apart.
+TEST(MissedPulses, ThatHadNoTimeToComeAgainAreSuspected) {
+  const auto suspected = [](int every, std::optional<int> told) {
+    Options options;
+    options.sensor = circuit::SensorKind::active;
+    options.teeth = told;
+    const auto a =
+        analyse(spun([&](int tooth) { return tooth % every != 11; }, kNeverHeld), 0, options);
+    for (const auto& f : a.findings) {
+      if (f.code == Code::missingTooth) {
+        EXPECT_EQ(f.severity, Severity::suspect);
+        return f.text.find("twice,") != std::string::npos ? 2 : 1;
+      }
+    }
+    return 0;
+  };
+  constexpr int kLongRing = 90, kLongerRing = 140;  // of 152 teeth that pass
+  EXPECT_EQ(suspected(kLongRing, kLongRing), 2);
+  EXPECT_EQ(suspected(kLongRing, std::nullopt), 2);
+  EXPECT_EQ(suspected(kLongerRing, std::nullopt), 1);
+  EXPECT_LT(suspected(kLongRing, 100), 2) << "no ring of 100 lacks both";
+}
+
 TEST(MissedPulses, OncePerTurnTheyAreATooths) {
   const auto a = asActive(spun([](int tooth) { return tooth % kMissedTeeth != 11; }, kNeverHeld));
   EXPECT_TRUE(tells(a, Code::missingTooth));
