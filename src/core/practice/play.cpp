@@ -8,6 +8,7 @@
 #include "core/base/say.h"
 #include "core/plan/test_effort.h"
 #include "core/practice/made_up.h"
+#include "core/session/closing.h"
 #include "core/session/guide.h"
 
 namespace haybale::practice {
@@ -222,7 +223,9 @@ Hint Play::hint() {
   score_.minutes += kHintMinutes;
   const bool enough = score_.steps.size() >= kMostSteps;
   if (!enough && std::none_of(mended_.begin(), mended_.end(), [](bool m) { return m; })) {
-    diagnosis::Guide guide(known_, folder_);
+    diagnosis::GuideLimits limits;
+    limits.spentMinutes = diagnosis::minutesSpent(known_);
+    diagnosis::Guide guide(known_, folder_, limits);
     while (const auto* ask = guide.ask()) {
       const bool cannot = std::any_of(refused_.begin(), refused_.end(), [&](const auto& t) {
         return circuit::sameTest(t, ask->test);

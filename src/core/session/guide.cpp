@@ -20,7 +20,8 @@ Guide::Guide(job::Case c, std::string folder, GuideLimits limits)
     : case_(std::move(c)),
       folder_(std::move(folder)),
       limits_(limits),
-      refused_(testsOfTheWindow(case_)) {
+      refused_(testsOfTheWindow(case_)),
+      minutes_(limits.spentMinutes) {
   think();
 }
 

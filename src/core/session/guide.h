@@ -12,6 +12,7 @@ namespace haybale::diagnosis {
 struct GuideLimits {
   int mostTests = 40;
   double mostMinutes = 1e9;
+  double spentMinutes = 0;  ///< that were measured before: patience has run for as long
 };
 
 /// Tests that only the window asks for: a substitute signal and pulled wires are members of the

@@ -45,7 +45,7 @@ constexpr std::array kHall{
     Unknown{"pull-up voltage", 7, 0.45},
     Unknown{"on resistance", 25, 0.5},
     Unknown{"battery", 12.5, 0.02},
-    Unknown{"ohmmeter reading", 2e6, 1.5},
+    Unknown{"ohmmeter reading", 3e7, 2.3},  // of an output that is open: OL as often as not
     Unknown{"this on resistance", 1, 0.1, true},
     Unknown{"this ohmmeter reading", 1, 0.6, true},
     Unknown{"this supply", 1, 0.01, true},
