@@ -42,6 +42,32 @@ std::pair<std::size_t, std::size_t> unhalted(const std::vector<Tooth>& teeth) {
   return best;
 }
 
+// The teeth behind which a pulse or two are left out; none at all where anything else is out of
+// step or the stretch is too short.
+std::vector<std::size_t> absencesIn(const std::vector<Tooth>& teeth, std::size_t from,
+                                    std::size_t to) {
+  constexpr std::size_t kLeastTeeth = 40;
+  constexpr int kMostAbsent = 2;
+  constexpr double kInStep = 0.1;  // of a tooth, for each that passes
+  std::vector<std::size_t> out;
+  if (to - from < kLeastTeeth) {
+    return out;
+  }
+  for (std::size_t i = from; i < to; ++i) {
+    const auto& t = teeth[i];
+    const bool inside = i >= from + kFromTheEnds && i + kFromTheEnds < to;
+    const double passed = t.lost + 1;
+    const bool absent = inside && t.lost > 0 && t.lost <= kMostAbsent &&
+                        std::abs(t.pitch - passed) <= kInStep * passed;
+    if (absent) {
+      out.push_back(i);
+    } else if (t.lost > 0 || (inside && isOff(t))) {
+      return {};
+    }
+  }
+  return out;
+}
+
 }  // namespace
 
 // A gap that is wider by a part of a tooth, once, the speed before and behind it the same: no
@@ -89,33 +115,12 @@ bool Judge::switching() const {
 // switching sensor alone: a coil's wave fades with the speed, and a wire that lets go leaves a
 // level of its own.
 void Judge::loneAbsence() {
-  constexpr std::size_t kLeastTeeth = 40;
-  constexpr int kMostAbsent = 2;
-  constexpr double kInStep = 0.1;  // of a tooth, for each that passes
-  if (!switching() || a_.teeth.size() < kLeastTeeth || (!a_.dropouts.empty() && !mayBeATooth()) ||
-      a_.missedPulses > 0 || (a_.ring && a_.ring->turns >= kTwoTurns)) {
+  if (!switching() || (!a_.dropouts.empty() && !mayBeATooth()) || a_.missedPulses > 0 ||
+      (a_.ring && a_.ring->turns >= kTwoTurns)) {
     return;
   }
   const auto [from, to] = unhalted(a_.teeth);
-  if (to - from < kLeastTeeth) {
-    return;
-  }
-  std::vector<std::size_t> places;
-  for (std::size_t i = from; i < to; ++i) {
-    const auto& t = a_.teeth[i];
-    const bool inside = i >= from + kFromTheEnds && i + kFromTheEnds < to;
-    if (t.lost == 0 && inside && isOff(t)) {
-      return;
-    }
-    if (t.lost == 0) {
-      continue;
-    }
-    const double teeth = t.lost + 1;
-    if (!inside || t.lost > kMostAbsent || std::abs(t.pitch - teeth) > kInStep * teeth) {
-      return;
-    }
-    places.push_back(i);
-  }
+  const auto places = absencesIn(a_.teeth, from, to);
   if (places.empty() || places.size() > 2) {
     return;
   }
