@@ -19,7 +19,7 @@ namespace haybale::diagnosis {
 
 /// Moves some of `values`, drawn for `circuit`, and returns a weight for each, 1 on average. Coil,
 /// bias or supply, and source, sense or pull-up are moved, each unless a good wheel told it within
-/// a tenth; only by numbers that are neither withdrawn nor void.
+/// a fifth; only by numbers that are neither withdrawn nor void.
 std::vector<double> anchorValues(const job::Case& c, const circuit::Circuit& circuit,
                                  std::vector<circuit::ParameterPoint>& values);
 

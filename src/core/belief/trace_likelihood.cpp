@@ -61,8 +61,8 @@ namespace {
 
 // Of a record: how much of a turn it holds, at most 1, and whether it tells a mark of the ring that
 // has to come again. Of 82 records made by other code (tests/outside/other_cars.py, cars 5000 to
-// 5699) those under two turns told it 3 times in 25, the others always; with what shows in less than
-// two turns, of 5000 to 5899, 10 of 19 square ones and 4 of 11 waves.
+// 5699) those under two turns told it 3 times in 25, the others always; with what shows in less
+// than two turns, of 5000 to 5899, 10 of 19 square ones and 4 of 11 waves.
 struct Passed {
   double once = 0, twice = 0;
 };
@@ -72,7 +72,8 @@ Passed passedIn(double turns) {
   return {std::min(1.0, turns), std::clamp((turns - kNotYet) / (kSurely - kNotYet), 0.0, 1.0)};
 }
 
-// By the pulses, where nobody has counted the teeth over all counts that are usual.
+// By the pulses; where nobody has counted the teeth, over all counts that are usual (common
+// practice, no source).
 Passed passedBy(double pulses, std::optional<int> teeth) {
   if (teeth) {
     return passedIn(pulses / *teeth);

@@ -39,7 +39,7 @@ class Guide {
   [[nodiscard]] const job::Case& job() const { return case_; }
   /// What is believed after the last answer.
   [[nodiscard]] const Conclusion& conclusion() const { return assessment_.conclusion; }
-  /// Spent on tests so far, by the effort model.
+  /// Spent on tests so far, and before by the limits, by the effort model.
   [[nodiscard]] double minutes() const { return minutes_; }
   /// Answered so far.
   [[nodiscard]] int tests() const { return tests_; }

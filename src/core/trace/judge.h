@@ -52,6 +52,7 @@ class Judge {
   void loneGap();
   void loneAbsence();
   [[nodiscard]] bool switching() const;
+  [[nodiscard]] bool turned(double turns) const;
   void runout();
   [[nodiscard]] bool isCutOff() const;
 

@@ -42,10 +42,7 @@ void Judge::levelSteps() {
 // looks just so, and a record of fewer than two turns does not show whether it comes again.
 bool Judge::mayBeATooth() const {
   constexpr std::size_t kMost = 2;
-  constexpr long kLargestRing = 130;
-  const bool turned = a_.ring ? a_.ring->turns >= 2
-                              : a_.teeth.size() > 1 && a_.teeth.back().number > 2 * kLargestRing;
-  return !turned && !a_.dropouts.empty() && a_.dropouts.size() <= kMost &&
+  return !turned(2) && !a_.dropouts.empty() && a_.dropouts.size() <= kMost &&
          std::all_of(a_.dropouts.begin(), a_.dropouts.end(), [this](const Dropout& d) {
            const double off = std::abs(d.pitches - std::round(d.pitches));
            return (d.kind == DropoutKind::flat || isOwn(d.level)) && d.pitches > 1.5 &&

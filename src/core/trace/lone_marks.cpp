@@ -77,7 +77,7 @@ void Judge::loneGap() {
   constexpr double kLeastWider = 0.25, kMostWider = 0.85;
   constexpr double kTimesUneven = 8;
   constexpr std::size_t kLeastTeeth = 24;
-  if ((a_.ring && a_.ring->turns >= 2) || a_.teeth.size() < kLeastTeeth || !a_.dropouts.empty()) {
+  if (turned(2) || a_.teeth.size() < kLeastTeeth || !a_.dropouts.empty()) {
     return;
   }
   const Tooth* wide = nullptr;
@@ -107,6 +107,13 @@ void Judge::loneGap() {
   a_.findings.back().place = std::pair{wide->riseS - 0.1, wide->riseS + wide->periodS + 0.1};
 }
 
+// Whether the ring has turned so often: where its teeth are not known, the largest that is fitted.
+bool Judge::turned(double turns) const {
+  return a_.ring ? a_.ring->turns >= turns
+                 : a_.teeth.size() > 1 &&
+                       static_cast<double>(a_.teeth.back().number) > turns * kMostCount;
+}
+
 bool Judge::switching() const {
   return a_.signal == Signal::active || a_.signal == Signal::activePwm || a_.signal == Signal::hall;
 }
@@ -116,7 +123,7 @@ bool Judge::switching() const {
 // level of its own.
 void Judge::loneAbsence() {
   if (!switching() || (!a_.dropouts.empty() && !mayBeATooth()) || a_.missedPulses > 0 ||
-      (a_.ring && a_.ring->turns >= kTwoTurns)) {
+      turned(kTwoTurns)) {
     return;
   }
   const auto [from, to] = unhalted(a_.teeth);
