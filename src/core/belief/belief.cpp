@@ -95,13 +95,18 @@ Likelihoods Belief::remembered(const job::Evidence& e, const std::optional<Trace
   return memory->keep(layout_, e.test, e.reading, facts, likelihoods(e, known));
 }
 
-// How probable a reading is whatever is wrong, and be it nothing the model knows: half by the
-// prior, half by all that can be read.
-double Belief::anything(const job::Evidence& e, const std::vector<double>& likelihood) const {
+double Belief::byPrior(const std::vector<double>& likelihood) const {
   double average = 0;
   for (std::size_t i = 0; i < cells_.size(); ++i) {
     average += cells_[i].prior * likelihood[i];
   }
+  return average;
+}
+
+// How probable a reading is whatever is wrong, and be it nothing the model knows: half by the
+// prior, half by all that can be read.
+double Belief::anything(const job::Evidence& e, const std::vector<double>& likelihood) const {
+  const double average = byPrior(likelihood);
   if (!e.reading.value) {
     return average;
   }
@@ -117,6 +122,10 @@ void Belief::takeIn(std::size_t k, const std::optional<TraceFacts>& facts,
   }
   auto [likelihood, unchecked, ends] = remembered(e, facts, memory);
   const double any = anything(e, likelihood);
+  // What nobody has thought of is wrong with the suspect; a good wheel's odd reading is no sign of
+  // it.
+  const double unthought =
+      e.test.circuit == vehicle_.suspect().name ? of(Id::otherFits) * any : byPrior(likelihood);
   std::vector<std::size_t> sound(values_.size());  // the cell with nothing wrong, by its values
   for (std::size_t i = 0; i < cells_.size(); ++i) {
     const Fault fault = hypotheses_[cells_[i].hypothesis].fault;
@@ -128,7 +137,7 @@ void Belief::takeIn(std::size_t k, const std::optional<TraceFacts>& facts,
         continue;
       }
       if (fault == Fault::other) {
-        (*list)[i] = of(Id::otherFits) * any;
+        (*list)[i] = unthought;
       } else if (cleared_ && fault == Fault::latchedOff) {
         (*list)[i] = (*list)[sound[cells_[i].values]];  // from here on a latch-off is nothing wrong
       }

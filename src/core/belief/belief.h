@@ -94,6 +94,7 @@ class Belief {
   void reweigh(bool last);
   double holdTogether(double total, bool last);
   void holdTogether(std::size_t cell);
+  [[nodiscard]] double byPrior(const std::vector<double>& likelihood) const;
   [[nodiscard]] double anything(const job::Evidence& e,
                                 const std::vector<double>& likelihood) const;
   [[nodiscard]] std::vector<double> sumsByHypothesis() const;

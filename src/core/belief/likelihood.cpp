@@ -70,9 +70,9 @@ CodeChances chancesOf(Vehicle::Monitor m, const World& world, const CarState& st
                    {CodeType::implausible, count ? 0.85 : 0.12}});
       left -= odd;
     }
-    if (m.missesPulses) {
-      const double odd =
-          left * (kmh >= 12 ? of(Id::monitorMissesSets) : 0.3 * of(Id::monitorMissesSets));
+    if (m.misses > 0) {
+      const double odd = left * m.misses *
+                         (kmh >= 12 ? of(Id::monitorMissesSets) : 0.3 * of(Id::monitorMissesSets));
       spread(odd, {{CodeType::erratic, 0.8}, {CodeType::implausible, 0.2}});
       left -= odd;
     }
@@ -190,11 +190,9 @@ double ReadingModel::otherSpeed(const Test& test, const std::string& name, doubl
   const bool lift = vehicle_.job().complaint.lift;
   if (!turned) {
     // Something moves that was not turned: the differential turns it, but then the one that was
-    // turned shows too; or another wheel's circuit, and then just one of them.
-    const auto others = static_cast<double>(vehicle_.job().circuits.size() - 1);
-    const double moves = world.exchanged ? 1 : follows ? 0.05 : of(Id::speedStray);
-    return ratio > 0.1 ? (world.exchanged ? moves / others : moves)
-                       : (world.exchanged ? 1 : 1 - moves);
+    // turned shows too.
+    const double moves = follows ? 0.05 : of(Id::speedStray);
+    return ratio > 0.1 ? moves : 1 - moves;
   }
   if (world.modulePower) {
     return ratio < 0.1 ? 0.97 : 0.03;
@@ -207,6 +205,21 @@ double ReadingModel::otherSpeed(const Test& test, const std::string& name, doubl
     p = (p + seenSpeed(ratio, 1 / world.tyreRatio, spread, counted)) / 2;
   }
   return p;
+}
+
+// With two circuits exchanged the wheel that was spun shows as just one of the others, with the
+// probability `counts` that it is heard at all.
+double ReadingModel::spunAsAnother(const job::Reading& reading, double counts) const {
+  const auto others = static_cast<double>(vehicle_.job().circuits.size() - 1);
+  double listed = 0, moving = 0;
+  for (const auto& [circuit, kmh] : reading.kmh) {
+    if (circuit != vehicle_.suspect().name) {
+      ++listed;
+      moving += kmh > 0.5 ? 1 : 0;
+    }
+  }
+  return moving > 0 ? counts / others * std::pow(of(Id::speedStray), moving - 1)
+                    : 1 - counts * listed / others;
 }
 
 double ReadingModel::liveSpeed(const Test& test, const job::Reading& reading, const World& world,
@@ -226,13 +239,17 @@ double ReadingModel::liveSpeed(const Test& test, const job::Reading& reading, co
     return one.first == test.circuit && one.second > 0.5;
   });
   double p = 1;
+  const bool crossed = world.exchanged && spun && !test.state.swap;
+  if (crossed && test.circuit == name) {
+    p = spunAsAnother(reading, vehicle_.monitor(name, test.state, World{}, values).signal);
+  }
   for (const auto& [circuit, kmh] : reading.kmh) {
     const double ratio = kmh / expected;
     const bool swapped = test.state.swap &&
                          (test.state.swap->into == circuit || test.state.swap->sensorOf == circuit);
     const bool own = circuit == name;
     if (!own && !swapped) {
-      p *= inject ? 1 : otherSpeed(test, circuit, ratio, spread, follows, world);
+      p *= inject || crossed ? 1 : otherSpeed(test, circuit, ratio, spread, follows, world);
       continue;
     }
     const bool turned = driven || swapped || inject || (spun && circuit == test.circuit);
@@ -252,13 +269,13 @@ double ReadingModel::liveSpeed(const Test& test, const job::Reading& reading, co
     }
     const bool gap = own && !inject &&
                      (world.fault == Fault::wideGap || world.fault == Fault::debris) &&
-                     world.output > 0.5 && !circuit::isCoil(vehicle_.suspect().sensor.kind);
+                     !circuit::isCoil(vehicle_.suspect().sensor.kind);
     const bool odd = own && !inject && world.fault == Fault::ringWrongCount;
     const double right = odd ? world.countRatio : own && driven ? 1 / world.tyreRatio : 1;
     const double whole = seenSpeed(ratio, right, spread, counted);
     // A switching sensor that leaves out pulses shows less than the road, by any share.
     const double some = seenSpeed(ratio, 0.6, 0.25, 1);
-    p *= gap ? whole + of(Id::speedMisses) * (some - whole) : whole;
+    p *= gap ? std::lerp(whole, some, of(Id::speedMisses) * world.output) : whole;
   }
   return p;
 }

@@ -47,6 +47,9 @@ inline constexpr std::size_t kFamilies = 9;
 /// Probability that this family means nothing on this car of what the model says.
 [[nodiscard]] double doubtOf(Family family);
 
+/// Share of the readings of this kind that are taken or written down wrong.
+[[nodiscard]] double slipOf(circuit::TestKind kind);
+
 /// A scale for numeric readings of one kind.
 struct Scale {
   circuit::TestKind kind = circuit::TestKind::resistance;
@@ -130,6 +133,7 @@ class ReadingModel {
                                const circuit::ParameterPoint& values) const;
   [[nodiscard]] double otherSpeed(const circuit::Test& test, const std::string& name, double ratio,
                                   double spread, bool follows, const World& world) const;
+  [[nodiscard]] double spunAsAnother(const job::Reading& reading, double counts) const;
   [[nodiscard]] double marks(const circuit::Test& test, const TraceFacts& facts,
                              const World& world) const;
   [[nodiscard]] double coilOutput(const circuit::Test& test, const TraceFacts& facts,

@@ -135,7 +135,7 @@ Likelihoods Belief::fedOrNot(
 
 double Belief::mistakenDensity(const job::Evidence& e) const {
   if (!e.reading.value) {
-    return of(Id::slipSeen) * slipAmong(e.test.kind);
+    return slipOf(e.test.kind) * slipAmong(e.test.kind);
   }
   const double top = vehicle_.job().meter.topOhm();
   const Scale scale{e.test.kind, top};
@@ -226,7 +226,7 @@ std::pair<double, double> Belief::codesLikelihood(const Cell& cell, const job::E
     checked += share * model_.codes(e.test, e.reading, world, values, &worked);
     unchecked += share * model_.codes(e.test, e.reading, world, values, &worked, false);
   }
-  const double slip = of(Id::slipSeen);
+  const double slip = slipOf(e.test.kind);
   const double mistaken = slip * slipAmong(e.test.kind);
   return {(1 - slip) * checked + mistaken, (1 - slip) * unchecked + mistaken};
 }
@@ -267,7 +267,7 @@ double Belief::cellLikelihood(const Cell& cell, const job::Evidence& e,
     default:
       return 1;
   }
-  const double slip = of(Id::slipSeen);
+  const double slip = slipOf(e.test.kind);
   return (1 - slip) * p + slip * slipAmong(e.test.kind);
 }
 

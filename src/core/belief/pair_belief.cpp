@@ -80,7 +80,7 @@ class PairModel {
         p = inWorlds(e, facts ? &*facts : nullptr);
         break;
     }
-    const double slip = priors::of(e.reading.value ? Id::slipNumber : Id::slipSeen);
+    const double slip = slipOf(e.test.kind);
     return (1 - slip) * p + mistaken;
   }
 

@@ -136,6 +136,22 @@ double doubtOf(Family family) {
   return of(kDoubts[static_cast<std::size_t>(family)]);
 }
 
+double slipOf(TestKind kind) {
+  switch (kind) {
+    case TestKind::codes:
+    case TestKind::liveSpeed:
+      return of(Id::slipReadOut);
+    case TestKind::resistance:
+    case TestKind::loop:
+    case TestKind::dcVoltage:
+    case TestKind::acVoltage:
+    case TestKind::current:
+      return of(Id::slipNumber);
+    default:
+      return of(Id::slipSeen);
+  }
+}
+
 double lampChance(circuit::Lamp lamp, const std::optional<double>& share, circuit::LampState seen) {
   if (!share) {
     return 1;

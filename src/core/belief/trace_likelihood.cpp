@@ -119,8 +119,8 @@ double ReadingModel::marks(const Test& test, const TraceFacts& facts, const Worl
     const bool tells = kind == SensorKind::activePwm || kind == SensorKind::activeAk;
     const bool near = suspect && (weakens(world.fault) || isOfTheRing(world.fault));
     if (!coil) {
-      const bool hearsLittle = suspect && weakens(world.fault) && world.output > 0.5;
-      const double misses = hearsLittle ? of(Id::traceMissesSeen) : of(Id::traceMissesFalse);
+      const double hears = suspect && weakens(world.fault) ? world.output : 0;
+      const double misses = std::lerp(of(Id::traceMissesFalse), of(Id::traceMissesSeen), hears);
       p *= facts.misses ? misses : 1 - misses;
     }
     p *= !tells           ? 1.0
@@ -223,7 +223,7 @@ double ReadingModel::squareOutput(const Test& test, const TraceFacts& facts, con
   const bool gap = suspect && (world.fault == Fault::wideGap || world.fault == Fault::debris);
   const double blind = vehicle_.hearsAnother(test, world)                 ? 0.95
                        : suspect && world.fault == Fault::encoderReversed ? of(Id::traceBlindFlat)
-                       : gap ? (world.output < 0.5 ? of(Id::traceGapFlat) : 0.02)
+                       : gap ? std::lerp(of(Id::traceGapFlat), 0.02, world.output)
                              : 0.0;
   const double flat = blind + (1 - blind) * flatChance(ratio);
   // Densities over some 15 V, so that a trace whose levels are not known weighs alike.

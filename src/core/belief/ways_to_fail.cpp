@@ -221,10 +221,11 @@ class Builder {
     } else {
       add(Fault::sensorDead, e.id, std::nullopt, of(Id::sensorDeadActive), {0});
       add(Fault::reversed, e.id, std::nullopt, of(Id::sensorReversed), {0});
-      // A switching sensor too far from its ring hears nothing, or leaves out pulses.
-      for (const double hears : {0.0, 1.0}) {
-        add(Fault::wideGap, e.id, std::nullopt, 0.5 * of(Id::wideGap), {hears});
-        add(Fault::debris, e.id, std::nullopt, 0.25 * of(Id::debris), {hears});
+      // A switching sensor too far from its ring hears nothing, or leaves out pulses; or it stands
+      // at the edge and does now this, now that.
+      for (const auto& [hears, share] : {std::pair{0.0, 0.4}, {0.5, 0.25}, {1.0, 0.35}}) {
+        add(Fault::wideGap, e.id, std::nullopt, share * of(Id::wideGap), {hears});
+        add(Fault::debris, e.id, std::nullopt, share / 2 * of(Id::debris), {hears});
       }
     }
   }

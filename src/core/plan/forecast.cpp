@@ -287,7 +287,7 @@ std::optional<Outlook> Forecast::ofCategories(const Test& test) const {
     out.words.push_back(category.words);
   }
   // Likelihoods of what may come become probabilities.
-  const double slip = priors::of(priors::Id::slipSeen);
+  const double slip = slipOf(test.kind);
   for (std::size_t k = 0; k < stands_.size(); ++k) {
     double total = 0;
     for (const auto& row : out.chances) {

@@ -33,6 +33,7 @@ constexpr std::array kActive{
     Unknown{"current ratio", 2, 0.03},
     Unknown{"ohmmeter reading", 2e6, 1.5},
     Unknown{"battery", 12.5, 0.02},
+    Unknown{"supply limit", 0.05, 0.4},
     Unknown{"this low current", 1, 0.04, true},
     Unknown{"this ohmmeter reading", 1, 0.6, true},
     Unknown{"this supply", 1, 0.01, true},
@@ -121,6 +122,7 @@ circuit::ParameterPoint valuesOf(SensorKind sensor, FrontEndKind frontEnd,
       p.sensor.highA = p.sensor.lowA * common(3);
       p.sensor.ohmmeterOhm = common(4) * mine(1);
       p.batteryV = common(5);
+      p.frontEnd.limitA = common(6);
       p.frontEnd.supplyV *= mine(2);
       p.frontEnd.sourceOhm *= mine(3);
       p.celsius = mine(4);

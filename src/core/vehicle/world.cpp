@@ -460,15 +460,14 @@ Vehicle::Monitor Vehicle::monitor(const std::string& name, const circuit::CarSta
   } else {
     const double sound = circuit::predict(*scene.circuit, values, trace).value_or(1);
     const bool gap = world.fault == Fault::wideGap || world.fault == Fault::debris;
-    const bool deaf = world.output < 0.5;
-    const double weak = !suspectsSensor                         ? 1
-                        : world.fault == Fault::encoderReversed ? of(Id::monitorBlindShare)
-                        : gap && deaf                           ? of(Id::monitorDeafCounts)
-                        : gap                                   ? of(Id::monitorGapCounts)
-                                                                : 1;
+    const double weak =
+        !suspectsSensor                         ? 1
+        : world.fault == Fault::encoderReversed ? of(Id::monitorBlindShare)
+        : gap ? std::lerp(of(Id::monitorDeafCounts), of(Id::monitorGapCounts), world.output)
+              : 1;
     out.signal =
         weak * logistic((swing / std::max(1e-6, sound) - 0.5) / of(Id::monitorShareSpread));
-    out.missesPulses = gap && !deaf && suspectsSensor;
+    out.misses = gap && suspectsSensor ? world.output : 0;
   }
   out.signal *= 1 - std::min(1.0, still) * (coil ? 0.3 : 0.8);
   out.ringShows = suspectsSensor && isOfTheRing(world.fault);

@@ -14,7 +14,9 @@ namespace haybale::diagnosis {
 struct World {
   Fault fault = Fault::none;             ///< which gives the world its name
   std::vector<circuit::LineFault> line;  ///< what is in the circuit itself
-  double output = 1;                     ///< share of the sensor's output that is left
+  /// Share of the sensor's output that is left; of a switching sensor too far from its ring, how
+  /// often it hears it.
+  double output = 1;
   double countRatio = 1;                 ///< teeth of the ring over those the module counts on
   bool inputDead = false;                ///< pulses arrive and are not counted
   bool exchanged = false;                ///< the module takes another wheel for this one
@@ -63,8 +65,8 @@ class Vehicle {
     double open = 0, shortGround = 0, shortSupply = 0;
     double signal = 1;          ///< probability that it counts pulses while the wheel turns
     double swing = 1;           ///< share of the usual output that arrives
-    bool missesPulses = false;  ///< a switching sensor too far away leaves some out
-    bool ringShows = false;     ///< pulses come, but the ring's fault is in them
+    double misses = 0;       ///< probability that a switching sensor too far away leaves some out
+    bool ringShows = false;  ///< pulses come, but the ring's fault is in them
   };
   [[nodiscard]] Monitor monitor(const std::string& circuit, const circuit::CarState& state,
                                 const World& world, const circuit::ParameterPoint& values) const;
