@@ -91,6 +91,7 @@ Scene suspicionTimeline(const TimelineInput& in, const Measure& measure) {
   }
   constexpr double kNames = 110;
   constexpr double kFoot = 22;
+  constexpr double kLine = 16;
   const double plotH = in.height - kFoot - 4;
   const double each = (in.width - kNames) / static_cast<double>(in.shares.size());
   // The elements that ever mattered, the last leader at the bottom.
@@ -126,15 +127,16 @@ Scene suspicionTimeline(const TimelineInput& in, const Measure& measure) {
                        i == 0 ? Paint::fixed(0x1f2a30) : Paint(Role::ink),
                        Anchor::middle});
       }
-      if (k + 1 == in.shares.size() && h > 4) {
-        const double at = std::min(labelY, y + h / 2 + 5);
+      // The least of many have no room for a name.
+      const double at = std::min(labelY, y + h / 2 + 5);
+      if (k + 1 == in.shares.size() && h > 4 && at >= kLine) {
         scene.add(Text{{in.width - kNames + 6, at},
                        fmt::format("{} {:.0f} %", in.names[order[i]], 100 * in.shares[k][order[i]]),
                        13,
                        i == 0,
                        Role::ink,
                        Anchor::start});
-        labelY = at - 16;
+        labelY = at - kLine;
       }
     }
     if (k < in.readings.size()) {

@@ -165,7 +165,7 @@ void Belief::takeIn(std::size_t k, const std::optional<TraceFacts>& facts,
     const Scale scale{e.test.kind, top};
     numbers_.push_back({std::move(ends), weighing.family,
                         scale.at(e.reading.value->overload ? top : e.reading.value->value),
-                        spreadOf(e, scale), mistakenDensity(e), scale});
+                        spreadOf(e, scale), strayDensity(e), scale});
   }
   std::vector<double> before(cells_.size());
   for (std::size_t i = 0; i < cells_.size(); ++i) {

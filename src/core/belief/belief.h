@@ -111,6 +111,8 @@ class Belief {
   // With the module looking at its pins while the car stands, and without.
   [[nodiscard]] std::pair<double, double> codesLikelihood(const Cell& cell,
                                                           const job::Evidence& evidence) const;
+  [[nodiscard]] bool throughActive(const job::Evidence& e) const;
+  [[nodiscard]] double strayDensity(const job::Evidence& e) const;
   [[nodiscard]] double spreadOf(const job::Evidence& e, const Scale& scale) const;
   [[nodiscard]] Likelihoods numeric(const job::Evidence& evidence) const;
   [[nodiscard]] bool isOfAnother(const circuit::Test& test) const;

@@ -24,7 +24,27 @@ bool beside(const circuit::Circuit& circuit, const std::string& one, const std::
 
 }  // namespace
 
+namespace {
+
+// Of what is there only while it is wet: whether a spray reaches it, or the shop's air has left it
+// damp.
+double showsWet(const Hypothesis& h, const CarState& state, const circuit::Circuit& circuit) {
+  if (!state.disturb || state.disturb->kind != circuit::DisturbKind::wet) {
+    return of(Id::onlyWetShowsDry);
+  }
+  const auto& at = state.disturb->element;
+  return at.empty()                       ? of(Id::onlyWetShowsWhole)
+         : at == h.element                ? of(Id::onlyWetShowsHere)
+         : beside(circuit, at, h.element) ? of(Id::onlyWetShowsBeside)
+                                          : of(Id::onlyWetShowsDry);
+}
+
+}  // namespace
+
 double showsIn(const Hypothesis& h, const CarState& state, const circuit::Circuit& circuit) {
+  if (h.onlyWet) {
+    return showsWet(h, state, circuit);
+  }
   if (!isIntermittent(h.fault)) {
     return 1;
   }
@@ -86,7 +106,7 @@ bool ReadingModel::watchSees(const Test& test, const Hypothesis& h, double sever
 double ReadingModel::wiggle(const Test& test, const job::Reading& reading, const Hypothesis& h,
                             double severity, const circuit::ParameterPoint& values) const {
   double reacts = of(Id::wiggleFalse);
-  if (isIntermittent(h.fault)) {
+  if (h.comesAndGoes()) {
     reacts = watchSees(test, h, h.steps.front(), values)
                  ? showsIn(h, test.state, vehicle_.suspect())
                  : of(Id::wiggleFalse);

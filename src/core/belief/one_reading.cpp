@@ -50,7 +50,7 @@ Likelihoods Belief::numeric(const job::Evidence& e) const {
   const double x = scale.at(read);
   const double spread = spreadOf(e, scale);
   const double slip = of(Id::slipNumber);
-  const double mistaken = slip * scale.slipped(x);
+  const double mistaken = strayDensity(e);
   const auto* circuit = vehicle_.job().find(test.circuit);
   const auto onScale = [&](const World& world, circuit::ParameterPoint values) {
     values.celsius = e.reading.celsius.value_or(values.celsius);
@@ -143,6 +143,28 @@ double Belief::mistakenDensity(const job::Evidence& e) const {
          scale.slipped(scale.at(e.reading.value->overload ? top : e.reading.value->value));
 }
 
+// Of ohms that go through an active sensor; below `kBeyondWiring` the wiring speaks, not the
+// sensor.
+bool Belief::throughActive(const job::Evidence& e) const {
+  constexpr double kBeyondWiring = 5e4;
+  const auto* circuit = vehicle_.job().find(e.test.circuit);
+  const auto& entry = *e.reading.value;
+  return circuit::unitOf(e.test.kind) == units::Unit::ohm && circuit &&
+         !circuit::isCoil(circuit->sensor.kind) && e.test.red && e.test.red->place.onLine() &&
+         (entry.overload || entry.value > kBeyondWiring) &&
+         circuit::reachFrom(*circuit, e.test.red->place, e.test.state).sensor;
+}
+
+// What a number is though the circuit would have given another: a slip, or an ohmmeter's OL on a
+// sound active sensor, for which its few tenths of a volt are nothing on one car in three.
+double Belief::strayDensity(const job::Evidence& e) const {
+  const double mistaken = mistakenDensity(e);
+  if (!e.reading.value->overload || !throughActive(e)) {
+    return mistaken;
+  }
+  return std::max(mistaken, of(Id::activeOhmOpen) * normalDensity(0, of(Id::spreadOhm)));
+}
+
 // Through an active sensor an ohmmeter tells next to nothing: its spread there is wide.
 double Belief::spreadOf(const job::Evidence& e, const Scale& scale) const {
   if (const auto known = spreads_.find(&e); known != spreads_.end()) {
@@ -154,13 +176,7 @@ double Belief::spreadOf(const job::Evidence& e, const Scale& scale) const {
   if (e.test.kind == TestKind::acVoltage && !e.reading.hz) {
     spread *= of(Id::spreadNoHertz);
   }
-  const auto* circuit = vehicle_.job().find(e.test.circuit);
-  constexpr double kBeyondWiring = 5e4;  // below it the wiring speaks, not the sensor
-  const bool throughActive = circuit::unitOf(e.test.kind) == units::Unit::ohm && circuit &&
-                             !circuit::isCoil(circuit->sensor.kind) && e.test.red &&
-                             e.test.red->place.onLine() && read > kBeyondWiring &&
-                             circuit::reachFrom(*circuit, e.test.red->place, e.test.state).sensor;
-  return throughActive ? std::hypot(spread, of(Id::spreadActiveOhm)) : spread;
+  return throughActive(e) ? std::hypot(spread, of(Id::spreadActiveOhm)) : spread;
 }
 
 double Belief::likelihoodIn(const job::Evidence& e, const TraceFacts* facts, const World& world,

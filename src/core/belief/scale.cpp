@@ -40,7 +40,10 @@ double Scale::at(double value) const {
 double Scale::spread(double value, double unsure) const {
   const double unknown = of(Id::spreadUnknown) * unsure;
   if (circuit::unitOf(kind) == units::Unit::ohm) {
-    return std::hypot(of(Id::spreadOhm), unknown);
+    // Leads, tips and old contacts are worth an ohm; so is a loom longer than it is thought to be.
+    const double leads = of(Id::spreadContactOhm) / std::numbers::ln10 /
+                         (std::clamp(std::abs(value), 0.0, 1e9) + kOhmFloor);
+    return std::hypot(std::hypot(of(Id::spreadOhm), leads), unknown);
   }
   if (logarithmic()) {
     return std::hypot(of(Id::spreadAc), unknown);

@@ -36,6 +36,7 @@ const std::vector<double> kShortSteps{0.05, 1, 5, 16, 50};
 // coil's bias bears less than a current loop.
 const std::vector<double> kLeakCoilSteps{50, 200, 800, 3e3, 12e3, 50e3, 15e6};
 const std::vector<double> kLeakSteps{50, 200, 800, 3e3, 12e3, 15e6};
+const std::vector<double> kWettedSteps{100, 4e3};  // while it is wet; nothing in the dry
 const std::vector<double> kSupplySteps{0.05, 5, 20, 60, 180, 600, 3e3};
 const std::vector<double> kOpenCoilSteps{10e3, 50e3, 300e3, 2e6, 15e6, 1e9, kOpen};
 const std::vector<double> kShortedCoilSteps{1, 15, 50, 130, 300, 700};
@@ -167,8 +168,7 @@ class Builder {
           coil_ ? kResistiveCoilSteps : kResistiveSteps, along);
       add(Fault::intermittentOpen, e.id, wire, w * sometimes, {kOpen}, along);
       for (const double at : halves) {
-        add(Fault::leak, e.id, wire, half * w * of(Id::wiringLeak) * leaks,
-            coil_ ? kLeakCoilSteps : kLeakSteps, at);
+        addLeak(e, wire, half * w * of(Id::wiringLeak) * leaks, at);
         add(Fault::shortToGround, e.id, wire, half * w * of(Id::wiringShortGround) * grounded,
             kShortSteps, at);
         add(Fault::shortToSupply, e.id, wire, half * w * of(Id::wiringShortSupply) * supplied,
@@ -191,6 +191,16 @@ class Builder {
     if (repaired || (plug && case_.circuits.size() > 1)) {
       add(Fault::circuitsExchanged, e.id, std::nullopt,
           length * of(Id::exchanged) * (repaired ? of(Id::exchangedRepaired) : 0.3), {0}, along);
+    }
+  }
+
+  void addLeak(const Element& e, WireId wire, double weight, double at) {
+    const double onlyWet = wet_ ? of(Id::leakOnlyWet) : 0;
+    add(Fault::leak, e.id, wire, weight * (1 - onlyWet), coil_ ? kLeakCoilSteps : kLeakSteps, at);
+    if (onlyWet > 0) {
+      add(Fault::leak, e.id, wire, weight * onlyWet, kWettedSteps, at);
+      out_.back().onlyWet = true;
+      out_.back().lastShare = 0;
     }
   }
 

@@ -231,13 +231,16 @@ class Planner {
   std::vector<std::string> apart_;  // what it left unplugged
 };
 
+bool wets(const Test& test) {
+  return test.state.disturb && test.state.disturb->kind == circuit::DisturbKind::wet;
+}
+
 // A complaint of wet weather that nothing has reproduced yet, and no plug was taken apart.
 bool waitsForWater(const job::Case& c) {
   return c.complaint.shows(job::When::wet) &&
          std::none_of(c.evidence.begin(), c.evidence.end(), [&](const job::Evidence& e) {
-           const bool driven = e.test.state.wheel == circuit::WheelMotion::driven;
            return e.test.circuit == c.suspect && !e.withdrawn &&
-                  (driven || e.test.state.disturb || !e.test.state.unplugged.empty());
+                  (wets(e.test) || !e.test.state.unplugged.empty());
          });
 }
 
@@ -415,6 +418,9 @@ std::vector<Proposal> proposeTests(const Beliefs& beliefs, const Conclusion& con
       proposal->score *= std::pow(of(Id::alikeAgain), timesAlike(c, proposal->test));
     }
     proposal->rank = proposal->score * (waits ? of(Id::notYet) * of(Id::notYet) : 1);
+    if (undisturbed && wets(proposal->test)) {
+      proposal->rank *= of(Id::asComplained);
+    }
     if ((fresh && isFree(proposal->test)) || (undisturbed && !waits)) {
       proposal->rank += kFreeFirst;
     }

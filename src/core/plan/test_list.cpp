@@ -39,8 +39,7 @@ class Lister {
       if (e.kind == ElementKind::connector) {
         atConnector(e);
         if (before) {
-          // What lies between two connectors, alone.
-          pairAndGround({Place::Kind::wheelSide, before->id}, {before->id, e.id});
+          between(*before, e);
         }
         before = &e;
       }
@@ -170,6 +169,28 @@ class Lister {
     // Over the contact itself, with what current there is.
     for (const WireId wire : {WireId::a, WireId::b}) {
       add(TestKind::dcVoltage, near, wire, Probe{far, wire}, {});
+    }
+  }
+
+  [[nodiscard]] bool opened(const Element& plug) const {
+    return std::any_of(case_.evidence.begin(), case_.evidence.end(), [&](const job::Evidence& e) {
+      return !e.withdrawn && e.test.circuit == circuit_.name && e.test.state.isUnplugged(plug.id);
+    });
+  }
+
+  // What lies between two connectors, alone: its leaks, and each wire from end to end.
+  void between(const Element& before, const Element& after) {
+    const std::vector<std::string> both{before.id, after.id};
+    const Place here{Place::Kind::wheelSide, before.id};
+    const Place there{Place::Kind::moduleSide, after.id};
+    pairAndGround(here, both);
+    // Wire by wire once both plugs were in hand: it tells the leg from its plugs, not where to
+    // look.
+    if (!opened(before) || !opened(after)) {
+      return;
+    }
+    for (const WireId wire : wires()) {
+      add(TestKind::resistance, here, wire, Probe{there, wire}, both);
     }
   }
 

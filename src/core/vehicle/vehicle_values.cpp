@@ -47,6 +47,7 @@ constexpr std::array kHall{
     Unknown{"on resistance", 25, 0.5},
     Unknown{"battery", 12.5, 0.02},
     Unknown{"ohmmeter reading", 3e7, 2.3},  // of an output that is open: OL as often as not
+    Unknown{"supply limit", 0.1, 0.7},
     Unknown{"this on resistance", 1, 0.1, true},
     Unknown{"this ohmmeter reading", 1, 0.6, true},
     Unknown{"this supply", 1, 0.01, true},
@@ -132,6 +133,7 @@ circuit::ParameterPoint valuesOf(SensorKind sensor, FrontEndKind frontEnd,
       p.sensor.hallOnOhm = common(3) * mine(0);
       p.batteryV = common(4);
       p.sensor.ohmmeterOhm = common(5) * mine(1);
+      p.frontEnd.limitA = common(6);
       p.frontEnd.supplyV *= mine(2);
       p.frontEnd.sourceOhm *= mine(3);
       p.celsius = mine(4);

@@ -17,11 +17,11 @@ struct World {
   /// Share of the sensor's output that is left; of a switching sensor too far from its ring, how
   /// often it hears it.
   double output = 1;
-  double countRatio = 1;                 ///< teeth of the ring over those the module counts on
-  bool inputDead = false;                ///< pulses arrive and are not counted
-  bool exchanged = false;                ///< the module takes another wheel for this one
-  std::string exchangedAt;               ///< the element where the two lines cross over
-  bool latched = false;                  ///< the supply is off until codes are cleared
+  double countRatio = 1;     ///< teeth of the ring over those the module counts on
+  bool inputDead = false;    ///< pulses arrive and are not counted
+  bool exchanged = false;    ///< the module takes another wheel for this one
+  std::string exchangedAt;   ///< the element where the two lines cross over
+  bool latched = false;      ///< the supply is off until codes are cleared
   bool modulePower = false;  ///< the module is fed too little: all its circuits are dead or odd
   double tyreRatio = 1;      ///< rolling circumference of the wheel over the vehicle's
 };
@@ -63,8 +63,8 @@ class Vehicle {
   struct Monitor {
     // Codes of the standing check; each 0..1, together at most 1.
     double open = 0, shortGround = 0, shortSupply = 0;
-    double signal = 1;          ///< probability that it counts pulses while the wheel turns
-    double swing = 1;           ///< share of the usual output that arrives
+    double signal = 1;       ///< probability that it counts pulses while the wheel turns
+    double swing = 1;        ///< share of the usual output that arrives
     double misses = 0;       ///< probability that a switching sensor too far away leaves some out
     bool ringShows = false;  ///< pulses come, but the ring's fault is in them
   };

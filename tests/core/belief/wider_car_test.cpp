@@ -1,0 +1,176 @@
+// What a car has been and the model had not: sensors at the edge of hearing, supplies that bear
+// more or less, water that dries, looms that are long. Facts of the trade: common practice, no
+// published source, unless a line says otherwise.
+#include <algorithm>
+
+#include "core/plan/test_list.h"
+#include "core/priors/priors.h"
+#include "support/job_fixture.h"
+
+namespace haybale::diagnosis {
+namespace {
+
+using circuit::DisturbKind;
+using circuit::WheelMotion;
+
+class WiderCar : public Job {
+ protected:
+  // Live speeds of all four while RR is spun by hand.
+  void spun(std::vector<std::pair<std::string, double>> kmh) {
+    job::Evidence e;
+    e.id = c.nextEvidenceId();
+    e.test.kind = circuit::TestKind::liveSpeed;
+    e.test.circuit = "RR";
+    e.test.state.wheel = WheelMotion::spun;
+    e.reading.kmh = std::move(kmh);
+    c.evidence.push_back(e);
+  }
+
+  static circuit::CarState moving(WheelMotion wheel, std::optional<DisturbKind> disturb = {}) {
+    circuit::CarState state;
+    state.wheel = wheel;
+    if (disturb) {
+      state.disturb = circuit::Disturb{*disturb, ""};
+    }
+    return state;
+  }
+
+  [[nodiscard]] double shareOf(Fault fault) {
+    double sum = 0;
+    for (const auto& s : assessed().conclusion.suspects) {
+      sum += s.fault == fault ? s.share : 0;
+    }
+    return sum;
+  }
+};
+
+// Spin one wheel and another one's value moves: circuits exchanged (handbooks of the trade). If
+// none moves they are not.
+TEST_F(WiderCar, ExchangedCircuitsShowTheSpunWheelElsewhere) {
+  kind(circuit::SensorKind::active);
+  const double before = shareOf(Fault::circuitsExchanged);
+  spun({{"FL", 0}, {"FR", 0}, {"RL", 0}, {"RR", 0}});
+  EXPECT_LT(shareOf(Fault::circuitsExchanged), before / 2);
+  c.evidence.clear();
+  spun({{"FL", 0}, {"FR", 0}, {"RL", 5}, {"RR", 0}});
+  EXPECT_GT(shareOf(Fault::circuitsExchanged), 0.5);
+}
+
+// A sensor that its ring just reaches gives no signal on one day and all pulses on the next.
+TEST_F(WiderCar, ASensorAtTheEdgeOfHearingDoesNowThisNowThat) {
+  kind(circuit::SensorKind::active);
+  codes({{"RR", job::CodeType::noSignal, {}}}, moving(WheelMotion::spun));
+  spun({{"FL", 0}, {"FR", 0}, {"RL", 0}, {"RR", 4.5}});
+  codes({}, moving(WheelMotion::driven));
+  codes({{"RR", job::CodeType::noSignal, {}}}, moving(WheelMotion::driven));
+  EXPECT_GT(shareOf(Fault::wideGap), shareOf(Fault::none));
+  EXPECT_GT(shareOf(Fault::wideGap), shareOf(Fault::encoderReversed));
+}
+
+// An encoder does not turn round by itself.
+TEST_F(WiderCar, WithoutABearingJobADeafSensorIsTooFarAway) {
+  kind(circuit::SensorKind::active);
+  codes({{"RR", job::CodeType::noSignal, {}}}, moving(WheelMotion::driven));
+  reading("RR", "C2.w pair 8.4V dc key on");
+  const double far = shareOf(Fault::wideGap) + shareOf(Fault::debris);
+  const double turned = shareOf(Fault::encoderReversed);
+  EXPECT_GT(far, 3 * turned);
+  job::History bearing;
+  bearing.element = "ring";
+  bearing.what = job::Work::replaced;
+  bearing.part = "bearing";
+  bearing.before = true;
+  c.history = {bearing};
+  EXPECT_GT(shareOf(Fault::encoderReversed), 3 * turned);
+}
+
+// A good wheel's slip makes nobody think of what nobody has thought of on the suspect.
+TEST_F(WiderCar, AGoodWheelsOddReadingIsNoSignOfSomethingElse) {
+  kind(circuit::SensorKind::passive);
+  reading("RL", "C2 a gnd 5.12V dc key on unplugged");
+  reading("RL", "C2 b gnd 5.15V dc key on unplugged");
+  const double before = share("");
+  reading("RL", "C2 a gnd 11.26V dc key on");
+  reading("RL", "C2 b gnd 5.14V dc key on");
+  EXPECT_LT(shareOf(Fault::other), 0.1) << "before: " << before;
+}
+
+// Supplies of modules bear 25 to 100 mA before they give way: with the wires touching both then
+// stand high, and no wire lies on battery plus.
+TEST_F(WiderCar, TouchingWiresOnAStrongSupplyAreNoShortToSupply) {
+  kind(circuit::SensorKind::active);
+  reading("RR", "C2 pair 0.02V dc key on");
+  reading("RR", "C1 pair 11.5V dc key on unplugged");
+  reading("RR", "C1 a gnd 10.41V dc key on");
+  reading("RR", "C1 b gnd 10.35V dc key on");
+  EXPECT_GT(shareOf(Fault::wiresTouching), 3 * shareOf(Fault::shortToSupply));
+}
+
+// Leads and old contacts are worth an ohm or two, and a loom is as long as it is.
+TEST_F(WiderCar, TwoOhmsOfLeadsAndLoomAreNoContradiction) {
+  kind(circuit::SensorKind::active);
+  for (int i = 0; i < 2; ++i) {
+    reading("RR", "loop to C2 2.3R key off");
+  }
+  EXPECT_NE(assessed().conclusion.state, State::contradictory);
+}
+
+// Ohms through an active sensor tell next to nothing: many a meter reads OL there.
+TEST_F(WiderCar, AnOhmmetersOLThroughAnActiveSensorTellsLittle) {
+  kind(circuit::SensorKind::active);
+  codes({{"RR", job::CodeType::noSignal, {}}}, moving(WheelMotion::driven));
+  const auto odds = [this] { return shareOf(Fault::open) / share("sensor", Fault::sensorDead); };
+  const double before = odds();
+  reading("RR", "C2.w pair OL key off unplugged");
+  EXPECT_LT(odds(), 3.5 * before);
+}
+
+// The complaint is reproduced as it was told before a plug is opened: sprayed, then driven.
+TEST_F(WiderCar, WhatShowsInTheWetIsReproducedWet) {
+  kind(circuit::SensorKind::active);
+  c.toolbox = {"multimeter", "scan-tool"};
+  c.complaint.when = {"wet"};
+  codes({}, moving(WheelMotion::spun));
+  const auto a = assessed();
+  const auto firstWith = [&](DisturbKind kind) {
+    return std::find_if(a.proposals.begin(), a.proposals.end(), [&](const Proposal& p) {
+      return p.test.kind == circuit::TestKind::codes && p.test.state.disturb &&
+             p.test.state.disturb->kind == kind;
+    });
+  };
+  ASSERT_NE(firstWith(DisturbKind::wet), a.proposals.end());
+  EXPECT_LT(firstWith(DisturbKind::wet), firstWith(DisturbKind::flex));
+}
+
+// A leak that has dried reads OL, and is still there when it rains.
+TEST_F(WiderCar, ALeakThatDriedIsNotAcquittedByTheOhmmeter) {
+  kind(circuit::SensorKind::active);
+  c.complaint.when = {"wet"};
+  codes({}, moving(WheelMotion::driven));
+  codes({{"RR", job::CodeType::shortGround, {}}}, moving(WheelMotion::driven, DisturbKind::wet));
+  for (const char* wire : {"a", "b"}) {
+    reading("RR", (std::string("module ") + wire + " gnd OL key off unplugged").c_str());
+    reading("RR", (std::string("C2.w ") + wire + " gnd OL key off unplugged").c_str());
+  }
+  EXPECT_GT(shareOf(Fault::leak), 0.5);
+}
+
+// Ohms of one wire from plug to plug part the leg from its contacts.
+TEST_F(WiderCar, BetweenTwoOpenedPlugsEachWireIsMeasuredAlone) {
+  kind(circuit::SensorKind::passive);
+  const auto between = [this] {
+    const auto tests = possibleTests(c);
+    return std::count_if(tests.begin(), tests.end(), [](const circuit::Test& t) {
+      return t.kind == circuit::TestKind::resistance && t.red && t.black &&
+             t.red->place == circuit::Place{circuit::Place::Kind::wheelSide, "C1"} &&
+             t.black->place == circuit::Place{circuit::Place::Kind::moduleSide, "C2"};
+    });
+  };
+  EXPECT_EQ(between(), 0);
+  reading("RR", "C1.w pair 1.2k key off unplugged");
+  reading("RR", "C2.w pair 1.2k key off unplugged");
+  EXPECT_EQ(between(), 2);
+}
+
+}  // namespace
+}  // namespace haybale::diagnosis
