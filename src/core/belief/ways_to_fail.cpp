@@ -1,6 +1,7 @@
 #include "core/belief/ways_to_fail.h"
 
 #include <algorithm>
+#include <utility>
 
 #include "core/belief/circumstance.h"
 #include "core/belief/intake_priors.h"
@@ -233,7 +234,10 @@ class Builder {
       add(Fault::reversed, e.id, std::nullopt, of(Id::sensorReversed), {0});
       // A switching sensor too far from its ring hears nothing, or leaves out pulses; or it stands
       // at the edge and does now this, now that.
-      for (const auto& [hears, share] : {std::pair{0.0, 0.4}, {0.5, 0.25}, {1.0, 0.35}}) {
+      const double never = of(Id::gapHearsNever);
+      const double atTimes = of(Id::gapHearsAtTimes);
+      for (const auto& [hears, share] :
+           {std::pair{0.0, never}, {0.5, atTimes}, {1.0, 1 - never - atTimes}}) {
         add(Fault::wideGap, e.id, std::nullopt, share * of(Id::wideGap), {hears});
         add(Fault::debris, e.id, std::nullopt, share / 2 * of(Id::debris), {hears});
       }
