@@ -124,8 +124,7 @@ void Belief::takeIn(std::size_t k, const std::optional<TraceFacts>& facts,
   const double any = anything(e, likelihood);
   // What nobody has thought of is wrong with the suspect; a good wheel's odd reading is no sign of
   // it.
-  const double unthought =
-      e.test.circuit == vehicle_.suspect().name ? of(Id::otherFits) * any : byPrior(likelihood);
+  const double unthought = isOfAnother(e.test) ? byPrior(likelihood) : of(Id::otherFits) * any;
   std::vector<std::size_t> sound(values_.size());  // the cell with nothing wrong, by its values
   for (std::size_t i = 0; i < cells_.size(); ++i) {
     const Fault fault = hypotheses_[cells_[i].hypothesis].fault;

@@ -188,6 +188,14 @@ double ReadingModel::otherSpeed(const Test& test, const std::string& name, doubl
                                 double spread, bool follows, const World& world) const {
   const bool turned = test.state.wheel == WheelMotion::driven;
   const bool lift = vehicle_.job().complaint.lift;
+  if (!turned && name == test.circuit) {
+    // The one that was turned shows itself, unless it is the one that was exchanged with the
+    // suspect, or is faulty too.
+    const double silent =
+        std::min(0.98, world.exchanged ? 1 / static_cast<double>(vehicle_.job().circuits.size() - 1)
+                                       : of(Id::peerFaulty));
+    return ratio > 0.1 ? 1 - silent : silent;
+  }
   if (!turned) {
     // Something moves that was not turned: the differential turns it, but then the one that was
     // turned shows too.
@@ -239,8 +247,8 @@ double ReadingModel::liveSpeed(const Test& test, const job::Reading& reading, co
     return one.first == test.circuit && one.second > 0.5;
   });
   double p = 1;
-  const bool crossed = world.exchanged && spun && !test.state.swap;
-  if (crossed && test.circuit == name) {
+  const bool crossed = world.exchanged && spun && !test.state.swap && test.circuit == name;
+  if (crossed) {
     p = spunAsAnother(reading, vehicle_.monitor(name, test.state, World{}, values).signal);
   }
   for (const auto& [circuit, kmh] : reading.kmh) {

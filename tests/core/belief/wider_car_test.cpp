@@ -15,12 +15,12 @@ using circuit::WheelMotion;
 
 class WiderCar : public Job {
  protected:
-  // Live speeds of all four while RR is spun by hand.
-  void spun(std::vector<std::pair<std::string, double>> kmh) {
+  // Live speeds of all four while a wheel is spun by hand.
+  void spun(std::vector<std::pair<std::string, double>> kmh, const char* wheel = "RR") {
     job::Evidence e;
     e.id = c.nextEvidenceId();
     e.test.kind = circuit::TestKind::liveSpeed;
-    e.test.circuit = "RR";
+    e.test.circuit = wheel;
     e.test.state.wheel = WheelMotion::spun;
     e.reading.kmh = std::move(kmh);
     c.evidence.push_back(e);
@@ -54,6 +54,14 @@ TEST_F(WiderCar, ExchangedCircuitsShowTheSpunWheelElsewhere) {
   c.evidence.clear();
   spun({{"FL", 0}, {"FR", 0}, {"RL", 5}, {"RR", 0}});
   EXPECT_GT(shareOf(Fault::circuitsExchanged), 0.5);
+}
+
+// A good wheel that shows itself when it is spun is not the one that was exchanged.
+TEST_F(WiderCar, AGoodWheelThatShowsItselfIsNoSignOfAnExchange) {
+  kind(circuit::SensorKind::active);
+  const double before = shareOf(Fault::circuitsExchanged);
+  spun({{"FL", 0}, {"FR", 0}, {"RL", 5}, {"RR", 0}}, "RL");
+  EXPECT_LT(shareOf(Fault::circuitsExchanged), before);
 }
 
 // A sensor that its ring just reaches gives no signal on one day and all pulses on the next.
