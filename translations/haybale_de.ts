@@ -1114,6 +1114,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>AC Volt, {}: </translation>
   </message>
   <message>
+   <source>AC volts with the sensor unplugged from where the leads are: there is no signal to read. Plug it in, or measure on its own side, then again.</source>
+   <translation>AC Volt, während der Sensor von dort, wo die Spitzen sind, abgesteckt ist: da ist kein Signal. Anstecken oder auf seiner Seite messen, dann noch einmal.</translation>
+  </message>
+  <message>
    <source>AC volts with the wheel standing: there is no signal to read. Spin it, then again.</source>
    <translation>AC Volt bei stehendem Rad: da ist kein Signal. Drehen, dann noch einmal.</translation>
   </message>

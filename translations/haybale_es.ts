@@ -1114,6 +1114,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Voltios AC de {} en </translation>
   </message>
   <message>
+   <source>AC volts with the sensor unplugged from where the leads are: there is no signal to read. Plug it in, or measure on its own side, then again.</source>
+   <translation>Voltios AC con el sensor desconectado de donde están las puntas: no hay señal que leer. Conéctelo o mida en su lado y repita.</translation>
+  </message>
+  <message>
    <source>AC volts with the wheel standing: there is no signal to read. Spin it, then again.</source>
    <translation>Voltios AC con la rueda parada: no hay señal que leer. Gírela y repita.</translation>
   </message>

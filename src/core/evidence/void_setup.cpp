@@ -50,6 +50,14 @@ std::optional<std::string> voidSignal(const circuit::Circuit& circuit, const Tes
     return say(
         "AC volts with the wheel standing: there is no signal to read. Spin it, then again.");
   }
+  const auto reach = test.red && test.red->place.onLine()
+                         ? circuit::reachFrom(circuit, test.red->place, test.state)
+                         : circuit::Reach{true, true};
+  if (test.kind == TestKind::acVoltage && !reach.sensor && !test.state.swap && !test.state.inject) {
+    return say(
+        "AC volts with the sensor unplugged from where the leads are: there is no signal to read. "
+        "Plug it in, or measure on its own side, then again.");
+  }
   if (!known || coil) {
     return std::nullopt;
   }
@@ -58,9 +66,6 @@ std::optional<std::string> voidSignal(const circuit::Circuit& circuit, const Tes
         "An active sensor with the key off is not fed: the trace means nothing. Key on, then "
         "again.");
   }
-  const auto reach = test.red && test.red->place.onLine()
-                         ? circuit::reachFrom(circuit, test.red->place, test.state)
-                         : circuit::Reach{true, true};
   if (!still && (!reach.sensor || !reach.module)) {
     return say(
         "An active sensor that is unplugged from its module gives no signal: plugged in, "

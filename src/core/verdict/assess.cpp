@@ -119,6 +119,26 @@ std::vector<const judging::Limit*> strongest(const job::Case& c, const Circuit& 
   return out;
 }
 
+// A limit of AC volts is of a spin by hand. Of a wheel driven or spun faster a maximum says
+// nothing, of one turned slowly a minimum; how fast a hand spins is common practice, no source.
+judging::Limit asFarAsItApplies(judging::Limit limit, const job::Evidence& e,
+                                const Circuit& circuit) {
+  if (limit.quantity != Quantity::acOutput) {
+    return limit;
+  }
+  constexpr double kSlowest = 0.25;  // turns of the wheel in a second
+  constexpr double kFastest = 2;
+  const int teeth = circuit.sensor.teeth.value_or(circuit::kUsualTeeth);
+  const auto turns = e.reading.hz ? std::optional(*e.reading.hz / teeth) : std::nullopt;
+  if (turns ? *turns > kFastest : e.test.state.wheel == circuit::WheelMotion::driven) {
+    limit.max.reset();
+  }
+  if (turns && *turns < kSlowest) {
+    limit.min.reset();
+  }
+  return limit;
+}
+
 std::optional<Check> judgeExpected(const ReadingView& view, const job::Evidence& e,
                                    const circuit::LineParameters& p, const circuit::Meter& meter) {
   if (!view.expected) {
@@ -345,9 +365,10 @@ void assessValue(ReadingView& view, const job::Case& c, const job::Evidence& e,
                   units::formatBand(view.expected->low, view.expected->high, e.reading.value->unit);
   }
   if (const auto quantity = quantityOf(circuit, e.test)) {
-    for (const auto* limit : strongest(c, circuit, *quantity)) {
-      if (limit->min || limit->max) {
-        view.checks.push_back(judgeLimit(*limit, e, c.meter));
+    for (const auto* stated : strongest(c, circuit, *quantity)) {
+      const auto limit = asFarAsItApplies(*stated, e, circuit);
+      if (limit.min || limit.max) {
+        view.checks.push_back(judgeLimit(limit, e, c.meter));
       }
     }
   }
