@@ -2714,6 +2714,18 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Milchwagen vom unteren Hof</translation>
   </message>
   <message>
+   <source>An ammeter across a supply is a short: in line only, across the two halves of an open connector; back on volts before the next test.</source>
+   <translation>Ein Amperemeter quer über eine Versorgung ist ein Kurzschluss: nur in Reihe, zwischen den zwei Hälften eines offenen Steckers; vor der nächsten Prüfung zurück auf Volt.</translation>
+  </message>
+  <message>
+   <source>Pull wire a to the return through a transistor, {:.4g} times a second; no voltage of your own.</source>
+   <translation>Ader a über einen Transistor auf den Rückleiter ziehen, {:.4g}-mal je Sekunde; keine eigene Spannung.</translation>
+  </message>
+  <message>
+   <source>Meter on milliamperes, in line: a lead on each half of the open connector.</source>
+   <translation>Messgerät auf Milliampere, in Reihe: je eine Spitze an jede Hälfte des offenen Steckers.</translation>
+  </message>
+  <message>
    <source>Milliamperes, in line</source>
    <translation>Milliampere, in Reihe</translation>
   </message>
@@ -3922,8 +3934,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Silagewagen</translation>
   </message>
   <message>
-   <source>Sine of {:.4g} Hz, {:.2g} V peak to peak, from an isolated source across wires a and b, through a resistor like the coil's (about 1 kohm).</source>
-   <translation>Sinus von {:.4g} Hz, {:.2g} V Spitze-Spitze, aus einer getrennten Quelle an die Adern a und b, über einen Widerstand wie die Spule (etwa 1 kΩ).</translation>
+   <source>Sine of {:.4g} Hz, {:.2g} V peak to peak, isolated source, across a and b through 1 kohm.</source>
+   <translation>Sinus von {:.4g} Hz, {:.2g} V Spitze-Spitze, getrennte Quelle, an a und b über 1 kΩ.</translation>
   </message>
   <message>
    <source>Single pitches scatter by {:.2g} % on {}, by {:.2g} % on {}.</source>
@@ -4122,8 +4134,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Ersatzsignal: </translation>
   </message>
   <message>
-   <source>Substitute signal to {}: {}, sensor apart.</source>
-   <translation>Ersatzsignal an {}: {}, Sensor ab.</translation>
+   <source>Substitute signal to {}, the sensor apart.</source>
+   <translation>Ersatzsignal an {}, Sensor ab.</translation>
   </message>
   <message>
    <source>Substitute signal: sensor apart, an isolated source, never into a supply pin beyond its limit, never on a vehicle that is driven; off before anything is changed.</source>
@@ -4218,8 +4230,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Den Sensor herausnehmen, Bohrung und Sitz vom Rost befreien, ganz einschieben und noch einmal messen, bevor ein Teil gekauft wird.</translation>
   </message>
   <message>
-   <source>Take the sensor out, meter in ohms on its two pins, and pass a steel tool across its tip.</source>
-   <translation>Sensor ausbauen, Messgerät auf Ohm an seine zwei Pins, ein Stück Stahl an der Spitze vorbeiführen.</translation>
+   <source>Unplug the sensor and take it out, meter in ohms on its two pins, and pass a steel tool across its tip.</source>
+   <translation>Sensor abstecken und ausbauen, Messgerät auf Ohm an seine zwei Pins, ein Stück Stahl an der Spitze vorbeiführen.</translation>
   </message>
   <message>
    <source>Take this result back</source>

@@ -2714,6 +2714,18 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Furgón de leche del patio de abajo</translation>
   </message>
   <message>
+   <source>An ammeter across a supply is a short: in line only, across the two halves of an open connector; back on volts before the next test.</source>
+   <translation>Un amperímetro a través de una alimentación es un cortocircuito: solo en serie, entre las dos mitades de un conector abierto; vuelva a voltios antes de la próxima prueba.</translation>
+  </message>
+  <message>
+   <source>Pull wire a to the return through a transistor, {:.4g} times a second; no voltage of your own.</source>
+   <translation>Lleve el cable a al retorno con un transistor, {:.4g} veces por segundo; sin tensión propia.</translation>
+  </message>
+  <message>
+   <source>Meter on milliamperes, in line: a lead on each half of the open connector.</source>
+   <translation>Aparato en miliamperios, en serie: una punta en cada mitad del conector abierto.</translation>
+  </message>
+  <message>
    <source>Milliamperes, in line</source>
    <translation>miliamperios, en serie</translation>
   </message>
@@ -3922,8 +3934,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Carro de ensilado</translation>
   </message>
   <message>
-   <source>Sine of {:.4g} Hz, {:.2g} V peak to peak, from an isolated source across wires a and b, through a resistor like the coil's (about 1 kohm).</source>
-   <translation>Seno de {:.4g} Hz, {:.2g} V pico a pico, de una fuente aislada entre los cables a y b, por una resistencia como la de la bobina (1 kΩ).</translation>
+   <source>Sine of {:.4g} Hz, {:.2g} V peak to peak, isolated source, across a and b through 1 kohm.</source>
+   <translation>Seno de {:.4g} Hz, {:.2g} V pico a pico, fuente aislada, entre a y b por 1 kΩ.</translation>
   </message>
   <message>
    <source>Single pitches scatter by {:.2g} % on {}, by {:.2g} % on {}.</source>
@@ -4122,8 +4134,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Señal sustituta en </translation>
   </message>
   <message>
-   <source>Substitute signal to {}: {}, sensor apart.</source>
-   <translation>Señal sustituta a {}: {}, sensor suelto.</translation>
+   <source>Substitute signal to {}, the sensor apart.</source>
+   <translation>Señal sustituta a {}, con el sensor suelto.</translation>
   </message>
   <message>
    <source>Substitute signal: sensor apart, an isolated source, never into a supply pin beyond its limit, never on a vehicle that is driven; off before anything is changed.</source>
@@ -4218,8 +4230,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Saque el sensor, limpie el óxido del alojamiento y del asiento, empújelo hasta el fondo y vuelva a medir antes de comprar ninguna pieza.</translation>
   </message>
   <message>
-   <source>Take the sensor out, meter in ohms on its two pins, and pass a steel tool across its tip.</source>
-   <translation>Saque el sensor, aparato en ohmios en sus dos patillas, y pase un hierro ante la punta.</translation>
+   <source>Unplug the sensor and take it out, meter in ohms on its two pins, and pass a steel tool across its tip.</source>
+   <translation>Desconecte y saque el sensor, aparato en ohmios en sus dos patillas, y pase un hierro ante la punta.</translation>
   </message>
   <message>
    <source>Take this result back</source>

@@ -58,9 +58,11 @@ class Writer {
       return std::move(out_);
     }
     car();
+    keyOff();
     apart();
     swap();
     leads();
+    keyOn();
     setting();
     act();
     watch();
@@ -88,9 +90,20 @@ class Writer {
                                             : say("Car standing, wheels still."));
         break;
     }
-    if (test_.kind != TestKind::inspect && test_.kind != TestKind::codes) {
-      put(test_.state.key == Key::on ? say("Key on, engine off.")
-                                     : say("Key off, and wait a minute."));
+  }
+
+  // Whether a plug is parted or something is joined to the line: never with the key on.
+  [[nodiscard]] bool opens() const {
+    const auto& state = test_.state;
+    return !state.unplugged.empty() || state.jumper || state.swap || state.inject;
+  }
+
+  void keyOff() {
+    if (test_.kind == TestKind::inspect) {
+      return;
+    }
+    if (opens() || (test_.state.key == Key::off && test_.kind != TestKind::codes)) {
+      put(say("Key off, and wait a minute."));
     }
     if (!test_.state.batteryConnected) {
       put(say("Take the battery off at its negative terminal."));
@@ -131,9 +144,17 @@ class Writer {
                                                   : std::string(say("a known good ground"))));
     }
     if (test_.state.inject) {
-      put(sayf("Substitute signal to {}: {}, sensor apart.",
-               circuit::placeInWords(circuit_, test_.state.inject->place),
-               units::format(test_.state.inject->hz, units::Unit::hertz)));
+      put(sayf("Substitute signal to {}, the sensor apart.",
+               circuit::placeInWords(circuit_, test_.state.inject->place)));
+      put(substituteWords(circuit_, *test_.state.inject));
+    }
+  }
+
+  void keyOn() {
+    const bool asked = test_.kind != TestKind::inspect && test_.kind != TestKind::codes;
+    const bool standing = test_.state.wheel != WheelMotion::driven;
+    if (test_.state.key == Key::on && standing && (asked || opens())) {
+      put(say("Key on, engine off."));
     }
   }
 
@@ -170,6 +191,9 @@ class Writer {
                                                     : say("Meter on ohms, graph or bar on."))
                       : say("Scan tool on live wheel speeds."));
         break;
+      case TestKind::current:
+        put(say("Meter on milliamperes, in line: a lead on each half of the open connector."));
+        break;
       default:
         break;
     }
@@ -195,9 +219,9 @@ class Writer {
                part(test_.looked)));
     }
     if (test_.kind == TestKind::benchSensor) {
-      put(say(
-          "Take the sensor out, meter in ohms on its two pins, and pass a steel tool across its "
-          "tip."));
+      put(
+          say("Unplug the sensor and take it out, meter in ohms on its two pins, and pass a steel "
+              "tool across its tip."));
     }
   }
 
@@ -263,6 +287,25 @@ class Writer {
 
 }  // namespace
 
+std::string substituteWords(const Circuit& circuit, const circuit::Inject& inject) {
+  switch (circuit::familyOf(circuit.sensor.kind)) {
+    case circuit::SensorFamily::regulator:
+      return sayf(
+          "Draw 7 and 14 mA in turn, {:.4g} times a second, from wire a through the load box.",
+          inject.hz);
+    case circuit::SensorFamily::hallSwitch:
+      return sayf(
+          "Pull wire a to the return through a transistor, {:.4g} times a second; no voltage of "
+          "your own.",
+          inject.hz);
+    case circuit::SensorFamily::coil:
+      break;
+  }
+  return sayf(
+      "Sine of {:.4g} Hz, {:.2g} V peak to peak, isolated source, across a and b through 1 kohm.",
+      inject.hz, inject.peakToPeakV);
+}
+
 std::vector<std::string> stepsOf(const Circuit& circuit, const Test& test) {
   return Writer(circuit, test).write();
 }
@@ -284,6 +327,11 @@ std::vector<std::string> cautionsOf(const Circuit& circuit, const Test& test) {
     out.emplace_back(say(
         "Deliberate short: only on an input whose maker allows it to be shorted, and off again at "
         "once."));
+  }
+  if (test.kind == TestKind::current) {
+    out.emplace_back(
+        say("An ammeter across a supply is a short: in line only, across the two halves of an open "
+            "connector; back on volts before the next test."));
   }
   if (test.kind == TestKind::lamp) {
     out.emplace_back(say(

@@ -8,6 +8,7 @@
 #include <map>
 
 #include "core/base/say.h"
+#include "core/plan/steps.h"
 #include "core/plan/test_effort.h"
 #include "core/plan/test_list.h"
 
@@ -211,14 +212,7 @@ void describe(const Belief& belief, const Test& test, SwapOutlook& out) {
   } else if (test.state.inject) {
     out.steps.push_back(say("Key off. Take ") + test.state.inject->place.element +
                         say(" apart: the sensor must be off the line."));
-    const auto& inject = *test.state.inject;
-    out.steps.push_back(
-        coil ? sayf("Sine of {:.4g} Hz, {:.2g} V peak to peak, from an isolated source "
-                    "across wires a and b, through a resistor like the coil's (about 1 kohm).",
-                    inject.hz, inject.peakToPeakV)
-             : sayf("Draw 7 and 14 mA in turn, {:.4g} times a second, from wire a through "
-                    "the load box.",
-                    inject.hz));
+    out.steps.push_back(substituteWords(suspect, *test.state.inject));
     out.steps.push_back(say("Key on. Watch the live speed of ") + suspect.name + ".");
     out.cautions.push_back(
         say("Never with the sensor connected, never above the pin's limit, never "

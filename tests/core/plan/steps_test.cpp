@@ -79,6 +79,71 @@ TEST_F(StepByStep, WhateverMayHarmHasItsOwnCaution) {
   EXPECT_EQ(seen.size(), 10U) << "each of them was looked at";
 }
 
+// No plug is parted, no jumper set and no sensor exchanged with the key on; and nobody drives with
+// the engine off.
+TEST_F(StepByStep, TheKeyIsOffBeforeAnythingIsPartedAndOnAfterIt) {
+  int parted = 0;
+  int driven = 0;
+  for (const auto sensor :
+       {circuit::SensorKind::passive, circuit::SensorKind::active, circuit::SensorKind::hall}) {
+    kind(sensor);
+    auto tests = possibleTests(c);
+    circuit::Test current = tests.front();
+    current.kind = circuit::TestKind::current;
+    current.state.key = circuit::Key::on;
+    current.state.unplugged = {"C2"};
+    tests.push_back(current);
+    for (const auto& test : tests) {
+      const std::string steps = all(stepsOf(*c.find("RR"), test));
+      const auto off = steps.find("Key off");
+      const auto on = steps.find("Key on");
+      for (const char* opening : {"Unplug", "plug off", "jumper", "Substitute"}) {
+        const auto at = steps.find(opening);
+        if (at == std::string::npos) {
+          continue;
+        }
+        ++parted;
+        EXPECT_LT(off, at) << circuit::spoken(test) << "\n" << steps;
+        EXPECT_TRUE(on == std::string::npos || on > at) << circuit::spoken(test) << "\n" << steps;
+      }
+      const bool fed = test.state.key == circuit::Key::on && !test.state.unplugged.empty();
+      EXPECT_TRUE(!fed || on != std::string::npos) << circuit::spoken(test) << "\n" << steps;
+      if (test.state.wheel == circuit::WheelMotion::driven) {
+        ++driven;
+        EXPECT_EQ(steps.find("engine off"), std::string::npos) << steps;
+      }
+    }
+  }
+  EXPECT_GT(parted, 100);
+  EXPECT_GT(driven, 10);
+}
+
+// What a sensor gives is what stands in for it (trade-wide practice: a sine for a coil, 7 and 14 mA
+// for an active one; a 3-wire Hall is an open collector and gives no voltage of its own).
+TEST_F(StepByStep, ASubstituteSignalIsOfTheSensorsOwnKind) {
+  const std::pair<circuit::SensorKind, const char*> words[] = {
+      {circuit::SensorKind::passive, "Sine"},
+      {circuit::SensorKind::activePwm, "7 and 14 mA"},
+      {circuit::SensorKind::hall, "transistor"}};
+  for (const auto& [sensor, word] : words) {
+    kind(sensor);
+    int seen = 0;
+    for (const auto& test : possibleTests(c)) {
+      if (test.state.inject) {
+        ++seen;
+        EXPECT_NE(all(stepsOf(*c.find("RR"), test)).find(word), std::string::npos);
+      }
+    }
+    EXPECT_GT(seen, 0);
+  }
+}
+
+TEST_F(StepByStep, AnAmmeterAcrossASupplyIsWarnedOf) {
+  auto test = possibleTests(c).front();
+  test.kind = circuit::TestKind::current;
+  EXPECT_NE(all(cautionsOf(*c.find("RR"), test)).find("is a short"), std::string::npos);
+}
+
 // Two rows with the same words in a list of tests are one too many.
 TEST_F(StepByStep, NoTwoTestsHaveOneTitle) {
   for (const auto kind :
