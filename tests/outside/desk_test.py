@@ -105,6 +105,12 @@ class Desk:
                 continue
         return out
 
+    def answer(self, before):
+        """What stands there once it is another thing than before and nothing is being worked on."""
+        said = self.texts()
+        busy = any(text.startswith("working on it") for text in said)
+        return None if busy or said == before else said
+
 
 def drive():
     desk = Desk()
@@ -127,9 +133,8 @@ def drive():
         desk.wait(lambda: desk.find("Hint", "push button"), 30, "the bench")
         before = desk.texts()
         desk.press("Hint")
-        desk.wait(lambda: desk.texts() != before, 30, "hint")
-        said = desk.texts()
-        verdict = any(text.startswith("Say") and text not in before for text in said)
+        said = desk.wait(lambda: desk.answer(before), 30, "hint")
+        verdict = any(text.startswith("Say what it is") for text in said)
         desk.press("That is it: end the case" if verdict else "Do it")
         if verdict:
             break
