@@ -14,6 +14,10 @@ target_include_directories(haybale_options INTERFACE ${PROJECT_SOURCE_DIR}/src $
 if(HAYBALE_SANITIZE)
   target_compile_options(haybale_options INTERFACE -fsanitize=${HAYBALE_SANITIZE} -fno-sanitize-recover=all -fno-omit-frame-pointer)
   target_link_options(haybale_options INTERFACE -fsanitize=${HAYBALE_SANITIZE})
+  if(HAYBALE_SANITIZE STREQUAL "thread")
+    target_sources(haybale_options INTERFACE
+      $<$<STREQUAL:$<TARGET_PROPERTY:TYPE>,EXECUTABLE>:${PROJECT_SOURCE_DIR}/tests/sanitize/clone_as_fork.cpp>)
+  endif()
 endif()
 if(HAYBALE_FUZZ)
   target_compile_options(haybale_options INTERFACE -fsanitize=fuzzer-no-link)
