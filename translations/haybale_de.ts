@@ -130,6 +130,10 @@
    <translation> im Radhaus</translation>
   </message>
   <message>
+   <source> moved, wetted or warmed</source>
+   <translation> bewegt, benetzt oder erwärmt</translation>
+  </message>
+  <message>
    <source> no signal</source>
    <translation> kein Signal</translation>
   </message>
@@ -1240,6 +1244,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>An active sensor with the key off is not fed: the trace means nothing. Key on, then again.</source>
    <translation>Ein aktiver Sensor ist bei Zündung aus nicht versorgt: die Aufzeichnung bedeutet nichts. Zündung an, dann noch einmal.</translation>
+  </message>
+  <message>
+   <source>An ammeter across a supply is a short: in line only, across the two halves of an open connector; back on volts before the next test.</source>
+   <translation>Ein Amperemeter quer über eine Versorgung ist ein Kurzschluss: nur in Reihe, zwischen den zwei Hälften eines offenen Steckers; vor der nächsten Prüfung zurück auf Volt.</translation>
   </message>
   <message>
    <source>An ammeter across a supply is a short: put it in line, across the two halves of an open connector.</source>
@@ -2690,12 +2698,28 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Messgerät auf AC Volt, wenn möglich mit Hertz daneben.</translation>
   </message>
   <message>
+   <source>Meter on AC volts. </source>
+   <translation>Messgerät auf Wechselspannung. </translation>
+  </message>
+  <message>
    <source>Meter on DC volts, graph or bar on.</source>
    <translation>Messgerät auf DC Volt, Kurve oder Balken an.</translation>
   </message>
   <message>
    <source>Meter on DC volts.</source>
    <translation>Messgerät auf DC Volt.</translation>
+  </message>
+  <message>
+   <source>Meter on DC volts. </source>
+   <translation>Messgerät auf Gleichspannung. </translation>
+  </message>
+  <message>
+   <source>Meter on milliamperes, in line: a lead on each half of the open connector.</source>
+   <translation>Messgerät auf Milliampere, in Reihe: je eine Spitze an jede Hälfte des offenen Steckers.</translation>
+  </message>
+  <message>
+   <source>Meter on milliamperes, in series. </source>
+   <translation>Messgerät auf Milliampere, in Reihe. </translation>
   </message>
   <message>
    <source>Meter on ohms, auto range; touch the tips first and take off what the leads read.</source>
@@ -2706,24 +2730,16 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Messgerät auf Ohm, Kurve oder Balken an.</translation>
   </message>
   <message>
+   <source>Meter on ohms. </source>
+   <translation>Messgerät auf Ohm. </translation>
+  </message>
+  <message>
    <source>Meters owned</source>
    <translation>Eigene Messgeräte</translation>
   </message>
   <message>
    <source>Milk van of the lower yard</source>
    <translation>Milchwagen vom unteren Hof</translation>
-  </message>
-  <message>
-   <source>An ammeter across a supply is a short: in line only, across the two halves of an open connector; back on volts before the next test.</source>
-   <translation>Ein Amperemeter quer über eine Versorgung ist ein Kurzschluss: nur in Reihe, zwischen den zwei Hälften eines offenen Steckers; vor der nächsten Prüfung zurück auf Volt.</translation>
-  </message>
-  <message>
-   <source>Pull wire a to the return through a transistor, {:.4g} times a second; no voltage of your own.</source>
-   <translation>Ader a über einen Transistor auf den Rückleiter ziehen, {:.4g}-mal je Sekunde; keine eigene Spannung.</translation>
-  </message>
-  <message>
-   <source>Meter on milliamperes, in line: a lead on each half of the open connector.</source>
-   <translation>Messgerät auf Milliampere, in Reihe: je eine Spitze an jede Hälfte des offenen Steckers.</translation>
   </message>
   <message>
    <source>Milliamperes, in line</source>
@@ -3450,6 +3466,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Ziehen: {}; dabei beobachten: {}</translation>
   </message>
   <message>
+   <source>Pull wire a to the return through a transistor, {:.4g} times a second; no voltage of your own.</source>
+   <translation>Ader a über einen Transistor auf den Rückleiter ziehen, {:.4g}-mal je Sekunde; keine eigene Spannung.</translation>
+  </message>
+  <message>
    <source>Pump tanker</source>
    <translation>Pumptankwagen</translation>
   </message>
@@ -3478,8 +3498,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Reifen richtigstellen</translation>
   </message>
   <message>
-   <source>Qt 6 (LGPL-3), Eigen (MPL-2.0), fmt, nlohmann-json, fast_float and CLI11 (MIT and alike), libsndfile (LGPL-2.1), libzip (BSD), SQLite (public domain), PostgreSQL's client library (PostgreSQL licence), the font Atkinson Hyperlegible (SIL Open Font License 1.1). On Debian their full texts lie in /usr/share/doc/PACKAGE/copyright.</source>
-   <translation>Qt 6 (LGPL-3), Eigen (MPL-2.0), fmt, nlohmann-json, fast_float und CLI11 (MIT und ähnlich), libsndfile (LGPL-2.1), libzip (BSD), SQLite (gemeinfrei), die PostgreSQL-Bibliothek (PostgreSQL-Lizenz), die Schrift Atkinson Hyperlegible (SIL Open Font License 1.1). Unter Debian stehen ihre Texte in /usr/share/doc/PAKET/copyright.</translation>
+   <source>Qt 6 (LGPL-3), Eigen (MPL-2.0), Boost.Math (BSL-1.0), fmt, nlohmann-json, fast_float and CLI11 (MIT and alike), libsndfile (LGPL-2.1), libzip (BSD), SQLite (public domain), PostgreSQL's client library (PostgreSQL licence), the font Atkinson Hyperlegible (SIL Open Font License 1.1). On Debian their full texts lie in /usr/share/doc/PACKAGE/copyright.</source>
+   <translation>Qt 6 (LGPL-3), Eigen (MPL-2.0), Boost.Math (BSL-1.0), fmt, nlohmann-json, fast_float und CLI11 (MIT und ähnlich), libsndfile (LGPL-2.1), libzip (BSD), SQLite (gemeinfrei), die PostgreSQL-Bibliothek (PostgreSQL-Lizenz), die Schrift Atkinson Hyperlegible (SIL Open Font License 1.1). Unter Debian stehen ihre Texte in /usr/share/doc/PAKET/copyright.</translation>
   </message>
   <message>
    <source>Quit</source>
@@ -3862,6 +3882,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Aufzeichnung, {}: </translation>
   </message>
   <message>
+   <source>Scope. </source>
+   <translation>Oszilloskop. </translation>
+  </message>
+  <message>
    <source>Seal the pierced holes</source>
    <translation>Einstichlöcher versiegeln</translation>
   </message>
@@ -3934,7 +3958,7 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Silagewagen</translation>
   </message>
   <message>
-   <source>Sine of {:.4g} Hz, {:.2g} V peak to peak, isolated source, across a and b through 1 kohm.</source>
+   <source>Sine of {:.4g} Hz, {:.2g} V peak to peak, isolated source, across a and b through 1 kΩ.</source>
    <translation>Sinus von {:.4g} Hz, {:.2g} V Spitze-Spitze, getrennte Quelle, an a und b über 1 kΩ.</translation>
   </message>
   <message>
@@ -4230,10 +4254,6 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Den Sensor herausnehmen, Bohrung und Sitz vom Rost befreien, ganz einschieben und noch einmal messen, bevor ein Teil gekauft wird.</translation>
   </message>
   <message>
-   <source>Unplug the sensor and take it out, meter in ohms on its two pins, and pass a steel tool across its tip.</source>
-   <translation>Sensor abstecken und ausbauen, Messgerät auf Ohm an seine zwei Pins, ein Stück Stahl an der Spitze vorbeiführen.</translation>
-  </message>
-  <message>
    <source>Take this result back</source>
    <translation>Dieses Ergebnis zurücknehmen</translation>
   </message>
@@ -4268,6 +4288,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Test lamp.</source>
    <translation>Prüflampe.</translation>
+  </message>
+  <message>
+   <source>Test lamp. </source>
+   <translation>Prüflampe. </translation>
   </message>
   <message>
    <source>Test lamp: a sensor pin gives milliamperes, a filament bulb draws a hundred times that. An LED tester, a 1 kΩ resistor or a meter only; a small bulb just where the pin is a chassis ground.</source>
@@ -5291,6 +5315,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Unpacked into %1.</source>
    <translation>Ausgepackt nach %1.</translation>
+  </message>
+  <message>
+   <source>Unplug the sensor and take it out, meter in ohms on its two pins, and pass a steel tool across its tip.</source>
+   <translation>Sensor abstecken und ausbauen, Messgerät auf Ohm an seine zwei Pins, ein Stück Stahl an der Spitze vorbeiführen.</translation>
   </message>
   <message>
    <source>Unplug the sensor: what is left of the ohms is the two wires touching.</source>
@@ -6377,6 +6405,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>kündigt einen Rahmen von {} Byte an</translation>
   </message>
   <message>
+   <source>another circuit instead</source>
+   <translation>stattdessen ein anderer Kreis</translation>
+  </message>
+  <message>
    <source>another count of teeth</source>
    <translation>eine andere Zähnezahl</translation>
   </message>
@@ -6403,6 +6435,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>another port, or 0 for any</source>
    <translation>ein anderer Port, oder 0 für irgendeinen</translation>
+  </message>
+  <message>
+   <source>another wheel shows instead</source>
+   <translation>stattdessen zeigt sich ein anderes Rad</translation>
   </message>
   <message>
    <source>another window took this job over</source>
@@ -8045,6 +8081,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Prüfungen unter Last</translation>
   </message>
   <message>
+   <source>look at </source>
+   <translation>ansehen: </translation>
+  </message>
+  <message>
    <source>look for it by a word of it</source>
    <translation>nach einem Wort daraus suchen</translation>
   </message>
@@ -8607,6 +8647,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>proof of the repair</source>
    <translation>Nachweis der Reparatur</translation>
+  </message>
+  <message>
+   <source>pull on </source>
+   <translation>ziehen an </translation>
   </message>
   <message>
    <source>pulled</source>
@@ -9495,6 +9539,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>the whole loom</source>
    <translation>der ganze Kabelbaum</translation>
+  </message>
+  <message>
+   <source>the whole loom moved, wetted or warmed</source>
+   <translation>der ganze Strang bewegt, benetzt oder erwärmt</translation>
   </message>
   <message>
    <source>the whole loom, from the module to the wheel</source>

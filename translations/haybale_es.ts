@@ -130,6 +130,10 @@
    <translation> en el paso de rueda</translation>
   </message>
   <message>
+   <source> moved, wetted or warmed</source>
+   <translation> movido, mojado o calentado</translation>
+  </message>
+  <message>
    <source> no signal</source>
    <translation> sin señal</translation>
   </message>
@@ -1240,6 +1244,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>An active sensor with the key off is not fed: the trace means nothing. Key on, then again.</source>
    <translation>Un sensor activo sin contacto no está alimentado: el registro no significa nada. Dé contacto y repita.</translation>
+  </message>
+  <message>
+   <source>An ammeter across a supply is a short: in line only, across the two halves of an open connector; back on volts before the next test.</source>
+   <translation>Un amperímetro a través de una alimentación es un cortocircuito: solo en serie, entre las dos mitades de un conector abierto; vuelva a voltios antes de la próxima prueba.</translation>
   </message>
   <message>
    <source>An ammeter across a supply is a short: put it in line, across the two halves of an open connector.</source>
@@ -2690,12 +2698,28 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Aparato en voltios AC, con los hercios al lado si puede.</translation>
   </message>
   <message>
+   <source>Meter on AC volts. </source>
+   <translation>Polímetro en voltios de alterna. </translation>
+  </message>
+  <message>
    <source>Meter on DC volts, graph or bar on.</source>
    <translation>Aparato en voltios DC, con gráfica o barra.</translation>
   </message>
   <message>
    <source>Meter on DC volts.</source>
    <translation>Aparato en voltios DC.</translation>
+  </message>
+  <message>
+   <source>Meter on DC volts. </source>
+   <translation>Polímetro en voltios de continua. </translation>
+  </message>
+  <message>
+   <source>Meter on milliamperes, in line: a lead on each half of the open connector.</source>
+   <translation>Aparato en miliamperios, en serie: una punta en cada mitad del conector abierto.</translation>
+  </message>
+  <message>
+   <source>Meter on milliamperes, in series. </source>
+   <translation>Polímetro en miliamperios, en serie. </translation>
   </message>
   <message>
    <source>Meter on ohms, auto range; touch the tips first and take off what the leads read.</source>
@@ -2706,24 +2730,16 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Aparato en ohmios, con gráfica o barra.</translation>
   </message>
   <message>
+   <source>Meter on ohms. </source>
+   <translation>Polímetro en ohmios. </translation>
+  </message>
+  <message>
    <source>Meters owned</source>
    <translation>Multímetros propios</translation>
   </message>
   <message>
    <source>Milk van of the lower yard</source>
    <translation>Furgón de leche del patio de abajo</translation>
-  </message>
-  <message>
-   <source>An ammeter across a supply is a short: in line only, across the two halves of an open connector; back on volts before the next test.</source>
-   <translation>Un amperímetro a través de una alimentación es un cortocircuito: solo en serie, entre las dos mitades de un conector abierto; vuelva a voltios antes de la próxima prueba.</translation>
-  </message>
-  <message>
-   <source>Pull wire a to the return through a transistor, {:.4g} times a second; no voltage of your own.</source>
-   <translation>Lleve el cable a al retorno con un transistor, {:.4g} veces por segundo; sin tensión propia.</translation>
-  </message>
-  <message>
-   <source>Meter on milliamperes, in line: a lead on each half of the open connector.</source>
-   <translation>Aparato en miliamperios, en serie: una punta en cada mitad del conector abierto.</translation>
   </message>
   <message>
    <source>Milliamperes, in line</source>
@@ -3450,6 +3466,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Tirar de {} mirando {}</translation>
   </message>
   <message>
+   <source>Pull wire a to the return through a transistor, {:.4g} times a second; no voltage of your own.</source>
+   <translation>Lleve el cable a al retorno con un transistor, {:.4g} veces por segundo; sin tensión propia.</translation>
+  </message>
+  <message>
    <source>Pump tanker</source>
    <translation>Cisterna de bombeo</translation>
   </message>
@@ -3478,8 +3498,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Corregir el neumático</translation>
   </message>
   <message>
-   <source>Qt 6 (LGPL-3), Eigen (MPL-2.0), fmt, nlohmann-json, fast_float and CLI11 (MIT and alike), libsndfile (LGPL-2.1), libzip (BSD), SQLite (public domain), PostgreSQL's client library (PostgreSQL licence), the font Atkinson Hyperlegible (SIL Open Font License 1.1). On Debian their full texts lie in /usr/share/doc/PACKAGE/copyright.</source>
-   <translation>Qt 6 (LGPL-3), Eigen (MPL-2.0), fmt, nlohmann-json, fast_float y CLI11 (MIT y similares), libsndfile (LGPL-2.1), libzip (BSD), SQLite (dominio público), la biblioteca de PostgreSQL (licencia PostgreSQL), la letra Atkinson Hyperlegible (SIL Open Font License 1.1). En Debian sus textos están en /usr/share/doc/PAQUETE/copyright.</translation>
+   <source>Qt 6 (LGPL-3), Eigen (MPL-2.0), Boost.Math (BSL-1.0), fmt, nlohmann-json, fast_float and CLI11 (MIT and alike), libsndfile (LGPL-2.1), libzip (BSD), SQLite (public domain), PostgreSQL's client library (PostgreSQL licence), the font Atkinson Hyperlegible (SIL Open Font License 1.1). On Debian their full texts lie in /usr/share/doc/PACKAGE/copyright.</source>
+   <translation>Qt 6 (LGPL-3), Eigen (MPL-2.0), Boost.Math (BSL-1.0), fmt, nlohmann-json, fast_float y CLI11 (MIT y similares), libsndfile (LGPL-2.1), libzip (BSD), SQLite (dominio público), la biblioteca de PostgreSQL (licencia PostgreSQL), la letra Atkinson Hyperlegible (SIL Open Font License 1.1). En Debian sus textos están en /usr/share/doc/PAQUETE/copyright.</translation>
   </message>
   <message>
    <source>Quit</source>
@@ -3862,6 +3882,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Registro de {} en </translation>
   </message>
   <message>
+   <source>Scope. </source>
+   <translation>Osciloscopio. </translation>
+  </message>
+  <message>
    <source>Seal the pierced holes</source>
    <translation>Sellar los agujeros pinchados</translation>
   </message>
@@ -3934,7 +3958,7 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Carro de ensilado</translation>
   </message>
   <message>
-   <source>Sine of {:.4g} Hz, {:.2g} V peak to peak, isolated source, across a and b through 1 kohm.</source>
+   <source>Sine of {:.4g} Hz, {:.2g} V peak to peak, isolated source, across a and b through 1 kΩ.</source>
    <translation>Seno de {:.4g} Hz, {:.2g} V pico a pico, fuente aislada, entre a y b por 1 kΩ.</translation>
   </message>
   <message>
@@ -4230,10 +4254,6 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Saque el sensor, limpie el óxido del alojamiento y del asiento, empújelo hasta el fondo y vuelva a medir antes de comprar ninguna pieza.</translation>
   </message>
   <message>
-   <source>Unplug the sensor and take it out, meter in ohms on its two pins, and pass a steel tool across its tip.</source>
-   <translation>Desconecte y saque el sensor, aparato en ohmios en sus dos patillas, y pase un hierro ante la punta.</translation>
-  </message>
-  <message>
    <source>Take this result back</source>
    <translation>Retirar este resultado</translation>
   </message>
@@ -4268,6 +4288,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Test lamp.</source>
    <translation>Lámpara de prueba.</translation>
+  </message>
+  <message>
+   <source>Test lamp. </source>
+   <translation>Lámpara de prueba. </translation>
   </message>
   <message>
    <source>Test lamp: a sensor pin gives milliamperes, a filament bulb draws a hundred times that. An LED tester, a 1 kΩ resistor or a meter only; a small bulb just where the pin is a chassis ground.</source>
@@ -5291,6 +5315,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Unpacked into %1.</source>
    <translation>Desempaquetado en %1.</translation>
+  </message>
+  <message>
+   <source>Unplug the sensor and take it out, meter in ohms on its two pins, and pass a steel tool across its tip.</source>
+   <translation>Desconecte y saque el sensor, aparato en ohmios en sus dos patillas, y pase un hierro ante la punta.</translation>
   </message>
   <message>
    <source>Unplug the sensor: what is left of the ohms is the two wires touching.</source>
@@ -6377,6 +6405,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>anuncia una trama de {} bytes</translation>
   </message>
   <message>
+   <source>another circuit instead</source>
+   <translation>otro circuito en su lugar</translation>
+  </message>
+  <message>
    <source>another count of teeth</source>
    <translation>otra cuenta de dientes</translation>
   </message>
@@ -6403,6 +6435,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>another port, or 0 for any</source>
    <translation>otro puerto, o 0 para cualquiera</translation>
+  </message>
+  <message>
+   <source>another wheel shows instead</source>
+   <translation>se muestra otra rueda en su lugar</translation>
   </message>
   <message>
    <source>another window took this job over</source>
@@ -8045,6 +8081,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>pruebas con carga</translation>
   </message>
   <message>
+   <source>look at </source>
+   <translation>mirar </translation>
+  </message>
+  <message>
    <source>look for it by a word of it</source>
    <translation>búsquelo por una de sus palabras</translation>
   </message>
@@ -8607,6 +8647,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>proof of the repair</source>
    <translation>prueba de la reparación</translation>
+  </message>
+  <message>
+   <source>pull on </source>
+   <translation>tirar de </translation>
   </message>
   <message>
    <source>pulled</source>
@@ -9495,6 +9539,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>the whole loom</source>
    <translation>todo el mazo</translation>
+  </message>
+  <message>
+   <source>the whole loom moved, wetted or warmed</source>
+   <translation>todo el mazo movido, mojado o calentado</translation>
   </message>
   <message>
    <source>the whole loom, from the module to the wheel</source>

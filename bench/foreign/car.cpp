@@ -336,6 +336,41 @@ void Car::hideIn(const std::string& klass) {
 
 // --- the line as a network
 
+// With two circuits exchanged: the other one; empty for those that are not concerned.
+std::string Car::partnerOf(const std::string& circuit) const {
+  return truth_.fault != "circuits-exchanged" ? ""
+         : circuit == case_.suspect           ? truth_.other
+         : circuit == truth_.other            ? case_.suspect
+                                              : "";
+}
+
+// Whether a place on a line lies behind the crossing, seen from the module. Wires that are
+// exchanged in a plug are so behind its wheel half; in the module's, behind its pins and cavities.
+bool Car::isBehindCrossing(const Place& place) const {
+  const auto at = suspect().indexOf(place.element);
+  const auto crossing = suspect().indexOf(truth_.element);
+  return at && crossing &&
+         (*at > *crossing ||
+          (*at == *crossing && *crossing > 0 && place.kind == Place::Kind::wheelSide));
+}
+
+// Whose wheel an input of the module hears.
+std::string Car::heardBy(const std::string& circuit) const {
+  const auto partner = partnerOf(circuit);
+  return partner.empty() ? circuit : partner;
+}
+
+// Whose an element is that a lead on `circuit` is joined to; `behind`: the lead stands behind the
+// crossing.
+std::string Car::ownerOf(const circuit::Element& e, const std::string& circuit, bool behind) const {
+  const auto partner = partnerOf(circuit);
+  if (partner.empty()) {
+    return circuit;
+  }
+  const bool far = *suspect().indexOf(e.id) > *suspect().indexOf(truth_.element);
+  return far == behind ? circuit : partner;
+}
+
 struct Car::Wired {
   Net net;
   int red = 0, black = 0;
@@ -347,9 +382,22 @@ Car::Wired Car::wire(const Test& t, bool showing, bool high, double hz) {
   Net& n = w.net;
   const circuit::Circuit& c = *case_.find(t.circuit);
   const Line& line = lines_.at(c.name);
+  const bool behind = t.red && t.red->place.onLine() && isBehindCrossing(t.red->place);
+  const std::string joined = ownerOf(c.path.back(), c.name, behind);  // whose sensor it leads to
+  const std::string& spun = handled_ ? handled_->circuit : t.circuit;
+  if (t.state.wheel == WheelMotion::spun && !partnerOf(joined).empty() && joined != spun) {
+    hz = 0;
+    high = false;
+  }
+  // What was taken apart of an element: on the circuit the lead is on, or on the one worked at.
+  const auto isParted = [&](const circuit::Element& e) {
+    const auto owner = ownerOf(e, c.name, behind);
+    return owner == c.name ? isApart(t, e.id)
+                           : handled_ && handled_->circuit == owner && isApart(*handled_, e.id);
+  };
   // A swapped sensor: the harness of one, from its sensor plug on what belongs to the other.
-  const bool swapped = t.state.swap && t.state.swap->into == c.name;
-  const std::string beyond = swapped ? t.state.swap->sensorOf : c.name;
+  const bool swapped = t.state.swap && t.state.swap->into == joined;
+  const std::string beyond = swapped ? t.state.swap->sensorOf : joined;
   const Line& far = lines_.at(beyond);
   const std::string last = sensorPlug(c);
   const auto faultsOf = [&](const std::string& owner) -> const Truth* {
@@ -378,7 +426,7 @@ Car::Wired Car::wire(const Test& t, bool showing, bool high, double hz) {
           here && (f->fault == "no-supply" || (f->fault == "latched-off" && latched_));
       const bool power = truth_.fault == "module-power";
       const double v =
-          fed && !dead && !power && !(isApart(t, e.id) && !case_.ownSupplyPlug) ? module_.volts : 0;
+          fed && !dead && !power && !(isParted(e) && !case_.ownSupplyPlug) ? module_.volts : 0;
       if (line.coil) {
         n.source(at[0], 0, v, module_.ohm);
         if (module_.bothBiased) {
@@ -400,7 +448,7 @@ Car::Wired Car::wire(const Test& t, bool showing, bool high, double hz) {
       entry[e.id] = {at[0], at[1]};
       for (int k = 0; k < 2; ++k) {
         const int out = n.node();
-        n.resistor(at[k], out, isApart(t, e.id) ? kApart : 0.01);
+        n.resistor(at[k], out, isParted(e) ? kApart : 0.01);
         at[k] = out;
       }
       exit[e.id] = {at[0], at[1]};
@@ -433,9 +481,9 @@ Car::Wired Car::wire(const Test& t, bool showing, bool high, double hz) {
       break;
     }
     entry[e.id] = {at[0], at[1]};
-    const bool apart = e.kind == ElementKind::connector && isApart(t, e.id);
+    const bool apart = e.kind == ElementKind::connector && isParted(e);
     const bool hanging = e.id == last && t.state.swap &&
-                         t.state.swap->sensorOf == c.name;  // its own sensor is elsewhere
+                         t.state.swap->sensorOf == joined;  // its own sensor is elsewhere
     for (int k = 0; k < 2; ++k) {
       const bool own = here && (f->wire == 'a') == (k == 0);
       const bool series =
@@ -510,15 +558,25 @@ Car::Wired Car::wire(const Test& t, bool showing, bool high, double hz) {
     }
     return 0;
   };
-  if (t.state.jumper) {
-    circuit::Probe a{*t.state.jumper, circuit::WireId::a};
-    circuit::Probe b{*t.state.jumper, circuit::WireId::b};
-    n.resistor(nodeOf(a), nodeOf(b), 0.1);
+  const auto bridge = [&](const Place& place) {
+    n.resistor(nodeOf({place, circuit::WireId::a}), nodeOf({place, circuit::WireId::b}), 0.1);
+  };
+  const bool crossing = !partnerOf(c.name).empty();
+  if (t.state.jumper && (!crossing || isBehindCrossing(*t.state.jumper) == behind)) {
+    bridge(*t.state.jumper);
+  }
+  if (crossing && handled_ && handled_->circuit == partnerOf(c.name) && handled_->state.jumper &&
+      isBehindCrossing(*handled_->state.jumper) != behind) {
+    bridge(*handled_->state.jumper);
   }
   w.there = t.red.has_value();
   if (t.red) {
     w.red = nodeOf(*t.red);
     w.black = t.black ? nodeOf(*t.black) : 0;
+    if (crossing && t.black && t.black->place.onLine() &&
+        isBehindCrossing(t.black->place) != behind) {
+      w.black = n.node();  // the other line's
+    }
   }
   return w;
 }
@@ -574,9 +632,13 @@ Car::Said Car::module(const std::string& name, const Test& t, bool showing) {
   Test q = t;
   q.circuit = name;
   q.kind = TestKind::dcVoltage;
+  handled_.reset();
   if (name != t.circuit) {
     q.state.unplugged.clear();
     q.state.jumper.reset();
+    if (name == partnerOf(t.circuit)) {
+      handled_ = t;
+    }
   }
   const std::string pins = case_.find(name)->path.front().id;
   const auto pin = [&](circuit::WireId wire, bool high) {
@@ -727,7 +789,7 @@ job::Reading Car::codes(const Test& t) {
   for (const auto& c : case_.circuits) {
     const Said said = module(c.name, t, now && c.name == case_.suspect);
     const bool turned = t.state.wheel == WheelMotion::driven ||
-                        (t.state.wheel == WheelMotion::spun && c.name == t.circuit);
+                        (t.state.wheel == WheelMotion::spun && heardBy(c.name) == t.circuit);
     std::string code = said.code;
     const double sets = kmhOf(t) >= 10 ? module_.sets : 0.5 * module_.sets;
     if (code == "no-signal" && !turned) {
@@ -761,12 +823,7 @@ job::Reading Car::speeds(const Test& t) {
       kmhOf(t) * std::exp((t.state.wheel == WheelMotion::spun ? 0.2 : 0.02) * normal());
   for (const auto& c : case_.circuits) {
     // Which wheel's sensor this input hears.
-    std::string wheel = c.name;
-    if (truth_.fault == "circuits-exchanged") {
-      wheel = c.name == case_.suspect  ? truth_.other
-              : c.name == truth_.other ? case_.suspect
-                                       : c.name;
-    }
+    const std::string wheel = heardBy(c.name);
     const bool swapped =
         t.state.swap && (t.state.swap->into == c.name || t.state.swap->sensorOf == c.name);
     const bool turned = t.state.wheel == WheelMotion::driven || wheel == t.circuit || swapped;
@@ -984,6 +1041,7 @@ std::optional<job::Reading> Car::trace(const Test& t) {
 }
 
 std::optional<job::Reading> Car::answer(const Test& t) {
+  handled_.reset();
   switch (t.kind) {
     case TestKind::codes:
       return codes(t);

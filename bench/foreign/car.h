@@ -81,6 +81,11 @@ class Car {
   std::string randomPiece(bool plugs, bool legs);
   bool shows(const circuit::Test& test);
 
+  std::string partnerOf(const std::string& circuit) const;
+  bool isBehindCrossing(const circuit::Place& place) const;
+  std::string heardBy(const std::string& circuit) const;
+  std::string ownerOf(const circuit::Element& e, const std::string& circuit, bool behind) const;
+
   struct Wired;
   struct State;
   double solveVolts(const circuit::Test& test, bool showing, bool high, double hz, double load);
@@ -111,6 +116,8 @@ class Car {
   Module module_;
   std::map<std::string, Line> lines_;
   bool latched_ = false;
+  std::optional<circuit::Test>
+      handled_;  // what is done to the line exchanged with the one looked at
   int files_ = 0;
 };
 

@@ -41,7 +41,8 @@ AboutDialog::AboutDialog(QWidget* parent) : QDialog(parent) {
   tabs->setObjectName(QStringLiteral("about.tabs"));
   auto* made = textLabel(
       this, nullptr,
-      tr("Qt 6 (LGPL-3), Eigen (MPL-2.0), fmt, nlohmann-json, fast_float and CLI11 (MIT and "
+      tr("Qt 6 (LGPL-3), Eigen (MPL-2.0), Boost.Math (BSL-1.0), fmt, nlohmann-json, fast_float and "
+         "CLI11 (MIT and "
          "alike), libsndfile (LGPL-2.1), libzip (BSD), SQLite (public domain), PostgreSQL's "
          "client library (PostgreSQL licence), the font Atkinson Hyperlegible (SIL Open Font "
          "License 1.1). On Debian their full texts lie in /usr/share/doc/PACKAGE/copyright."));

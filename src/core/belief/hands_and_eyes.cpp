@@ -39,11 +39,23 @@ double showsWet(const Hypothesis& h, const CarState& state, const circuit::Circu
                                           : of(Id::onlyWetShowsDry);
 }
 
+// Of what is there only while it is warm: whether warm air reaches it, or a drive has warmed it.
+double showsWarm(const Hypothesis& h, const CarState& state) {
+  const bool warmed = state.disturb && state.disturb->kind == circuit::DisturbKind::heat &&
+                      (state.disturb->element.empty() || state.disturb->element == h.element);
+  return warmed                               ? of(Id::onlyWarmShowsWarmed)
+         : state.wheel == WheelMotion::driven ? of(Id::onlyWarmShowsDriven)
+                                              : of(Id::onlyWarmShowsCold);
+}
+
 }  // namespace
 
 double showsIn(const Hypothesis& h, const CarState& state, const circuit::Circuit& circuit) {
-  if (h.onlyWet) {
+  if (h.needs == Hypothesis::Needs::water) {
     return showsWet(h, state, circuit);
+  }
+  if (h.needs == Hypothesis::Needs::warmth) {
+    return showsWarm(h, state);
   }
   if (!isIntermittent(h.fault)) {
     return 1;

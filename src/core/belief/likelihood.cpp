@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/priors/priors.h"
+#include "core/vehicle/crossing.h"
 
 namespace haybale::diagnosis {
 
@@ -47,9 +48,15 @@ CodeChances chancesOf(Vehicle::Monitor m, const World& world, const CarState& st
       out[index(type)] += weight * share;
     }
   };
-  spread(m.open,
+  // What parts and meets again while it turns looks like pulses gone astray as often.
+  const double astray = isIntermittent(world.fault) && state.wheel != WheelMotion::still
+                            ? of(Id::monitorComesAndGoes)
+                            : 0;
+  spread(astray * (m.open + m.shortGround),
+         {{CodeType::erratic, 0.7}, {CodeType::implausible, 0.15}, {CodeType::noSignal, 0.15}});
+  spread((1 - astray) * m.open,
          {{CodeType::open, 0.72}, {CodeType::openOrShort, 0.2}, {CodeType::noSignal, 0.05}});
-  spread(m.shortGround,
+  spread((1 - astray) * m.shortGround,
          {{CodeType::shortGround, 0.72}, {CodeType::openOrShort, 0.2}, {CodeType::noSignal, 0.05}});
   spread(m.shortSupply, {{CodeType::shortSupply, 0.75}, {CodeType::openOrShort, 0.2}});
   double left = std::max(0.0, 1 - m.open - m.shortGround - m.shortSupply);
@@ -96,6 +103,25 @@ CodeChances chancesOf(Vehicle::Monitor m, const World& world, const CarState& st
 
 }  // namespace
 
+// Work done before the complaint on both wheels by the same hands goes wrong on both.
+double ReadingModel::faultyToo(const std::string& name, const World& world) const {
+  const bool ofWork = world.fault == Fault::encoderReversed ||
+                      world.fault == Fault::ringWrongCount || world.fault == Fault::wideGap ||
+                      world.fault == Fault::wrongSensor || world.fault == Fault::reversed;
+  if (!ofWork) {
+    return 0;
+  }
+  const auto& c = vehicle_.job();
+  const auto done = [&](const job::History& mine) {
+    const bool own = mine.before && (mine.circuit.empty() || mine.circuit == c.suspect);
+    return own && std::any_of(c.history.begin(), c.history.end(), [&](const job::History& h) {
+             return h.before && h.circuit == name && name != c.suspect && h.what == mine.what &&
+                    h.element == mine.element;
+           });
+  };
+  return std::any_of(c.history.begin(), c.history.end(), done) ? of(Id::sameWorkSameMistake) : 0;
+}
+
 namespace {
 
 // The best of the codes listed for one circuit, or that there is none.
@@ -111,15 +137,53 @@ double chanceOf(const CodeChances& chances, const job::Reading& reading, const s
   return any ? best : chances.back();
 }
 
-// A circuit that is not in question: sound, or one in many faulty itself.
-double bystander(const job::Reading& reading, const std::string& name) {
+// A circuit that is not in question: sound, or one in many faulty itself; one in two where the same
+// hands did the same work there.
+double bystander(const job::Reading& reading, const std::string& name, double alike) {
   const bool listed = std::any_of(reading.codes->begin(), reading.codes->end(),
                                   [&](const job::Code& code) { return code.circuit == name; });
   const double faulty = of(Id::peerFaulty) + of(Id::monitorFalse);
-  return listed ? faulty / 3 : 1 - faulty;
+  return std::lerp(listed ? faulty / 3 : 1 - faulty, 0.5, alike);
+}
+
+// Whether plugs that are apart or a jumper lie behind where the suspect's wires cross with
+// another's.
+bool worksAcross(const Vehicle& vehicle, const Test& test, const World& world) {
+  return world.exchanged && test.circuit == vehicle.suspect().name && !test.state.swap &&
+         !test.state.inject &&
+         seenFromSide(vehicle.suspect(), world.exchangedAt, false, test.state) != test.state;
 }
 
 }  // namespace
+
+// What is done to the suspect's line behind the crossing the module says of just one of the others;
+// nobody knows which.
+double ReadingModel::codesOfAnother(const Test& test, const job::Reading& reading,
+                                    const World& world, const circuit::ParameterPoint& values,
+                                    bool checks) const {
+  const std::string& name = vehicle_.suspect().name;
+  const auto there =
+      chancesOf(vehicle_.monitor(name, test.state, World{}, values), World{}, test.state, checks);
+  const auto here =
+      chancesOf(vehicle_.monitor(name, test.state, world, values), world,
+                seenFromSide(vehicle_.suspect(), world.exchangedAt, false, test.state), checks);
+  double sum = 0;
+  double others = 0;
+  for (const auto& partner : vehicle_.job().circuits) {
+    if (partner.name == name) {
+      continue;
+    }
+    double p = chanceOf(there, reading, partner.name);
+    for (const auto& circuit : vehicle_.job().circuits) {
+      p *= circuit.name == name || circuit.name == partner.name
+               ? 1
+               : bystander(reading, circuit.name, 0);
+    }
+    sum += p;
+    others += 1;
+  }
+  return others > 0 ? chanceOf(here, reading, name) * sum / others : 1;
+}
 
 double ReadingModel::codes(const Test& test, const job::Reading& reading, const World& world,
                            const circuit::ParameterPoint& values, Worked* worked,
@@ -127,12 +191,17 @@ double ReadingModel::codes(const Test& test, const job::Reading& reading, const 
   if (!reading.codes) {
     return 1;
   }
+  if (worksAcross(vehicle_, test, world)) {
+    const double own = of(Id::exchangedNamesOwn);
+    return std::lerp(codesOfAnother(test, reading, world, values, checks),
+                     codes(test, reading, World{}, values, nullptr, checks), own);
+  }
   double p = 1;
   for (const auto& circuit : vehicle_.job().circuits) {
     const bool swapped = test.state.swap && (test.state.swap->into == circuit.name ||
                                              test.state.swap->sensorOf == circuit.name);
     if (circuit.name != vehicle_.suspect().name && !swapped && !world.modulePower) {
-      p *= bystander(reading, circuit.name);
+      p *= bystander(reading, circuit.name, faultyToo(circuit.name, world));
       continue;
     }
     CarState state = test.state;
@@ -193,7 +262,7 @@ double ReadingModel::otherSpeed(const Test& test, const std::string& name, doubl
     // suspect, or is faulty too.
     const double silent =
         std::min(0.98, world.exchanged ? 1 / static_cast<double>(vehicle_.job().circuits.size() - 1)
-                                       : of(Id::peerFaulty));
+                                       : std::max(of(Id::peerFaulty), faultyToo(name, world)));
     return ratio > 0.1 ? 1 - silent : silent;
   }
   if (!turned) {
@@ -207,7 +276,7 @@ double ReadingModel::otherSpeed(const Test& test, const std::string& name, doubl
   }
   const auto* other = vehicle_.job().find(name);
   const bool sameAxle = other && circuit::groupOf(*other) == circuit::groupOf(vehicle_.suspect());
-  const double counted = lift ? 0.5 : 1 - of(Id::peerFaulty);
+  const double counted = lift ? 0.5 : 1 - std::max(of(Id::peerFaulty), faultyToo(name, world));
   double p = seenSpeed(ratio, 1, spread, counted);
   if (world.tyreRatio != 1 && sameAxle) {
     p = (p + seenSpeed(ratio, 1 / world.tyreRatio, spread, counted)) / 2;

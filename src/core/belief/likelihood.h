@@ -76,7 +76,7 @@ struct Scale {
 
 /// Normal density of a deviation.
 [[nodiscard]] double normalDensity(double deviation, double spread);
-/// Standard normal distribution function (Boost.Math).
+/// Standard normal distribution function.
 [[nodiscard]] double normalShare(double z);
 /// Probability density that a value in [low, high] (on the scale) is read as `x`: the normal
 /// density averaged over the interval.
@@ -131,6 +131,11 @@ class ReadingModel {
  private:
   [[nodiscard]] bool watchSees(const circuit::Test& test, const Hypothesis& h, double severity,
                                const circuit::ParameterPoint& values) const;
+  /// Probability that circuit `name` is wrong like the suspect's because the same work was done.
+  [[nodiscard]] double faultyToo(const std::string& name, const World& world) const;
+  [[nodiscard]] double codesOfAnother(const circuit::Test& test, const job::Reading& reading,
+                                      const World& world, const circuit::ParameterPoint& values,
+                                      bool checks) const;
   [[nodiscard]] double otherSpeed(const circuit::Test& test, const std::string& name, double ratio,
                                   double spread, bool follows, const World& world) const;
   [[nodiscard]] double spunAsAnother(const job::Reading& reading, double counts) const;

@@ -200,7 +200,7 @@ class Builder {
     add(Fault::leak, e.id, wire, weight * (1 - onlyWet), coil_ ? kLeakCoilSteps : kLeakSteps, at);
     if (onlyWet > 0) {
       add(Fault::leak, e.id, wire, weight * onlyWet, kWettedSteps, at);
-      out_.back().onlyWet = true;
+      out_.back().needs = Hypothesis::Needs::water;
       out_.back().lastShare = 0;
     }
   }
@@ -222,7 +222,14 @@ class Builder {
 
   void addSensor(const Element& e) {
     if (coil_) {
-      add(Fault::sensorOpen, e.id, std::nullopt, of(Id::sensorOpen), kOpenCoilSteps);
+      // A winding that parts only when it is warm.
+      const double warm =
+          of(complaint_.shows(job::When::warm) ? Id::coilOnlyWarmComplained : Id::coilOnlyWarm);
+      add(Fault::sensorOpen, e.id, std::nullopt, (1 - warm) * of(Id::sensorOpen), kOpenCoilSteps);
+      if (warm > 0) {
+        add(Fault::sensorOpen, e.id, std::nullopt, warm * of(Id::sensorOpen), {kOpen});
+        out_.back().needs = Hypothesis::Needs::warmth;
+      }
       add(Fault::sensorShorted, e.id, std::nullopt, of(Id::sensorShorted), kShortedCoilSteps);
       add(Fault::sensorDead, e.id, std::nullopt, of(Id::sensorDead), {0});
       add(Fault::sensorWeak, e.id, std::nullopt, of(Id::sensorWeak), kWeakSteps);

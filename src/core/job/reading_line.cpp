@@ -151,11 +151,22 @@ class LineReader {
       return true;
     } else if (const auto place = circuit::parsePlace(words_[at_], circuit_);
                place && place->onLine()) {
-      place_ = *place;
+      (place_ ? blackPlace_ : place_) = *place;
     } else {
       return false;
     }
     return true;
+  }
+
+  // From one place to another: ohms of a wire with both its ends free, or the volts lost on the
+  // way.
+  void bringBlackThere(Test& t) {
+    t.black = Probe{*blackPlace_, black_ ? black_ : t.red->wire};
+    setUnplugged(t, circuit::unitOf(t.kind) == units::Unit::ohm);
+    const auto far = unplugsAt(*blackPlace_);
+    if (!t.state.unplugged.empty() && !far.empty() && !t.state.isUnplugged(far)) {
+      t.state.unplugged.push_back(far);
+    }
   }
 
   bool takeMeterWord() {
@@ -258,6 +269,8 @@ class LineReader {
       t.black = Probe{{Place::Kind::battery, ""}, std::nullopt};
     } else if (toGround_) {
       t.black = kGround;
+    } else if (blackPlace_) {
+      bringBlackThere(t);
     } else if (black_) {
       t.black = Probe{t.red->place, *black_};
     } else if (red_ && t.black && t.black->wire == red_) {
@@ -284,6 +297,7 @@ class LineReader {
   TypedReading out_;
   std::string value_;
   std::optional<Place> place_;
+  std::optional<Place> blackPlace_;
   std::optional<WireId> red_;
   std::optional<WireId> black_;
   bool toGround_ = false;

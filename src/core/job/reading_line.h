@@ -24,10 +24,10 @@ struct TypedReading {
 };
 
 /// Reads `text` on top of `chosen`, the test already set by mouse or keys. Words, in any order:
-///   a place (C2, C2.w, module, sensor, L2@0.5) | a | b | pair | gnd | bat | key on/off | plugged |
-///   unplugged, with connectors behind it or that of the place | jumper C2 | battery off | still |
-///   spun | driven | dc | ac | ohms | loop | lamp | led | 21w | highest | 52Hz | at 80C | and the
-///   value: 4M8, 0.5V, 7mA, OL, lit, dim, dark.
+///   a place (C2, C2.w, module, sensor, L2@0.5), a second one being the black lead's | a | b | pair
+///   | gnd | bat | key on/off | plugged | unplugged, with connectors behind it or that of the place
+///   | jumper C2 | battery off | still | spun | driven | dc | ac | ohms | loop | lamp | led | 21w |
+///   highest | 52Hz | at 80C | and the value: 4M8, 0.5V, 7mA, OL, lit, dim, dark.
 /// A unit decides the function; without one the chosen function holds. An error says which word is
 /// not understood.
 Result<TypedReading> parseReadingLine(std::string_view text, const circuit::Circuit& circuit,

@@ -57,6 +57,16 @@ std::vector<Category> categoriesOf(const Vehicle& vehicle, const Test& test) {
       if (test.state.swap) {
         names = {test.state.swap->into, test.state.swap->sensorOf};
       }
+      // Plugs apart or bridged on this line may be said of another, when the two are exchanged.
+      if (!test.state.swap && !test.state.inject &&
+          (!test.state.unplugged.empty() || test.state.jumper)) {
+        for (const auto& other : vehicle.job().circuits) {
+          if (other.name != name) {
+            codes(say("another circuit instead"),
+                  {{other.name, test.state.jumper ? CodeType::shortGround : CodeType::open, {}}});
+          }
+        }
+      }
       for (const auto& n : names) {
         codes(n + say(" open"), {{n, CodeType::open, {}}});
         codes(n + say(" short to ground"), {{n, CodeType::shortGround, {}}});
@@ -85,6 +95,17 @@ std::vector<Category> categoriesOf(const Vehicle& vehicle, const Test& test) {
           }
         });
       };
+      if (!test.state.swap && !test.state.inject && test.state.wheel == WheelMotion::spun) {
+        for (const auto& other : vehicle.job().circuits) {
+          if (other.name != shown) {
+            add(say("another wheel shows instead"), [&](Category& c) {
+              for (const auto& each : vehicle.job().circuits) {
+                c.reading.kmh.emplace_back(each.name, each.name == other.name ? kmh : 0);
+              }
+            });
+          }
+        }
+      }
       speed(shown + say(" follows"), kmh);
       speed(shown + say(" stays at 0"), 0);
       speed(shown + say(" reads low"), 0.8 * kmh);

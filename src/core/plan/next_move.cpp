@@ -265,6 +265,15 @@ bool isFree(const Test& test) {
          !test.state.inject;
 }
 
+// A short set on a live input, before any volts were read there: what cannot harm comes first.
+bool bridgesBlindly(const job::Case& c, const Test& test) {
+  return test.state.jumper && test.state.key == circuit::Key::on &&
+         std::none_of(c.evidence.begin(), c.evidence.end(), [&](const job::Evidence& e) {
+           return !e.withdrawn && e.test.kind == TestKind::dcVoltage &&
+                  e.test.circuit == test.circuit;
+         });
+}
+
 // Whether the set-up means something under every kind of sensor that is possible.
 bool meansSomething(const Beliefs& beliefs, const Test& test) {
   return std::all_of(beliefs.parts().begin(), beliefs.parts().end(), [&](const auto& part) {
@@ -418,6 +427,9 @@ std::vector<Proposal> proposeTests(const Beliefs& beliefs, const Conclusion& con
       proposal->score *= std::pow(of(Id::alikeAgain), timesAlike(c, proposal->test));
     }
     proposal->rank = proposal->score * (waits ? of(Id::notYet) * of(Id::notYet) : 1);
+    if (bridgesBlindly(c, proposal->test)) {
+      proposal->rank *= of(Id::harmLast);
+    }
     if (undisturbed && wets(proposal->test)) {
       proposal->rank *= of(Id::asComplained);
     }

@@ -302,7 +302,7 @@ std::string substituteWords(const Circuit& circuit, const circuit::Inject& injec
       break;
   }
   return sayf(
-      "Sine of {:.4g} Hz, {:.2g} V peak to peak, isolated source, across a and b through 1 kohm.",
+      "Sine of {:.4g} Hz, {:.2g} V peak to peak, isolated source, across a and b through 1 kΩ.",
       inject.hz, inject.peakToPeakV);
 }
 

@@ -106,10 +106,13 @@ struct Hypothesis {
   std::vector<double> steps{0};
   double along = 0.5;    ///< where in a leg, 0 its module end
   double lastShare = 0;  ///< of the last interval of the steps; 0: all alike
-  bool onlyWet = false;  ///< it is there while it is wet, and in the dry it is not
+  /// What has to be there for it to be there: water, or the warmth of a drive.
+  enum class Needs : char { nothing, water, warmth } needs = Needs::nothing;
 
   /// Whether a test may find it and the next one not.
-  [[nodiscard]] bool comesAndGoes() const { return onlyWet || isIntermittent(fault); }
+  [[nodiscard]] bool comesAndGoes() const {
+    return needs != Needs::nothing || isIntermittent(fault);
+  }
 };
 
 }  // namespace haybale::diagnosis

@@ -6,6 +6,7 @@
 
 #include "core/physics/tyre.h"
 #include "core/priors/priors.h"
+#include "core/vehicle/crossing.h"
 
 namespace haybale::diagnosis {
 
@@ -230,19 +231,37 @@ bool Vehicle::hearsAnother(const Test& test, const World& world) const {
       test.state.wheel != circuit::WheelMotion::spun) {
     return false;
   }
-  const auto crossing = suspect_.indexOf(world.exchangedAt);
-  const auto lead = suspect_.indexOf(test.red->place.element);
-  const bool beyond = test.red->place.kind == Place::Kind::wheelSide;
-  // In the module's own plug nobody knows on which side of its housing.
-  return crossing && lead && *crossing > 0 &&
-         (*lead < *crossing || (*lead == *crossing && !beyond));
+  return test.red->place.onLine() && !isBehind(suspect_, world.exchangedAt, test.red->place);
+}
+
+// What hangs on a lead where the suspect's wires cross with another's. Between the two sides
+// nothing conducts.
+Test Vehicle::asCrossed(const Test& test, const World& world, Scene& scene) const {
+  const bool behind = isBehind(suspect_, world.exchangedAt, test.red->place);
+  if (test.black && test.black->place.onLine() &&
+      isBehind(suspect_, world.exchangedAt, test.black->place) != behind) {
+    // Behind the module's plug the first wire is parted, not its contact.
+    const auto at = std::max<std::size_t>(1, suspect_.indexOf(world.exchangedAt).value_or(0));
+    for (const WireId wire : {WireId::a, WireId::b, WireId::c}) {
+      scene.faults.push_back({suspect_.path[std::min(at, suspect_.path.size() - 1)].id,
+                              FaultKind::series, wire, circuit::kOpenOhm});
+    }
+  }
+  if (!behind && test.state.wheel == circuit::WheelMotion::spun) {
+    scene.values.sensor.fluxSwingMwb = 0;  // it is the other wheel's signal that comes by
+  }
+  Test out = test;
+  out.state = seenFromSide(suspect_, world.exchangedAt, behind, test.state);
+  return out;
 }
 
 std::optional<double> Vehicle::electrical(const Test& test, const World& world,
                                           const ParameterPoint& values) const {
   Scene scene = sceneOf(test.circuit, test.state, world, values);
-  if (hearsAnother(test, world)) {
-    scene.values.sensor.fluxSwingMwb = 0;
+  if (world.exchanged && test.circuit == suspect_.name && test.red && test.red->place.onLine() &&
+      !test.state.swap && !test.state.inject) {
+    const Test seen = asCrossed(test, world, scene);
+    return circuit::predict(*scene.circuit, scene.values, seen, scene.faults, case_.meter);
   }
   if (!scene.hanging) {
     return circuit::predict(*scene.circuit, scene.values, test, scene.faults, case_.meter);
@@ -277,7 +296,8 @@ double leadAt(const Circuit& c, const std::optional<Probe>& probe, const circuit
 
 bool Vehicle::touches(const Test& test, const Hypothesis& h) const {
   if (h.fault == Fault::circuitsExchanged) {
-    return test.state.wheel == circuit::WheelMotion::spun;
+    return test.state.wheel == circuit::WheelMotion::spun ||
+           (test.circuit == suspect_.name && readsAcross(suspect_, h.element, test));
   }
   if (h.fault == Fault::none || isOfTheRing(h.fault) || h.fault == Fault::inputDead ||
       h.fault == Fault::wrongTyre || h.fault == Fault::encoderReversed || h.fault == Fault::other) {
@@ -393,8 +413,11 @@ double kmhOf(const circuit::Inject& inject, const Circuit& circuit, double circu
                            circumferenceM);
 }
 
-Vehicle::Monitor Vehicle::monitor(const std::string& name, const circuit::CarState& state,
+Vehicle::Monitor Vehicle::monitor(const std::string& name, const circuit::CarState& asked,
                                   const World& world, const ParameterPoint& values) const {
+  const circuit::CarState state = world.exchanged && name == suspect_.name && !asked.inject
+                                      ? seenFromSide(suspect_, world.exchangedAt, false, asked)
+                                      : asked;
   Monitor out;
   World cleared = world;
   if (cleared.latched) {

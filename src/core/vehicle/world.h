@@ -82,6 +82,8 @@ class Vehicle {
                               const World& world, const circuit::ParameterPoint& values) const;
   [[nodiscard]] Scene injectedScene(const circuit::CarState& state, const World& world,
                                     const circuit::ParameterPoint& values) const;
+  [[nodiscard]] circuit::Test asCrossed(const circuit::Test& test, const World& world,
+                                        Scene& scene) const;
   void checkStanding(const Scene& scene, const circuit::CarState& state, Monitor& out) const;
 
   [[nodiscard]] const circuit::Circuit& cutAt(const circuit::Place& place) const;

@@ -10,6 +10,7 @@
 #include "core/evidence/quantity_of.h"
 #include "core/evidence/void_setup.h"
 #include "core/physics/copper.h"
+#include "core/priors/priors.h"
 #include "core/verdict/move_words.h"
 
 namespace haybale::diagnosis {
@@ -139,6 +140,14 @@ judging::Limit asFarAsItApplies(judging::Limit limit, const job::Evidence& e,
   return limit;
 }
 
+// What leads, tips and contacts are worth, or one ground against another, in the reading's unit: as
+// the belief has it.
+double besideTheMeter(TestKind kind) {
+  return circuit::unitOf(kind) == units::Unit::ohm ? priors::of(priors::Id::spreadContactOhm)
+         : kind == TestKind::dcVoltage             ? priors::of(priors::Id::spreadVolt)
+                                                   : 0;
+}
+
 std::optional<Check> judgeExpected(const ReadingView& view, const job::Evidence& e,
                                    const circuit::LineParameters& p, const circuit::Meter& meter) {
   if (!view.expected) {
@@ -157,11 +166,15 @@ std::optional<Check> judgeExpected(const ReadingView& view, const job::Evidence&
                        : sayf("{} where an open circuit was expected.", units::format(entry));
     return entry.overload ? std::optional(check) : std::nullopt;
   }
-  // A band of what is likely, not a specification: inside it is as expected; outside by more than
-  // the meter's guard band U = 2u it is not; between the two it cannot be told.
+  // A band of what is likely, not a specification: inside it, or beside it by no more than leads,
+  // contacts and the ground chosen are worth, it is as expected; outside by more than twice that
+  // and the meter's guard band U = 2u it is not; between the two it cannot be told.
   const double guard = 2 * standardUncertainty(meter, entry, e.test.kind);
+  const double beside = besideTheMeter(e.test.kind);
   const double off = std::max(band.low - entry.value, entry.value - band.high);
-  check.verdict = off <= 0 ? Verdict::pass : off > guard ? Verdict::fail : Verdict::cannotTell;
+  check.verdict = off <= beside                       ? Verdict::pass
+                  : off > std::max(guard, 2 * beside) ? Verdict::fail
+                                                      : Verdict::cannotTell;
   const std::string_view word =
       check.verdict == Verdict::pass ? say("is as")
       : check.verdict == Verdict::fail
@@ -333,6 +346,12 @@ std::string titleOf(const Test& test) {
     case TestKind::acVoltage:
       title = say("AC volts");
       break;
+    case TestKind::inspect:
+      return (isPull(test) ? say("pull on ") : say("look at ")) + test.looked;
+    case TestKind::wiggle:
+      return test.state.disturb && !test.state.disturb->element.empty()
+                 ? test.state.disturb->element + say(" moved, wetted or warmed")
+                 : say("the whole loom moved, wetted or warmed");
     default:
       title = circuit::kTestKindNames[static_cast<std::size_t>(test.kind)];
   }

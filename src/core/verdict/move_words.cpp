@@ -198,6 +198,34 @@ std::string titleFor(const Test& test) {
   return titleOf({nullptr}, test);
 }
 
+namespace {
+
+// What the leads belong to; a plug measured at with the wrong range is a wrong number.
+std::string instrumentFor(const Test& test) {
+  const bool live = test.state.key == circuit::Key::on;
+  switch (test.kind) {
+    case TestKind::resistance:
+    case TestKind::loop:
+      return say("Meter on ohms. ");
+    case TestKind::dcVoltage:
+      return say("Meter on DC volts. ");
+    case TestKind::acVoltage:
+      return say("Meter on AC volts. ");
+    case TestKind::current:
+      return say("Meter on milliamperes, in series. ");
+    case TestKind::waveform:
+      return say("Scope. ");
+    case TestKind::lamp:
+      return say("Test lamp. ");
+    case TestKind::wiggle:
+      return live ? say("Meter on DC volts. ") : say("Meter on ohms. ");
+    default:
+      return "";
+  }
+}
+
+}  // namespace
+
 std::string instructionsFor(const Circuit& circuit, const Test& test) {
   const auto wire = [&](circuit::WireId id) {
     const auto& w = circuit.wire(id);
@@ -212,7 +240,7 @@ std::string instructionsFor(const Circuit& circuit, const Test& test) {
         circuit::partInWords(circuit, test.looked));
   }
   if (test.red) {
-    std::string text = say("Red on ") +
+    std::string text = instrumentFor(test) + say("Red on ") +
                        (test.red->wire ? wire(*test.red->wire) + say(" at ") : std::string()) +
                        circuit::placeInWords(circuit, test.red->place) + say(", black on ");
     text += test.black && test.black->wire

@@ -62,7 +62,13 @@ std::vector<std::string> reasonsOf(const Belief& belief, const std::vector<Readi
     }
     const auto& view = views[w.evidence];
     const auto& test = belief.vehicle().job().evidence[w.evidence].test;
-    std::string sentence = test.red ? circuit::spoken(test.red->place) + ": " : "";
+    const bool ofAnother = test.circuit != belief.vehicle().suspect().name;
+    std::string sentence = ofAnother ? test.circuit + ", " : "";
+    const bool looked =
+        test.kind == circuit::TestKind::inspect || test.kind == circuit::TestKind::wiggle;
+    sentence += looked     ? view.title + ": "
+                : test.red ? circuit::spoken(test.red->place) + ": "
+                           : "";
     sentence += view.reason.empty() ? view.shown + "." : view.reason;
     if (!sentence.empty()) {
       sentence[0] = static_cast<char>(std::toupper(static_cast<unsigned char>(sentence[0])));

@@ -180,5 +180,61 @@ TEST_F(WiderCar, BetweenTwoOpenedPlugsEachWireIsMeasuredAlone) {
   EXPECT_EQ(between(), 2);
 }
 
+// A winding may part when it is warm and meet again when it is cold: common practice.
+TEST_F(WiderCar, AWarmCoilIsFoundByWarmAir) {
+  kind(circuit::SensorKind::passive);
+  c.complaint.when = {"warm"};
+  reading("RR", "C2.w pair 1.12k unplugged");
+  const double cold = share("sensor", Fault::sensorOpen);
+  EXPECT_GT(cold, 0.02) << "sound while it is cold: not ruled out";
+  job::Evidence e;
+  e.id = c.nextEvidenceId();
+  e.test.kind = circuit::TestKind::wiggle;
+  e.test.circuit = "RR";
+  e.test.red = circuit::Probe{{circuit::Place::Kind::wheelSide, "C2"}, circuit::WireId::a};
+  e.test.black = circuit::Probe{{circuit::Place::Kind::wheelSide, "C2"}, circuit::WireId::b};
+  e.test.state.key = circuit::Key::off;
+  e.test.state.unplugged = {"C2"};
+  e.test.state.disturb = circuit::Disturb{DisturbKind::heat, "sensor"};
+  e.reading.reacts = true;
+  c.evidence.push_back(e);
+  EXPECT_GT(share("sensor", Fault::sensorOpen), 5 * cold);
+}
+
+// What parts and meets again while it turns looks to a module like pulses gone astray.
+TEST_F(WiderCar, AnErraticCodeOnADriveMayBeAStrand) {
+  kind(circuit::SensorKind::active);
+  c.complaint.when = {"bump"};
+  const double before = shareOf(Fault::intermittentOpen);
+  codes({{"RR", job::CodeType::erratic, {}}}, moving(WheelMotion::driven));
+  EXPECT_GT(shareOf(Fault::intermittentOpen), 0.7 * before);
+  EXPECT_GT(shareOf(Fault::intermittentOpen), shareOf(Fault::ringTooth));
+}
+
+// The same bearing job at both wheels: both may have the wrong one.
+TEST_F(WiderCar, TheSameWorkGoesWrongAtBothWheels) {
+  kind(circuit::SensorKind::active);
+  const auto both = [this](bool sameWork) {
+    c.history.clear();
+    c.evidence.clear();
+    for (const char* wheel : {"RR", "RL"}) {
+      job::History h;
+      h.circuit = wheel;
+      h.element = "ring";
+      h.part = "bearing";
+      h.what = job::Work::replaced;
+      h.before = true;
+      if (sameWork || h.circuit == "RR") {
+        c.history.push_back(h);
+      }
+    }
+    codes({{"RR", job::CodeType::noSignal, {}}, {"RL", job::CodeType::noSignal, {}}},
+          moving(WheelMotion::driven));
+    return shareOf(Fault::encoderReversed);
+  };
+  const double one = both(false);
+  EXPECT_GT(both(true), 2 * one);
+}
+
 }  // namespace
 }  // namespace haybale::diagnosis

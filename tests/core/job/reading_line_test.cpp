@@ -38,6 +38,22 @@ TEST_F(ReadingLine, AWholeLineSaysItAll) {
             "module plug, wire a to b, 410 mV AC at 52.0 Hz, key on, all plugged in, wheel spun");
 }
 
+// From the module's plug to the wheel's: both ends of the wire free for ohms, together for volts.
+TEST_F(ReadingLine, ASecondPlaceIsTheBlackLeads) {
+  const auto ohms = parseReadingLine("module a C2 a 0.6", circuit, start);
+  ASSERT_HB_OK(ohms);
+  EXPECT_EQ(ohms->test.red->place.element, "module");
+  EXPECT_EQ(ohms->test.black->place.element, "C2");
+  EXPECT_EQ(ohms->test.black->wire, circuit::WireId::a);
+  EXPECT_EQ(ohms->test.state.unplugged, (std::vector<std::string>{"module", "C2"}));
+  const auto volts = parseReadingLine("C1.w b C2 12mV dc", circuit, start);
+  ASSERT_HB_OK(volts);
+  EXPECT_EQ(volts->test.red->wire, circuit::WireId::b);
+  EXPECT_EQ(volts->test.black->place.element, "C2");
+  EXPECT_EQ(volts->test.black->wire, circuit::WireId::b) << "the same wire, unless another is said";
+  EXPECT_TRUE(volts->test.state.unplugged.empty());
+}
+
 TEST_F(ReadingLine, WhatIsNotUnderstoodIsSaid) {
   EXPECT_NE(echo("").find("no value yet"), std::string::npos);
   EXPECT_NE(echo("C9 4.8").find("is not a number"), std::string::npos);

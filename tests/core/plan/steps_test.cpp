@@ -185,5 +185,40 @@ TEST_F(StepByStep, AWiggleSaysWhatToMoveAndWhatToWatch) {
   }
 }
 
+// Leads named without what they belong to leave the range to luck.
+TEST_F(StepByStep, WhereLeadsAreNamedSoIsTheInstrument) {
+  for (const auto& test : possibleTests(c)) {
+    const std::string words = instructionsFor(*c.find("RR"), test);
+    if (words.find("Red on") != std::string::npos) {
+      const bool named = words.starts_with("Meter on ") || words.starts_with("Scope. ") ||
+                         words.starts_with("Test lamp. ");
+      EXPECT_TRUE(named) << words;
+      const bool ohms = circuit::unitOf(test.kind) == units::Unit::ohm;
+      EXPECT_EQ(ohms, ohms && words.starts_with("Meter on ohms. ")) << words;
+    }
+  }
+}
+
+// A live input is not shorted while a voltmeter would tell as much.
+TEST_F(StepByStep, AShortOnALiveInputWaitsForTheVoltmeter) {
+  kind(circuit::SensorKind::active);
+  const auto rankOfShort = [this] {
+    double best = 0;
+    for (const auto& p : assessed().proposals) {
+      best = std::max(best, p.test.state.jumper && p.test.kind == circuit::TestKind::codes
+                                ? p.rank / p.score
+                                : 0.0);
+    }
+    return best;
+  };
+  reading("RL", "C2 pair 11.5V dc key on");
+  codes({{"RR", job::CodeType::open, {}}});
+  const double before = rankOfShort();
+  ASSERT_GT(before, 0);
+  EXPECT_LT(before, 0.9);
+  reading("RR", "C1 pair 11.5V dc key on");
+  EXPECT_NEAR(rankOfShort(), 1, 1e-9);
+}
+
 }  // namespace
 }  // namespace haybale::diagnosis

@@ -1,3 +1,6 @@
+#include <fmt/format.h>
+#include <fmt/ranges.h>
+
 #include <cmath>
 #include <numeric>
 
@@ -265,6 +268,38 @@ TEST_F(Job, AMissingCaptureIsSaidAndNothingElseBreaks) {
   const auto a = assessed();
   EXPECT_EQ(a.views[0].shown, "capture missing");
   EXPECT_NE(a.views[0].reason.find("/no/such.csv"), std::string::npos);
+}
+
+// Leads and tips are worth tenths of an ohm, one ground against another hundredths of a volt.
+TEST_F(Job, WhatTheHandAddsIsNotHeldAgainstTheCircuit) {
+  reading("RR", "module a C2 a 0.3");
+  reading("RR", "C2.w b gnd 0.02V dc key on plugged");
+  const auto a = assessed();
+  for (const auto& view : a.views) {
+    EXPECT_EQ(view.verdict, Verdict::pass) << view.reason;
+  }
+  reading("RR", "module a C2 a 9.3");
+  EXPECT_EQ(assessed().views.back().verdict, Verdict::fail);
+}
+
+// A reason says what was looked at, and of which wheel where it is another's.
+TEST_F(Job, ReasonsSayWhatWasLookedAtAndWhose) {
+  reading("RL", "C2 a gnd 2.60V dc key on unplugged");
+  reading("RR", "module pair 1.11k");
+  job::Evidence e;
+  e.id = c.nextEvidenceId();
+  e.test.kind = circuit::TestKind::inspect;
+  e.test.circuit = "RR";
+  e.test.looked = "C2";
+  e.reading.sight = job::Sight::corroded;
+  c.evidence.push_back(e);
+  const auto reasons = assessed().conclusion.reasons;
+  const auto says = [&](const char* start) {
+    return std::any_of(reasons.begin(), reasons.end(),
+                       [&](const auto& r) { return r.starts_with(start); });
+  };
+  EXPECT_TRUE(says("Look at C2: ")) << fmt::format("{}", fmt::join(reasons, "\n"));
+  EXPECT_TRUE(says("RL, C2, module half: ")) << fmt::format("{}", fmt::join(reasons, "\n"));
 }
 
 }  // namespace
