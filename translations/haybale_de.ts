@@ -9961,6 +9961,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>wurde von einer neueren Version des Programms geschrieben</translation>
   </message>
   <message>
+   <source>was written to by another program while it was read</source>
+   <translation>wurde von einem anderen Programm beschrieben, während sie gelesen wurde</translation>
+  </message>
+  <message>
    <source>watch the live speed</source>
    <translation>Geschwindigkeit beobachten</translation>
   </message>

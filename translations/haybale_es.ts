@@ -9961,6 +9961,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>fue escrito por una versión más nueva del programa</translation>
   </message>
   <message>
+   <source>was written to by another program while it was read</source>
+   <translation>fue escrito por otro programa mientras se leía</translation>
+  </message>
+  <message>
    <source>watch the live speed</source>
    <translation>mirar la velocidad</translation>
   </message>

@@ -37,6 +37,7 @@ struct Piece {
   // Of the time: how far it strays from a straight line.
   double worst = 0;
   bool timesLost = false;
+  bool changed = false;  // it has other rows than were counted
 };
 
 class Reader {
@@ -70,6 +71,9 @@ class Reader {
     if (cancelled()) {
       return stopped();
     }
+    if (std::any_of(pieces_.begin(), pieces_.end(), [](const Piece& p) { return p.changed; })) {
+      return changedWhileRead();
+    }
     const std::size_t kept = keep();
     complain(kept);
     if (in_.timeColumn) {
@@ -83,6 +87,10 @@ class Reader {
  private:
   [[nodiscard]] bool cancelled() const { return in_.progress && in_.progress->cancelled(); }
   [[nodiscard]] Error stopped() const { return cancelledReading(in_.name); }
+  [[nodiscard]] Error changedWhileRead() const {
+    return {in_.name, std::nullopt, say("was written to by another program while it was read"),
+            say("a capture that is written to its end")};
+  }
 
   // Memory is touched for the first time here, which takes its time: in steps, so that one may
   // cancel. False when it was.
@@ -203,9 +211,11 @@ class Reader {
     const char* at = in_.data.data() + piece.from;
     const char* const end = in_.data.data() + piece.to;
     std::size_t r = piece.firstRow;
+    // Another program may write to a mapped file: room was made for the rows that were counted.
+    const std::size_t room = piece.firstRow + piece.rows;
     std::size_t line = piece.firstLine;
     const char* look = at + kLook;
-    while (at != end) {
+    while (at != end && r < room) {
       if (at > look) {
         if (cancelled()) {
           return;
@@ -228,7 +238,12 @@ class Reader {
       }
       ++line;
     }
+    piece.changed = r != room || !restIsBlank({at, static_cast<std::size_t>(end - at)});
     finished(piece);
+  }
+
+  [[nodiscard]] bool restIsBlank(std::string_view rest) const {
+    return rest.find_first_not_of(" \t\r\n") == std::string_view::npos;
   }
 
   void readOdd(Piece& piece, RowReader& row, std::string_view words, std::size_t r,

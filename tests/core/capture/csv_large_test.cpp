@@ -6,6 +6,9 @@
 #include <random>
 
 #include "core/capture/csv.h"
+#include "core/capture/csv_dialect.h"
+#include "core/capture/csv_table.h"
+#include "support/haybale_test.h"
 
 namespace haybale::capture {
 namespace {
@@ -118,6 +121,36 @@ TEST(LargeCsv, SaysHowFarItIs) {
   options.progress = &progress;
   ASSERT_TRUE(readCsv(file.text, "large.csv", options));
   EXPECT_DOUBLE_EQ(progress.share(), 1);
+}
+
+// A file that another program writes to between the counting of its rows and the reading of them:
+// what it says by then does not fit the room that was made. (The heap was written beyond its end.)
+TEST(CsvChanged, MoreOrFewerRowsThanWereCountedAreAnErrorAndNothingElse) {
+  const std::string name = "growing.csv";
+  for (const auto& [before, after] :
+       {std::pair{std::string("0.001,1.25\n"), std::string("0,1\n1,2\n2,3")},
+        std::pair{std::string("0,1\n1,2\n2,3"), std::string("0.001,1.25\n")}}) {
+    std::string data;
+    for (int i = 0; i < 200000; ++i) {
+      data += before;
+      data += before.ends_with('\n') ? "" : "\n";
+    }
+    const auto dialect = csv::recognise(data, name, {});
+    ASSERT_HB_OK(dialect);
+    int passes = 0;
+    csv::TableInput input{*dialect, data, name, std::nullopt, nullptr, {}};
+    input.forget = [&, &replaced = after](std::size_t, std::size_t) {
+      if (passes++ == 0) {
+        for (std::size_t at = 0; at + replaced.size() < data.size(); at += replaced.size()) {
+          std::copy(replaced.begin(), replaced.end(),
+                    data.begin() + static_cast<std::ptrdiff_t>(at));
+        }
+      }
+    };
+    const auto table = csv::readTable(input);
+    ASSERT_FALSE(table);
+    EXPECT_NE(table.error().sentence().find("while it was read"), std::string::npos);
+  }
 }
 
 }  // namespace
