@@ -1,6 +1,7 @@
 // Fleets of other worlds: whether the diagnosis is right where the car shares neither its tables
 // nor its physics.
 #include <fmt/format.h>
+#include <unistd.h>
 
 #include <CLI/CLI.hpp>
 #include <algorithm>
@@ -88,7 +89,7 @@ bool isRight(const foreign::Truth& t, const diagnosis::Suspect& s) {
 
 void drive(const foreign::World& world, int number, bool tell, std::ofstream& table, Score& score) {
   const auto folder = (std::filesystem::temp_directory_path() /
-                       fmt::format("haybale_foreign_{}_{}", world.name[0], number))
+                       fmt::format("haybale_foreign_{}_{}_{}", getpid(), world.name[0], number))
                           .string();
   std::filesystem::create_directories(folder);
   const auto seed = static_cast<unsigned>(number * 7919 + 13);

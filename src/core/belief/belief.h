@@ -86,6 +86,8 @@ class Belief {
   [[nodiscard]] double unsure(const circuit::Test& test, const Scale& scale) const;
 
  private:
+  [[nodiscard]] std::vector<double> doubtSome(const circuit::LineParameters& known,
+                                              std::size_t used);
   void layOut(const circuit::LineParameters& known);
   void weighStoredCodes(LikelihoodMemory* memory);
   void weigh(const WaveformSet& waveforms, LikelihoodMemory* memory);

@@ -64,23 +64,45 @@ std::vector<Band> bandsOf(const Hypothesis& h, std::size_t set) {
 
 }  // namespace
 
+// One set in four is what the suspect is like if the wheel that taught is faulty itself. Both kinds
+// are moved to the readings apart from one another, and hold as often as that is so. Returns the
+// sets' weights. `used`: how many of the sets the hypotheses have.
+std::vector<double> Belief::doubtSome(const circuit::LineParameters& known, std::size_t used) {
+  const std::size_t count = values_.size();
+  const auto isDoubtful = [&](std::size_t i) {
+    const std::size_t v = (i * used + count - 1) / count;
+    return (v * count / used == i ? v : i) % 4 == 2;  // so of those that are used, too
+  };
+  std::vector<double> out(count);
+  for (const bool doubtful : {false, true}) {
+    std::vector<circuit::ParameterPoint> some;
+    for (std::size_t i = 0; i < count; ++i) {
+      if (isDoubtful(i) == doubtful) {
+        some.push_back(doubtful ? known.doubtful[i * known.doubtful.size() / count] : values_[i]);
+      }
+    }
+    const auto weights = anchorValues(vehicle_.job(), vehicle_.suspect(), some);
+    const double share = doubtful ? known.doubt : 1 - known.doubt;
+    const double each = share * static_cast<double>(count) /
+                        static_cast<double>(std::max<std::size_t>(1, some.size()));
+    for (std::size_t i = 0, at = 0; i < count; ++i) {
+      if (isDoubtful(i) == doubtful) {
+        values_[i] = some[at];
+        out[i] = each * weights[at++];
+      }
+    }
+  }
+  return out;
+}
+
 void Belief::layOut(const circuit::LineParameters& known) {
   const std::size_t count = std::min(kValues, std::max<std::size_t>(1, known.draws.size()));
   for (std::size_t i = 0; i < count; ++i) {
     values_.push_back(known.draws.empty() ? known.central
                                           : known.draws[i * known.draws.size() / count]);
-    // A few of them are what the wheel that taught may be wrong about.
-    const std::size_t every =
-        known.doubtful.empty()
-            ? 0
-            : std::max<std::size_t>(2, known.draws.size() / known.doubtful.size());
-    if (every > 0 && i % every == every / 2) {
-      values_.back() = known.doubtful[i / every % known.doubtful.size()];
-    }
   }
   drawn_ = values_;
   usual_ = known.usual;
-  shares_ = anchorValues(vehicle_.job(), vehicle_.suspect(), values_);
   const auto intervalsOf = [&](std::size_t h) {
     const std::size_t steps = hypotheses_[h].steps.size();
     return steps > 2 ? steps : steps > 1 ? std::size_t{2} : std::size_t{1};
@@ -94,6 +116,8 @@ void Belief::layOut(const circuit::LineParameters& known) {
       std::clamp<std::size_t>(kMostCells / std::max<std::size_t>(1, total), 1, kValuesEach);
   // All have the same sets: what speaks for a set speaks for none of them.
   const std::size_t sets = std::min(setsEach, values_.size());
+  shares_ = known.doubtful.empty() ? anchorValues(vehicle_.job(), vehicle_.suspect(), values_)
+                                   : doubtSome(known, sets);
   for (std::size_t h = 0; h < hypotheses_.size(); ++h) {
     double shares = 0;
     for (std::size_t v = 0; v < sets; ++v) {

@@ -176,6 +176,15 @@ class Fit {
 
   [[nodiscard]] double cost() const { return cost_; }
 
+  /// How far what the good wheels' sensors are lies from usual ones, in standard deviations.
+  [[nodiscard]] double oddness() const {
+    constexpr Eigen::Index kCoilOrCurrent = 2;
+    constexpr Eigen::Index kOnResistance = 3;
+    return std::abs(x_(circuit::familyOf(sensor_) == circuit::SensorFamily::hallSwitch
+                           ? kOnResistance
+                           : kCoilOrCurrent));
+  }
+
   [[nodiscard]] ParameterPoint central() const {
     return point(x_, VectorXd::Zero(ownSize()), false);
   }
@@ -361,20 +370,27 @@ std::optional<std::string> misfit(const job::Case& c, const Circuit& circuit,
 
 namespace {
 
-// A single wheel that was taken for good may be faulty itself: a few of the draws are left to
-// common practice.
-void leaveRoom(const job::Case& c, const Circuit& circuit, std::mt19937& random,
+// A single wheel that was taken for good may have a faulty sensor itself: then it taught of the
+// module alone, and the suspect's sensor is as common practice has it. The odder that sensor, the
+// likelier: what is faulty lies anywhere, as often beside as among the usual ones.
+void leaveRoom(const job::Case& c, const Circuit& circuit, double oddness, std::mt19937& random,
                circuit::LineParameters& out) {
+  using priors::Id;
   const Samples none;
-  Fits usual = fitAll(c, circuit, none);
-  const auto count = static_cast<std::size_t>(
-      std::lround(priors::of(priors::Id::peerDraws) * static_cast<double>(out.draws.size())));
-  std::vector<ParameterPoint> draws;
-  for (std::size_t i = 0; i < usual.list.size() && draws.size() < count; ++i) {
-    usual.list[i].draw((count + 1) / usual.list.size() + 1, random, draws);
+  const Fits usual = fitAll(c, circuit, none);
+  const std::size_t count = out.draws.size() / 4;
+  for (std::size_t i = 0; i < usual.list.size() && out.doubtful.size() < count; ++i) {
+    usual.list[i].draw(count / usual.list.size() + 1, random, out.doubtful);
   }
-  draws.resize(std::min(count, draws.size()));
-  out.doubtful = std::move(draws);
+  out.doubtful.resize(std::min(count, out.doubtful.size()));
+  for (std::size_t i = 0; i < out.doubtful.size(); ++i) {
+    const auto sensor = out.doubtful[i].sensor;
+    out.doubtful[i] = out.draws[i * out.draws.size() / out.doubtful.size()];
+    out.doubtful[i].sensor = sensor;
+  }
+  const double faulty = priors::of(Id::peerDraws) * priors::of(Id::peerOdd);
+  const double sound = (1 - priors::of(Id::peerDraws)) * std::exp(-oddness * oddness / 2);
+  out.doubt = std::max(priors::of(Id::peerFaulty), faulty / (faulty + sound));
 }
 
 }  // namespace
@@ -411,7 +427,7 @@ circuit::LineParameters learnParameters(const job::Case& c, const Circuit& circu
     }
   }
   if (samples.wheels.size() == 1) {
-    leaveRoom(c, circuit, random, out);
+    leaveRoom(c, circuit, fits.list[fits.best].oddness(), random, out);
   }
   out.central = fits.list[fits.best].central();
   out.usual = samples.list.empty() && !samples.coil;

@@ -52,9 +52,10 @@ inline constexpr int kUsualTeeth = 48;
 struct LineParameters {
   std::vector<ParameterPoint> draws;
   ParameterPoint central;
-  /// Draws of common practice, where a single wheel taught that may be faulty itself: a few beside
-  /// the others, for whoever weighs; no part of what is expected.
+  /// Where a single wheel taught that may be faulty itself: the same with a sensor of common
+  /// practice, for whoever weighs; no part of what is expected. Together they hold with `doubt`.
   std::vector<ParameterPoint> doubtful;
+  double doubt = 0;
   bool usual = false;  ///< no good circuit and no limit taught: the draws are common practice
   std::string from;    ///< "common practice", "learnt from RL", ...
   /// Logarithm of the probability of the good circuits' readings with this kind of sensor, up to a

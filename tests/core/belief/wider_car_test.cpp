@@ -236,5 +236,24 @@ TEST_F(WiderCar, TheSameWorkGoesWrongAtBothWheels) {
   EXPECT_GT(both(true), 2 * one);
 }
 
+// The wheel that was taken for good may be the faulty one: 420 ohm there, 1.5 k here, which is what
+// most coils have. No sensor is bought on such a comparison.
+TEST_F(WiderCar, AnOddGoodWheelIsDoubtedBeforeAUsualCoilIs) {
+  kind(circuit::SensorKind::passive);
+  reading("RL", "C2.w pair 421.7R key off unplugged");
+  reading("RL", "C2 a gnd 2.553V dc key on unplugged");
+  reading("RL", "C2 a gnd 0.0838V dc key on plugged");
+  reading("RL", "C2 b gnd 0V dc key on plugged");
+  const auto learnt = learnParameters(c, *c.find("RR"));
+  EXPECT_GT(learnt.doubt, 0.3);
+  reading("RR", "module pair 1.483k");
+  reading("RR", "C1.w pair 1.491k unplugged");
+  reading("RR", "C2 pair 0.2742V dc key on plugged");
+  reading("RR", "C2.w pair 1.498k unplugged");
+  EXPECT_LT(share("sensor", Fault::wrongSensor), 0.5);
+  EXPECT_LT(share("C2", Fault::resistive), 0.2);
+  EXPECT_NE(assessed().conclusion.state, State::isolated);
+}
+
 }  // namespace
 }  // namespace haybale::diagnosis
