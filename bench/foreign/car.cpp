@@ -392,6 +392,10 @@ Car::Wired Car::wire(const Test& t, bool showing, bool high, double hz) {
   // What was taken apart of an element: on the circuit the lead is on, or on the one worked at.
   const auto isParted = [&](const circuit::Element& e) {
     const auto owner = ownerOf(e, c.name, behind);
+    if (e.id == truth_.element && !partnerOf(c.name).empty()) {
+      // Of the plug they cross in each half is off whatever it was joined to.
+      return isApart(t, e.id) || (handled_ && isApart(*handled_, e.id));
+    }
     return owner == c.name ? isApart(t, e.id)
                            : handled_ && handled_->circuit == owner && isApart(*handled_, e.id);
   };
