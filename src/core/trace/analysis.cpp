@@ -28,6 +28,20 @@ namespace haybale::trace {
 
 namespace {
 
+// A contact jumps; a wheel that hardly turns moves the line in a slow wave.
+double suddenShareOf(std::span<const float> samples) {
+  const auto whole = capture::extentOf(samples);
+  const double swing = whole.count > 0 ? static_cast<double>(whole.max) - whole.min : 0;
+  const std::size_t apart = std::max<std::size_t>(1, samples.size() / 100);
+  const std::size_t step = std::max<std::size_t>(1, apart / 16);
+  double most = 0;
+  for (std::size_t i = 0; i + apart < samples.size(); i += step) {
+    const double moved = std::abs(static_cast<double>(samples[i + apart]) - samples[i]);
+    most = std::isnan(moved) ? most : std::max(most, moved);
+  }
+  return swing > 0 ? most / swing : 1;
+}
+
 Signal squareKind(const Plateaus& p, units::Unit unit) {
   if (unit == units::Unit::ampere) {
     return Signal::active;
@@ -56,6 +70,31 @@ Signal signalAskedFor(circuit::SensorKind kind) {
   return Signal::unknown;
 }
 
+// Whether the line is as restless on the plateau it is on more seldom as on the other: ripple of
+// the supply rides on both levels of a switching sensor, and a coil at a rail lies still.
+bool ripplesOnBoth(const Reading& r) {
+  constexpr std::size_t kMost = 40000;
+  constexpr std::size_t kFew = 50;
+  const double middle = (r.plateaus.low + r.plateaus.high) / 2;
+  std::vector<double> below, above;
+  const std::size_t step = std::max<std::size_t>(1, r.samples.size() / kMost);
+  for (std::size_t i = 0; i < r.samples.size(); i += step) {
+    if (!std::isnan(r.samples[i])) {
+      (r.samples[i] < middle ? below : above).push_back(r.samples[i]);
+    }
+  }
+  if (below.size() < kFew || above.size() < kFew) {
+    return false;
+  }
+  const auto spread = [](std::vector<double>& v) {
+    std::sort(v.begin(), v.end());
+    return v[v.size() * 85 / 100] - v[v.size() * 15 / 100];
+  };
+  const double a = spread(below);
+  const double b = spread(above);
+  return std::min(a, b) > 0.6 * std::max(a, b);
+}
+
 // A coil's small wave beside a stretch at a rail looks like two plateaus; but the line swings many
 // times on one of them and hardly ever changes to the other.
 bool swingsOnOnePlateau(const Reading& r, const ChannelAnalysis& out) {
@@ -64,7 +103,8 @@ bool swingsOnOnePlateau(const Reading& r, const ChannelAnalysis& out) {
       changesOf(r.samples, r.time, {(r.plateaus.low + r.plateaus.high) / 2, 0.25 * apart});
   const double inner = r.d->quantile(0.85) - r.d->quantile(0.15);
   const double least = std::max(0.1 * inner, 5 * out.levels.noiseRms);
-  return changes <= 12 && inner > 10 * out.levels.noiseRms && inner < 0.7 * apart &&
+  return changes <= 12 && !ripplesOnBoth(r) && inner > 10 * out.levels.noiseRms &&
+         inner < 0.7 * apart &&
          readSwings(r.samples, r.time, r.d->quantile(0.5), least).pulses.size() > 4 * changes + 8;
 }
 
@@ -265,6 +305,9 @@ void readTeeth(const Reading& r, ChannelAnalysis& out) {
     readRing();
   }
   measurePulses(out, teeth, r.options);
+  if (out.pulseCount <= kFewPulses) {
+    out.suddenShare = suddenShareOf(r.samples);
+  }
   out.teeth = std::move(teeth);
 }
 

@@ -168,6 +168,8 @@ struct ChannelAnalysis {
   std::size_t levelSteps = 0;  ///< lasting changes within a cycle or two; the first one's figures:
   double levelFrom = 0, levelTo = 0, levelStepS = 0;
   double converterStep = 0;          ///< of the instrument; 0: not known
+  double suddenShare = 1;            ///< with few pulses: of all that the line moves, the most that
+                                     ///< passes within a hundredth of the record
   double atTwoLevels = 0;            ///< share of the samples near two levels; of a sine a third
   bool unresolved = false;           ///< all that moves is a few of these steps
   bool lineOnly = false;             ///< no wheel turns: the dropouts are all that the line does
@@ -217,6 +219,9 @@ inline constexpr double kWeakFault = 0.5;
 
 /// The step that would settle the main finding, in one sentence: where to look, or what to measure.
 [[nodiscard]] std::string decidingStep(const ChannelAnalysis& analysis);
+
+/// Up to so many pulses a record is looked at as a line that stands rather than a wheel that turns.
+inline constexpr std::size_t kFewPulses = 6;
 
 /// Analyses channel `index` of `record`. REQUIRES: index < record.channels.size().
 [[nodiscard]] ChannelAnalysis analyse(const capture::Record& record, std::size_t index,

@@ -261,7 +261,8 @@ class Finder {
     const auto high =
         heights.begin() + static_cast<std::ptrdiff_t>(0.9 * static_cast<double>(heights.size()));
     std::nth_element(heights.begin(), high, heights.end());
-    const double beyond = 1.35 * *high + 6 * in_.levels.noiseRms;
+    // A trough may lie one step of the converter lower than the others do.
+    const double beyond = 1.35 * *high + std::max(6 * in_.levels.noiseRms, 1.2 * in_.step);
     return {in_.levels.bias - beyond, in_.levels.bias + beyond};
   }
 
@@ -298,7 +299,8 @@ class Finder {
   }
 
   // A coil's output follows the speed: where the pulses have sunk on both sides of a pause the
-  // wheel was coming to rest and starting again, and nothing let go.
+  // wheel was coming to rest and starting again, and nothing let go. Of a wheel that is known to be
+  // rocked it is enough that the last pulse had sunk and the next one is not yet as high as most.
   void dropStops() {
     dropStarts();
     constexpr double kSunk = 0.45;
@@ -311,18 +313,30 @@ class Finder {
     if (in_.square || heights.size() < 8) {
       return;
     }
+    constexpr int kRocked = 2;
+    const bool rocked = std::count_if(in_.teeth.begin(), in_.teeth.end(),
+                                      [](const Tooth& t) { return t.turnedBack; }) >= kRocked;
+    constexpr double kNotYet = 0.9;
     const double sunk = kSunk * median(heights);
+    std::sort(heights.begin(), heights.end());
+    const double full = heights[heights.size() * 8 / 10];
     const auto low = [&](const Tooth& t) { return t.halfSwing <= sunk; };
     std::erase_if(out_, [&](const Dropout& d) {
       const auto behind = std::find_if(in_.teeth.begin(), in_.teeth.end(), [&](const Tooth& t) {
         return t.riseS >= d.endS && t.halfSwing > 0;
       });
-      auto before = in_.teeth.end();
+      auto before = in_.teeth.end();  // its cycle over before the pause
+      auto last = in_.teeth.end();
       for (auto t = in_.teeth.begin(); t != in_.teeth.end() && t->riseS < d.startS; ++t) {
+        last = t->halfSwing > 0 ? t : last;
         before = t->halfSwing > 0 && t->riseS + t->periodS <= d.startS + period_ ? t : before;
       }
-      return !d.pulled && d.kind == DropoutKind::flat && before != in_.teeth.end() &&
-             behind != in_.teeth.end() && low(*before) && low(*behind);
+      if (d.pulled || d.kind != DropoutKind::flat || before == in_.teeth.end() ||
+          behind == in_.teeth.end()) {
+        return false;
+      }
+      const bool turns = rocked && low(*last) && behind->halfSwing < kNotYet * full;
+      return turns || (low(*before) && low(*behind));
     });
   }
 

@@ -158,7 +158,9 @@ void Judge::shiftOrFew() {
               a_.pulseCount));
     return;
   }
-  if (swing > std::max(least, 12 * a_.levels.noiseRms) && a_.pulseCount <= 6) {
+  constexpr double kJumps = 0.5;
+  if (swing > std::max(least, 12 * a_.levels.noiseRms) && a_.pulseCount <= kFewPulses &&
+      a_.suddenShare > kJumps) {
     add(Code::biasShift, Where::wiring, Severity::fault, kRestMovesTrue,
         sayf("The rest level moves between {} and {} while no wheel turns: a contact or "
              "strand lets go.",

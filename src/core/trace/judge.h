@@ -48,6 +48,7 @@ class Judge {
   [[nodiscard]] double sure(const IrregularTooth& t) const;
   [[nodiscard]] double isTrue(const IrregularTooth& t) const;
   [[nodiscard]] Severity blame(const IrregularTooth& t) const;
+  [[nodiscard]] bool isTheHands(const IrregularTooth& t) const;
   void gaps(const std::vector<IrregularTooth>& teeth);
   void loneGap();
   void loneAbsence();

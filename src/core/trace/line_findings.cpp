@@ -26,8 +26,25 @@ constexpr double kRustlesTrue = 0.95;
 
 }  // namespace
 
+namespace {
+
+// Whether the wheel stood or turned back there: seen from the other side a wave that is not even is
+// upside down, and the middle between its crests and troughs lies elsewhere.
+bool turnsBackAt(const ChannelAnalysis& a, double s) {
+  for (std::size_t i = 0; i + 1 < a.teeth.size(); ++i) {
+    const auto& t = a.teeth[i];
+    const double margin = a.frequencyHz ? 2 / a.frequencyHz->median : 0;
+    if ((t.turnedBack || t.stood) && s > t.riseS - margin && s < a.teeth[i + 1].riseS + margin) {
+      return true;
+    }
+  }
+  return false;
+}
+
+}  // namespace
+
 void Judge::levelSteps() {
-  if (a_.levelSteps == 0) {
+  if (a_.levelSteps == 0 || turnsBackAt(a_, a_.levelStepS)) {
     return;
   }
   add(Code::biasShift, Where::wiring, Severity::fault, kLevelStepTrue,

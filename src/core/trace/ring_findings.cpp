@@ -84,6 +84,34 @@ Severity Judge::blame(const IrregularTooth& t) const {
   return sure(t) < kSureEnough ? Severity::suspect : Severity::fault;
 }
 
+// Whether a gap is wide because the wheel was slow there: it is pushed there in nearly every turn,
+// and runs much faster behind the gap than before it. A coil's swing times the period does not hang
+// on the speed: where it is greater there the gap is really wider.
+bool Judge::isTheHands(const IrregularTooth& t) const {
+  constexpr double kOfTheGap = 0.35;
+  constexpr double kPushed = 1.25;
+  constexpr double kMostTurns = 0.75;
+  double strength = 0;
+  int passes = 0;
+  int pushes = 0;
+  for (std::size_t i = 2; i + 3 < a_.teeth.size(); ++i) {
+    const auto period = [&](std::size_t k) { return a_.teeth[k].periodS; };
+    if (a_.teeth[i].number % a_.ring->teeth != t.position || period(i) <= 0) {
+      continue;
+    }
+    ++passes;
+    strength += a_.teeth[i].strength;
+    const double before = period(i - 2) + period(i - 1);
+    const double behind = period(i + 2) + period(i + 3);
+    pushes += behind > 0 && before > kPushed * behind ? 1 : 0;
+  }
+  if (passes == 0) {
+    return false;
+  }
+  const bool wider = passive() && strength / passes > 1 + kOfTheGap * t.amountPercent / 100;
+  return pushes >= kMostTurns * passes && !wider;
+}
+
 // One gap wider and the rest even is a ring that cracked open; a wide gap beside one that is
 // narrower by much the same is a tooth out of its place.
 void Judge::gaps(const std::vector<IrregularTooth>& teeth) {
@@ -107,7 +135,8 @@ void Judge::gaps(const std::vector<IrregularTooth>& teeth) {
     // No ring's teeth are placed alike; what is less is no crack (common practice, no source).
     constexpr double kLeastCrack = 12;
     constexpr double kMostTurns = 0.75;
-    const bool crack = t.amountPercent >= kLeastCrack && t.seen >= kMostTurns * t.of;
+    const bool crack =
+        t.amountPercent >= kLeastCrack && t.seen >= kMostTurns * t.of && !isTheHands(t);
     if (t.kind == ToothKind::wide && wide == 1 && crack && !beside(t, ToothKind::narrow) &&
         !beside(t, ToothKind::missing)) {
       // Two turns of a hand that jerks look the same; the third is the ring's.
