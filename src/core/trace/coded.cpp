@@ -37,7 +37,7 @@ std::optional<CodedWidths> codedWidths(const std::vector<Pulse>& pulses) {
   // A standstill is told of every 740 ms; a square wave's half may happen to be as wide as any
   // message.
   const double duty = median(duties);
-  if (duty > (out.main == 5 ? 0.05 : 0.42) || (duty > 0.3 && 10 * close < 9 * read)) {
+  if (duty > (out.main == 5 ? 0.05 : 0.42) || (duty > 0.25 && 10 * close < 9 * read)) {
     return std::nullopt;
   }
   return out;

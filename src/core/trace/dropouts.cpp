@@ -211,6 +211,22 @@ class Finder {
     }
   }
 
+  // Whether the wheel is known to turn back now and then.
+  [[nodiscard]] bool isRocked() const {
+    constexpr int kTurns = 2;
+    return std::count_if(in_.teeth.begin(), in_.teeth.end(),
+                         [](const Tooth& t) { return t.turnedBack; }) >= kTurns;
+  }
+
+  // A wheel that is rocked and slows down at the end of the record is about to turn back.
+  [[nodiscard]] bool rocksToAStop() const {
+    constexpr double kSlower = 1.2;
+    constexpr std::size_t kBefore = 3;
+    const std::size_t size = in_.teeth.size();
+    return size > kBefore + 2 && isRocked() &&
+           in_.teeth[size - 2].periodS > kSlower * in_.teeth[size - 2 - kBefore].periodS;
+  }
+
   // The signal stops before the record does, at a speed and a height from which no wheel comes to
   // rest at once.
   void atTheEnd() {
@@ -225,7 +241,7 @@ class Finder {
     const bool strong =
         in_.square || height > std::max(0.35 * swing_ / 2, 4 * in_.spinning.leastHalfSwing);
     if (last.periodS <= 0 || left < 5 * last.periodS || !strong ||
-        canStopFrom(1 / last.periodS, in_.spinning)) {
+        canStopFrom(1 / last.periodS, in_.spinning) || rocksToAStop()) {
       return;
     }
     const auto cycle = static_cast<std::size_t>(last.periodS / std::max(1e-12, left) *
@@ -313,9 +329,7 @@ class Finder {
     if (in_.square || heights.size() < 8) {
       return;
     }
-    constexpr int kRocked = 2;
-    const bool rocked = std::count_if(in_.teeth.begin(), in_.teeth.end(),
-                                      [](const Tooth& t) { return t.turnedBack; }) >= kRocked;
+    const bool rocked = isRocked();
     constexpr double kNotYet = 0.9;
     const double sunk = kSunk * median(heights);
     std::sort(heights.begin(), heights.end());
