@@ -31,6 +31,7 @@ class ObjectReader {
   std::string text(std::string_view key, std::string fallback = {});
   /// Number of `key`; empty when absent or null. Must be finite and within [low, high].
   std::optional<double> number(std::string_view key, double low = -1e300, double high = 1e300);
+  /// True or false of `key`; empty when absent or null.
   std::optional<bool> boolean(std::string_view key);
   /// The texts of an array; empty when absent or null.
   std::vector<std::string> texts(std::string_view key);
@@ -66,8 +67,10 @@ class ObjectReader {
   /// "path.key"
   [[nodiscard]] std::string at(std::string_view key) const;
 
+  /// Keeps an error of `key` unless there is one already: what is wrong, and what would be right.
   void fail(std::string_view key, std::string what, std::string wanted);
   void fail(Error error);
+  /// The first thing that was wrong; empty so far.
   [[nodiscard]] const std::optional<Error>& error() const { return error_; }
 
  private:

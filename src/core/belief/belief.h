@@ -27,6 +27,8 @@ struct Weighing {
   Family family = Family::ohms;
 };
 
+/// Not copied and never changed: a case that changed is believed anew, with what a memory still
+/// knows. All functions that are const may be called from several threads at once.
 class Belief {
  public:
   /// Weighs all evidence of `c` that is not withdrawn. `c` and `waveforms` must outlive it.
@@ -36,10 +38,15 @@ class Belief {
   Belief(const Belief&) = delete;  // its parts look at each other
   Belief& operator=(const Belief&) = delete;
 
+  /// The vehicle that readings are predicted on, with the case it was made of.
   [[nodiscard]] const Vehicle& vehicle() const { return vehicle_; }
+  /// What may be wrong, `none` first and `other` last; the index is that of `probabilities`.
   [[nodiscard]] const std::vector<Hypothesis>& hypotheses() const { return hypotheses_; }
+  /// All cells, those of one hypothesis together; their weights sum to 1.
   [[nodiscard]] const std::vector<Cell>& cells() const { return cells_; }
+  /// Sets of values the vehicle may have, by the index that cells name.
   [[nodiscard]] const std::vector<circuit::ParameterPoint>& values() const { return values_; }
+  /// What each piece of evidence did, in the order in which they were taken in: that of the case.
   [[nodiscard]] const std::vector<Weighing>& weighings() const { return weighings_; }
   /// Probability of each hypothesis.
   [[nodiscard]] const std::vector<double>& probabilities() const { return probabilities_; }
@@ -54,6 +61,7 @@ class Belief {
   [[nodiscard]] World worldNow(const Cell& cell) const;
   /// Natural logarithm of the probability of all evidence, whatever single fault there is.
   [[nodiscard]] double logEvidence() const { return logEvidence_; }
+  /// The likelihoods that were used, for forecasts of what is not read yet.
   [[nodiscard]] const ReadingModel& model() const { return model_; }
   /// Facts of the trace of a weighing; empty for other kinds.
   [[nodiscard]] const std::vector<std::optional<TraceFacts>>& facts() const { return facts_; }
@@ -88,12 +96,16 @@ class Belief {
  private:
   [[nodiscard]] std::vector<double> doubtSome(const circuit::LineParameters& known,
                                               std::size_t used);
+  // Cells and sets of values, before any reading.
   void layOut(const circuit::LineParameters& known);
+  // What was stored before anybody cleared; then the evidence, one after another.
   void weighStoredCodes(LikelihoodMemory* memory);
   void weigh(const WaveformSet& waveforms, LikelihoodMemory* memory);
   void takeIn(std::size_t evidence, const std::optional<TraceFacts>& facts,
               LikelihoodMemory* memory);
+  // Weights from what each family told; `last`: of the last piece of evidence, whose work is kept.
   void reweigh(bool last);
+  // Readings that share a severity are held against it together, not each against a whole interval.
   double holdTogether(double total, bool last);
   void holdTogether(std::size_t cell);
   [[nodiscard]] double byPrior(const std::vector<double>& likelihood) const;

@@ -74,7 +74,7 @@ struct Scale {
   [[nodiscard]] double slipped(double x) const;
 };
 
-/// Normal density of a deviation.
+/// Normal density of a deviation, per unit of it; `spread` is the standard deviation in that unit.
 [[nodiscard]] double normalDensity(double deviation, double spread);
 /// Standard normal distribution function.
 [[nodiscard]] double normalShare(double z);

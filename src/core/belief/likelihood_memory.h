@@ -11,7 +11,9 @@ namespace haybale::diagnosis {
 /// Cells a thread takes at once.
 inline constexpr std::size_t kCellsAtOnce = 512;
 
-/// A share of the belief.
+/// A share of the belief: one hypothesis, one set of the vehicle's values, one interval of
+/// severities. Severities are in the hypothesis's own unit: ohms, a share of the output, a ratio of
+/// counts.
 struct Cell {
   std::size_t hypothesis = 0;
   std::size_t values = 0;  ///< index of the vehicle's values
@@ -36,6 +38,8 @@ struct Likelihoods {
     float low = std::numeric_limits<float>::quiet_NaN();
     float high = std::numeric_limits<float>::quiet_NaN();
   };
+  /// Probabilities or densities on the reading's scale, mistakes included; one a cell, in their
+  /// order.
   std::vector<double> of;
   /// Of codes: the same if the module makes no check while the car stands; else empty.
   std::vector<double> unchecked;
@@ -44,6 +48,7 @@ struct Likelihoods {
 
 /// Everything a likelihood hangs on beside the reading: compared as it is, not by a digest.
 struct BeliefLayout {
+  /// A hypothesis by all that prediction reads of it; its prior does not matter here.
   struct Way {
     Fault fault;
     std::string element;
@@ -52,6 +57,7 @@ struct BeliefLayout {
     double along;
     bool operator==(const Way&) const = default;
   };
+  /// A cell by where it lies.
   struct Place {
     std::size_t hypothesis;
     std::size_t values;
@@ -59,11 +65,14 @@ struct BeliefLayout {
     double high;
     bool operator==(const Place&) const = default;
   };
+  /// By index of the hypothesis, of the cell, and of the set of values that cells name.
   std::vector<Way> ways;
   std::vector<Place> cells;
   std::vector<circuit::ParameterPoint> values;
+  /// All of the vehicle, for codes and speeds speak of every wheel; the one in question by name.
   std::vector<circuit::Circuit> circuits;
   std::string suspect;
+  /// Ranges, resistance and top of the meter change what it would show.
   circuit::Meter meter;
   bool lift = false;
 
@@ -77,17 +86,22 @@ class LikelihoodMemory {
   [[nodiscard]] const Likelihoods* find(const BeliefLayout& layout, const circuit::Test& test,
                                         const job::Reading& reading,
                                         const std::optional<TraceFacts>& facts);
+  /// Keeps what was worked out, and returns it where it lies now: until the next `keep` of the same
+  /// layout. The oldest layout goes where there are too many, and all of one that has grown too
+  /// large.
   const Likelihoods& keep(const BeliefLayout& layout, const circuit::Test& test,
                           const job::Reading& reading, const std::optional<TraceFacts>& facts,
                           Likelihoods values);
 
  private:
+  // One reading of one test with all that a prediction is compared with.
   struct Entry {
     circuit::Test test;
     job::Reading reading;
     std::optional<TraceFacts> facts;
     Likelihoods values;
   };
+  // All readings of one layout.
   struct Room {
     BeliefLayout layout;
     std::vector<Entry> entries;

@@ -34,7 +34,8 @@ struct ParameterPoint {
   double circumferenceM = 1.95;  ///< of the wheel, for its tooth frequency
 };
 
-/// Builds and keeps one network; `build` may be called again and again and keeps its memory.
+/// Builds and keeps one network; `build` may be called again and again and keeps its memory. The
+/// network of the last one is this object's own and changes with the next.
 class LineNet {
  public:
   /// What the sensor does while it is looked at.
@@ -44,22 +45,29 @@ class LineNet {
     double hz = 0;       ///< a coil's tooth frequency
   };
 
-  /// Wires a and b, and c for a Hall sensor. Faults of elements that are not on the path are
-  /// ignored.
+  /// Puts the circuit together as `test` finds it: plugs apart, key and battery, jumper, what the
+  /// module feeds, the faults with their severities. Wires a and b, and c for a Hall sensor. Faults
+  /// of elements that are not on the path are ignored. The leads themselves are not part of it:
+  /// whoever measures hangs the meter on `node`. All but `drive` must outlive the next call of
+  /// `node`.
   void build(const Circuit& circuit, const ParameterPoint& parameters, const Test& test,
              std::span<const LineFault> faults, const Drive& drive);
 
   /// The node a lead touches; empty where the circuit has no such place or wire.
   [[nodiscard]] std::optional<Node> node(const Probe& probe) const;
+  /// To hang a meter on, to solve, and to read.
   [[nodiscard]] Network& net() { return net_; }
+  /// Battery plus as the car's loads see it: behind its own resistance, or dead when it is off.
   [[nodiscard]] Node battery() const { return battery_; }
 
  private:
   using Wires = std::array<Node, 3>;
+  // The wires of an element at its module end and its wheel end.
   struct Ends {
     Wires before{};
     Wires after{};
   };
+  // Where a lead pierces a leg.
   struct Tap {
     const Element* element;
     std::size_t wire;
@@ -73,14 +81,17 @@ class LineNet {
     std::size_t wire;
   };
 
+  // New nodes for all wires; ohms of one wire over an element; its fault of that kind, or none.
   [[nodiscard]] Wires fresh();
   [[nodiscard]] double series(const Element& e, std::size_t wire) const;
   [[nodiscard]] const LineFault* faultOf(const Element& e, FaultKind kind) const;
+  // The module's pins with their feed; what leaks to ground, to the battery or between the wires.
   void addPins(const Wires& pins, bool fed);
   void addLeak(const LineFault& fault, const Wires& at);
   void addLeaks(const Element& e, const Wires& before, const Wires& after);
   void addLeakBranch(Node a, Node b, const LineFault& fault);
   void join(const Element& e, const Wires& before, const Wires& after);
+  // From the module outwards: each takes the wires as they come and returns them as they leave it.
   Wires addElement(const Element& e, const Wires& before);
   Wires addModule(const Element& e);
   Wires addContact(const Element& e, const Wires& before);

@@ -16,6 +16,7 @@
 
 namespace haybale::circuit {
 
+/// Index of a node, counted from 0 in the order they were added; `kGround` is the reference.
 using Node = int;
 inline constexpr Node kGround = -1;
 /// Leak of every node to ground in siemens, only so that a node with nothing else has a voltage.
@@ -30,10 +31,16 @@ inline constexpr double kOpenOhm = 1e15;
 template <class T>
 class LinearNetwork {
  public:
+  /// Takes out all nodes, branches and sources; their memory stays for the next network.
   void clear();
+  /// A node that nothing is joined to yet.
   Node addNode() { return nodes_++; }
   [[nodiscard]] int nodes() const { return nodes_; }
+  /// Joins two nodes, or one and ground, by `siemens`; parallel branches add up. Joined to itself a
+  /// node notices nothing.
   void addAdmittance(Node a, Node b, T siemens);
+  /// The same by its resistance: below kLeastOhm that is taken instead, from kOpenOhm on there is
+  /// no branch.
   void addResistor(Node a, Node b, double ohm);
   /// `volts` from `minus` to `plus` behind `ohm` (at least kLeastOhm).
   void addSource(Node plus, Node minus, T volts, double ohm);
@@ -47,7 +54,10 @@ class LinearNetwork {
   [[nodiscard]] T at(Node node) const {
     return node == kGround ? T(0) : volts_[static_cast<std::size_t>(node)];
   }
+  /// How many branches there are; each keeps its index until `clear`.
   [[nodiscard]] std::size_t branches() const { return branches_.size(); }
+  /// Changes one of them, for a network that is solved again and again. REQUIRES: branch <
+  /// branches().
   void setAdmittance(std::size_t branch, T siemens) { branches_[branch].siemens = siemens; }
   /// Takes over the nodes and branches of `other`, not its sources nor its solution.
   template <class U>
@@ -75,6 +85,8 @@ class LinearNetwork {
     Node node;
     T amperes;
   };
+  // `solve` in its three steps: sums at each node, nodes taken out from the last to the first, and
+  // their voltages found again in the opposite order.
   void fill();
   void eliminate();
   void substitute();
@@ -106,6 +118,7 @@ struct Piece {
 /// System Technical Journal 44 (1965), from memory).
 class Network {
  public:
+  /// As those of the linear network.
   void clear();
   Node addNode() { return linear_.addNode(); }
   void addResistor(Node a, Node b, double ohm) { linear_.addResistor(a, b, ohm); }
@@ -131,7 +144,9 @@ class Network {
   [[nodiscard]] double at(Node node) const {
     return (bent_.empty() ? linear_ : piecewise_).at(node);
   }
+  /// Of the network as it was put together, whether or not it was solved.
   [[nodiscard]] int nodes() const { return linear_.nodes(); }
+  /// Whether there is a bent branch: without one a single elimination solves it.
   [[nodiscard]] bool isBent() const { return !bent_.empty(); }
 
   /// The network as small signals of frequency `hz` see it around the solution: sources still, bent
@@ -139,6 +154,7 @@ class Network {
   void smallSignal(double hz, LinearNetwork<std::complex<double>>& out) const;
 
  private:
+  // A bent branch and the piece it stands on now.
   struct Bent {
     Node a;
     Node b;
@@ -154,6 +170,7 @@ class Network {
     double peakVolts;
     std::size_t branch;  // its resistor in linear_
   };
+  // Decided once, with itself open: it closes or stays as it is.
   struct Switch {
     Node b;
     Node gate;
@@ -161,6 +178,8 @@ class Network {
     double leastV;
     std::size_t branch;  // of it, open, in linear_
   };
+  // Closes the switch where its gate asks for it; then finds the pieces; one hop after another, or
+  // one branch at a time where all at once would go to and fro.
   bool settle();
   void solvePieces();
   bool hop(bool onlyOne);

@@ -31,6 +31,7 @@ enum class TestKind {
   current,
   other
 };
+/// As cases and scripts write them, in the order of the kinds; `other` has none of its own.
 inline constexpr std::array<std::string_view, 12> kTestKindNames{
     "resistance", "dc-voltage", "ac-voltage", "lamp",    "loop",         "waveform",
     "codes",      "live-speed", "wiggle",     "inspect", "bench-sensor", "current"};
@@ -49,10 +50,12 @@ struct Probe {
 enum class Key { off, on };
 /// `spun`: by hand or on rollers; `driven`: the car on the road.
 enum class WheelMotion { still, spun, driven };
+/// As cases write them.
 inline constexpr std::array<std::string_view, 3> kWheelMotionNames{"still", "spun", "driven"};
 
 /// The sensor of one circuit feeds the harness of another from that one's sensor connector on.
 struct Swap {
+  /// The circuit whose sensor is used, and the one whose harness it is plugged into.
   std::string sensorOf;
   std::string into;
   bool reversed = false;  ///< the two leads exchanged
@@ -67,7 +70,9 @@ struct Inject {
   bool operator==(const Inject&) const = default;
 };
 
+/// Bent, sprayed with salt water, shaken (a bump, on the road), warmed by air or a drive, pulled.
 enum class DisturbKind { flex, wet, shake, heat, pull };
+/// As cases write them.
 inline constexpr std::array<std::string_view, 5> kDisturbNames{"flex", "wet", "shake", "heat",
                                                                "pull"};
 
@@ -93,6 +98,7 @@ struct CarState {
   std::optional<Inject> inject;
   bool operator==(const CarState&) const = default;
 
+  /// Whether the connector of that id, or the module's plug, is apart.
   [[nodiscard]] bool isUnplugged(std::string_view id) const;
 };
 
@@ -102,6 +108,8 @@ struct Test {
   TestKind kind = TestKind::resistance;
   std::string kindText;  ///< as it stood in the file, when `kind` is `other`
   std::string circuit;
+  /// The leads. Without a red one nothing is touched: codes, speeds, looks. Without a black one it
+  /// is on a good ground.
   std::optional<Probe> red;
   std::optional<Probe> black;
   CarState state;
@@ -111,6 +119,7 @@ struct Test {
   std::string meterName;        ///< the meter it was taken with, as written down
   Lamp lamp = Lamp::bulb250mA;  ///< lamp tests only
   std::string looked;           ///< inspect only: the element that is looked at
+  /// Members of a newer version: of the test, of its state, of its meter.
   Rest rest;
   Rest stateRest;
   Rest meterRest;

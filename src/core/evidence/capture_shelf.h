@@ -55,6 +55,7 @@ class CaptureShelf {
 
   /// Puts a record in place of a file, e.g. one read elsewhere.
   void put(const std::string& path, Recorded record);
+  /// The same with what was worked out of it already.
   void put(const std::string& path, LoadedCapture loaded);
   /// Takes a record off the shelf; it is read anew when it is wanted again.
   void forget(const std::string& path);

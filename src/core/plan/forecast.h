@@ -39,7 +39,9 @@ class Forecast {
   /// Under every kind that is possible.
   explicit Forecast(const Beliefs& beliefs);
 
+  /// Some hundreds, the likeliest cells of every hypothesis that is not forgotten.
   [[nodiscard]] const std::vector<Stand>& stands() const { return stands_; }
+  /// What may come of a test on the car as it is believed to be now; doubts of its family included.
   /// Empty when the test cannot be simulated.
   [[nodiscard]] std::optional<Outlook> outlook(const circuit::Test& test) const;
 
@@ -61,9 +63,12 @@ class Forecast {
   [[nodiscard]] std::optional<std::vector<Reach>> reaches(const circuit::Test& test,
                                                           const Scale& scale,
                                                           const std::vector<Sound>& sound) const;
+  // A number falls into bins about as wide as it is known; those that read alike are one outcome.
   [[nodiscard]] std::optional<Outlook> ofNumbers(const circuit::Test& test) const;
+  // What a reading of the other wheel would teach of the vehicle's values.
   [[nodiscard]] std::optional<Outlook> ofGoodWheel(const circuit::Test& test) const;
   static std::vector<double> expected(const Side& side, const std::vector<double>& ofSet);
+  // What is seen or counted: one outcome each, by the likelihood of the reading it would be.
   [[nodiscard]] std::optional<Outlook> ofCategories(const circuit::Test& test) const;
   [[nodiscard]] Standing standingOf(const circuit::Test& test, const Stand& stand) const;
   [[nodiscard]] double chance(const circuit::Test& test, const Category& c, const Stand& stand,

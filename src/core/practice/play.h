@@ -47,6 +47,7 @@ class Play {
 
   /// The case as the trainee knows it: complaint, line, tools, and what was read since.
   [[nodiscard]] const job::Case& known() const { return known_; }
+  /// The case as it was written, its truth included. Not for the trainee.
   [[nodiscard]] const PracticeCase& about() const { return about_; }
 
   /// Makes a test and books its minutes, right or wrong as it may be to make it now.
@@ -61,6 +62,7 @@ class Play {
   /// Ends the case with a verdict. `fault` may be empty. Right is who would do the right work on
   /// the right element.
   Score say(const std::string& element, const std::string& fault);
+  /// Whether the verdict was said; nothing can be done after it.
   [[nodiscard]] bool over() const { return over_; }
 
   /// Gone by so far.

@@ -21,17 +21,24 @@ inline constexpr std::size_t kPulsesToBlame = 40;
 /// That a record asked for as one kind looks like another.
 [[nodiscard]] Finding wrongKind(Signal asked, Signal seen, Severity severity);
 
+/// Works on a channel that was measured already and leaves its findings in it, the main one first,
+/// each with how often such a one is true and with the words for a technician. Nothing else is
+/// changed.
 class Judge {
  public:
   Judge(ChannelAnalysis& a, const Options& options) : a_(a), options_(options) {}
 
+  /// Adds all findings. At least one is there afterwards: what is wrong, that it looks sound, or
+  /// that it cannot be told.
   void run();
 
  private:
+  // A finding that suspects or blames; one that is only said.
   void add(Code code, Where where, Severity severity, double confidence, std::string text);
   void note(Code code, Where where, std::string text);
   [[nodiscard]] std::string level(double value) const;
   [[nodiscard]] bool passive() const;
+  // Records without a wheel: a line that jumps, one that lies still, noise, too few pulses.
   void shiftOrSilence();
   bool onlyNoise();
   void lineAlone();
@@ -42,22 +49,27 @@ class Judge {
   [[nodiscard]] std::string restsAt() const;
 
   // The ring.
+  // In words, by number and how often it was passed.
   [[nodiscard]] std::string where(const IrregularTooth& t) const;
   void ring();
   void placeAt(const IrregularTooth& t);
+  // How surely it recurs, 0 to 1; how often that is true; whether it is blamed or suspected.
   [[nodiscard]] double sure(const IrregularTooth& t) const;
   [[nodiscard]] double isTrue(const IrregularTooth& t) const;
   [[nodiscard]] Severity blame(const IrregularTooth& t) const;
   [[nodiscard]] bool isTheHands(const IrregularTooth& t) const;
   void gaps(const std::vector<IrregularTooth>& teeth);
+  // What shows once in a record of fewer than two turns.
   void loneGap();
   void loneAbsence();
   [[nodiscard]] bool switching() const;
+  // Whether the ring passed that many times; false where its size is not known.
   [[nodiscard]] bool turned(double turns) const;
   void runout();
   [[nodiscard]] bool isCutOff() const;
 
   // The line.
+  // The bias; what is absent and where the line lies then; height, currents, jitter, hum.
   void levelSteps();
   [[nodiscard]] bool mayBeATooth() const;
   [[nodiscard]] bool isOwn(double level) const;

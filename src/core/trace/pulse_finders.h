@@ -10,10 +10,14 @@
 
 namespace haybale::trace {
 
-/// Two levels with a dead band between them that stays as it is.
+/// Two levels with a dead band between them that stays as it is. A rise through the upper edge of
+/// the band, after the line was below the lower one, begins a pulse; a fall through the lower one
+/// ends it. Times lie between samples, on the straight line from one to the next. Where samples are
+/// lost nothing is known: the next pulse does not follow the last one.
 class EdgeFinder {
  public:
-  /// Both must outlive it.
+  /// Looks at nothing yet. `threshold`: centre and half the width of the dead band, in the unit of
+  /// the samples. Both must outlive it.
   EdgeFinder(std::span<const float> samples, const capture::TimeBase& time,
              const Threshold& threshold);
 
@@ -41,9 +45,13 @@ class EdgeFinder {
 
 /// Follows a wave whose height follows the speed; a pulse is made when it went below the dead band
 /// and above it.
+/// The dead band is a share of that height, settled anew by every cycle and let down where nothing
+/// came for long, so that a wave that dies out is followed and one that returns is found again.
+/// Pulses rise where the wave goes through `centre`; behind a shelf on it, at the shelf's foot.
 class SwingFinder {
  public:
-  /// Both must outlive it.
+  /// `centre`: what the wave swings about. `least`: half swing below which there is no wave, for
+  /// noise, hum and steps of the converter. Both in the unit of the samples. Both must outlive it.
   SwingFinder(std::span<const float> samples, const capture::TimeBase& time, double centre,
               double least);
 

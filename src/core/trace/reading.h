@@ -16,15 +16,18 @@ namespace haybale::trace {
 /// What is known so far; each step adds to it. The samples, their distribution and the options must
 /// outlive it.
 struct Reading {
+  /// As recorded, or levelled where the bias wanders; how they are spread over the levels.
   std::span<const float> samples;
   const capture::TimeBase& time;
   const Distribution* d;
   const Options& options;
+  /// Where the line rests and what it does from there, where it rests at all.
   std::optional<RestingLine> resting = std::nullopt;
   Moves moves = Moves::wave;
   double step = 0;      // of the converter
   double humLeast = 0;  // half swing that mains hum alone may reach
   bool cut = false;     // stretches were left out of a coil's wave
+  /// The two levels of a square wave, in the unit of the samples; three of a data word.
   Plateaus plateaus = {};
   std::optional<ThreeLevels> three = std::nullopt;
   Signal seen = Signal::unknown;   // what the samples look like
