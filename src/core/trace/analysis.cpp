@@ -92,7 +92,8 @@ bool ripplesOnBoth(const Reading& r) {
   };
   const double a = spread(below);
   const double b = spread(above);
-  return std::min(a, b) > 0.6 * std::max(a, b);
+  constexpr double kMuchAlike = 0.6;  // no source: ripple is the same on both, a rail has none
+  return std::min(a, b) > kMuchAlike * std::max(a, b);
 }
 
 // A coil's small wave beside a stretch at a rail looks like two plateaus; but the line swings many

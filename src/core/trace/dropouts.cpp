@@ -220,7 +220,7 @@ class Finder {
 
   // A wheel that is rocked and slows down at the end of the record is about to turn back.
   [[nodiscard]] bool rocksToAStop() const {
-    constexpr double kSlower = 1.2;
+    constexpr double kSlower = 1.2;  // no source: set on made-up records (rough seed 405)
     constexpr std::size_t kBefore = 3;
     const std::size_t size = in_.teeth.size();
     return size > kBefore + 2 && isRocked() &&
@@ -330,7 +330,7 @@ class Finder {
       return;
     }
     const bool rocked = isRocked();
-    constexpr double kNotYet = 0.9;
+    constexpr double kNotYet = 0.9;  // no source: set on made-up records (rough seed 402)
     const double sunk = kSunk * median(heights);
     std::sort(heights.begin(), heights.end());
     const double full = heights[heights.size() * 8 / 10];

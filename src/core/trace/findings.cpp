@@ -158,6 +158,7 @@ void Judge::shiftOrFew() {
               a_.pulseCount));
     return;
   }
+  // Of a sine of three cycles in the record a fifth passes in that time; of a contact all.
   constexpr double kJumps = 0.5;
   if (swing > std::max(least, 12 * a_.levels.noiseRms) && a_.pulseCount <= kFewPulses &&
       a_.suddenShare > kJumps) {

@@ -88,6 +88,7 @@ Severity Judge::blame(const IrregularTooth& t) const {
 // and runs much faster behind the gap than before it. A coil's swing times the period does not hang
 // on the speed: where it is greater there the gap is really wider.
 bool Judge::isTheHands(const IrregularTooth& t) const {
+  // Common practice, no source; set on made-up records (rough seeds 402 to 404).
   constexpr double kOfTheGap = 0.35;
   constexpr double kPushed = 1.25;
   constexpr double kMostTurns = 0.75;

@@ -247,7 +247,7 @@ Test Vehicle::asCrossed(const Test& test, const World& world, Scene& scene) cons
                               FaultKind::series, wire, circuit::kOpenOhm});
     }
   }
-  if (!behind && test.state.wheel == circuit::WheelMotion::spun) {
+  if (hearsAnother(test, world)) {
     scene.values.sensor.fluxSwingMwb = 0;  // it is the other wheel's signal that comes by
   }
   Test out = test;

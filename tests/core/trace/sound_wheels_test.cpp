@@ -25,6 +25,17 @@ class SoundWheel : public testing::Test {
     record.channels.push_back(std::move(channel));
     return record;
   }
+  // What `value` is at each time, with noise as of a converter; 0: none.
+  template <class Value>
+  static std::vector<float> sampled(double seconds, double rate, double noise, const Value& value) {
+    std::mt19937 random(3);
+    std::normal_distribution<double> normal(0, 1);
+    std::vector<float> out;
+    for (int i = 0; i < static_cast<int>(seconds * rate); ++i) {
+      out.push_back(static_cast<float>(value(i / rate) + noise * normal(random)));
+    }
+    return out;
+  }
   static std::string blame(const ChannelAnalysis& a) {
     std::string out;
     for (const auto& f : a.findings) {
@@ -46,15 +57,11 @@ class SoundWheel : public testing::Test {
 // stood; the ripple was read as the wheel, and the pulses as cuts.
 TEST_F(SoundWheel, RippleOnBothLevelsIsNoWheel) {
   constexpr double kRate = 20000;
-  std::mt19937 random(3);
-  std::normal_distribution<double> noise(0, 0.003);
-  std::vector<float> v;
-  for (int i = 0; i < static_cast<int>(5.2 * kRate); ++i) {
-    const double t = i / kRate;
+  auto v = sampled(5.2, kRate, 0.003, [](double t) {
     const double phase = t < 1.7 ? 9 * t / 1.7 : 0;
     const double level = phase - std::floor(phase) > 0.6 ? 9.08 : 9.53;
-    v.push_back(static_cast<float>(level + 0.046 * std::sin(kTurn * 166 * t) + noise(random)));
-  }
+    return level + 0.046 * std::sin(kTurn * 166 * t);
+  });
   const auto a = analysed(std::move(v), kRate);
   EXPECT_EQ(blame(a), "");
   EXPECT_EQ(a.signal, Signal::active);
@@ -63,12 +70,9 @@ TEST_F(SoundWheel, RippleOnBothLevelsIsNoWheel) {
 // A wave of six steps of the converter, one trough of which lies a step lower for two samples.
 TEST_F(SoundWheel, OneStepOfTheConverterIsNoCut) {
   constexpr double kRate = 10000, kStep = 0.0886;
-  std::vector<float> v;
-  for (int i = 0; i < static_cast<int>(4.8 * kRate); ++i) {
-    const double t = i / kRate;
-    const double wave = 4.348 + 0.16 * std::sin(kTurn * 34 * t);
-    v.push_back(static_cast<float>(std::round(wave / kStep) * kStep));
-  }
+  auto v = sampled(4.8, kRate, 0, [](double t) {
+    return std::round((4.348 + 0.16 * std::sin(kTurn * 34 * t)) / kStep) * kStep;
+  });
   const auto trough = std::min_element(v.begin() + 30000, v.begin() + 30300);
   for (int k = 2; k < 5; ++k) {
     trough[k] -= static_cast<float>(kStep);
@@ -79,22 +83,14 @@ TEST_F(SoundWheel, OneStepOfTheConverterIsNoCut) {
 // A coil whose wheel hardly turns gives a slow sine: no contact jumps like that.
 TEST_F(SoundWheel, ASlowSineIsNoJumpOfTheBias) {
   constexpr double kRate = 10000;
-  std::mt19937 random(4);
-  std::normal_distribution<double> noise(0, 0.002);
-  std::vector<float> v;
-  for (int i = 0; i < static_cast<int>(1.25 * kRate); ++i) {
-    v.push_back(
-        static_cast<float>(0.452 + 0.062 * std::sin(kTurn * 2.44 * i / kRate) + noise(random)));
-  }
-  EXPECT_EQ(blame(analysed(v, kRate)), "");
-  EXPECT_EQ(blame(analysed(std::move(v), kRate, circuit::SensorKind::passive)), "");
+  const auto sine = sampled(1.25, kRate, 0.002,
+                            [](double t) { return 0.452 + 0.062 * std::sin(kTurn * 2.44 * t); });
+  EXPECT_EQ(blame(analysed(sine, kRate)), "");
+  EXPECT_EQ(blame(analysed(sine, kRate, circuit::SensorKind::passive)), "");
   // One that does jump is still found.
-  std::vector<float> jumps;
-  for (int i = 0; i < static_cast<int>(1.25 * kRate); ++i) {
-    const bool away = (i > 3000 && i < 5000) || i > 9000;
-    jumps.push_back(static_cast<float>((away ? 0.1 : 0.452) + noise(random)));
-  }
-  EXPECT_NE(blame(analysed(std::move(jumps), kRate, circuit::SensorKind::passive)), "");
+  const auto jumps = sampled(
+      1.25, kRate, 0.002, [](double t) { return (t > 0.3 && t < 0.5) || t > 0.9 ? 0.1 : 0.452; });
+  EXPECT_NE(blame(analysed(jumps, kRate, circuit::SensorKind::passive)), "");
 }
 
 // Pushed on at every 41st tooth: the gap there is the longest because the wheel is slowest there.
