@@ -398,6 +398,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>%1 gegen %2</translation>
   </message>
   <message>
+   <source>%1 are on this bench, %2 are not: the bench that has them can bring them along.</source>
+   <translation>%1 sind auf diesem Platz, %2 nicht: der Platz, der sie hat, kann sie mitbringen.</translation>
+  </message>
+  <message>
+   <source>%1 are on this bench. They stay here until they are brought along.</source>
+   <translation>%1 sind auf diesem Platz. Sie bleiben hier, bis sie mitgebracht werden.</translation>
+  </message>
+  <message>
    <source>%1 code</source>
    <translation>%1 Code</translation>
   </message>
@@ -410,8 +418,20 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>%1 Aussetzer</translation>
   </message>
   <message>
+   <source>%1 files of this job are in the shop's logbook.</source>
+   <translation>%1 Dateien dieses Auftrags sind im Buch der Werkstatt.</translation>
+  </message>
+  <message>
+   <source>%1 files were fetched.</source>
+   <translation>%1 Dateien wurden geholt.</translation>
+  </message>
+  <message>
    <source>%1 has no capture yet: drop one on the wheel first.</source>
    <translation>%1 hat noch keine Aufzeichnung: erst eine auf dem Rad ablegen.</translation>
+  </message>
+  <message>
+   <source>%1 has this job open since %2</source>
+   <translation>%1 hat diesen Auftrag seit %2 offen</translation>
   </message>
   <message>
    <source>%1 holds no speed of %2.</source>
@@ -456,6 +476,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>%1 jobs, %2 of them closed, %3 proved, %4 came back.</source>
    <translation>%1 Aufträge, davon %2 abgeschlossen, %3 bewiesen, %4 kamen wieder.</translation>
+  </message>
+  <message>
+   <source>%1 kept states and %2 shared things were taken in.</source>
+   <translation>%1 behaltene Stände und %2 gemeinsame Dinge wurden übernommen.</translation>
   </message>
   <message>
    <source>%1 legs kept; it reacts at %2.</source>
@@ -1442,6 +1466,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Bremshydraulik, wo es am Aggregat sitzt: Herstellervorgabe und Entlüften.</translation>
   </message>
   <message>
+   <source>Bring them along into the shop's logbook</source>
+   <translation>Ins Buch der Werkstatt mitbringen</translation>
+  </message>
+  <message>
    <source>Broken where it bends</source>
    <translation>Gebrochen, wo es sich biegt</translation>
   </message>
@@ -1480,6 +1508,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Capture of %1</source>
    <translation>Aufzeichnung von %1</translation>
+  </message>
+  <message>
+   <source>Captures and photos of the open job</source>
+   <translation>Aufzeichnungen und Fotos des offenen Auftrags</translation>
   </message>
   <message>
    <source>Car standing, key off.</source>
@@ -1858,6 +1890,18 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Eingeben</translation>
   </message>
   <message>
+   <source>Erase</source>
+   <translation>Löschen</translation>
+  </message>
+  <message>
+   <source>Erase owner and plate</source>
+   <translation>Halter und Kennzeichen löschen</translation>
+  </message>
+  <message>
+   <source>Erase owner...</source>
+   <translation>Halter löschen...</translation>
+  </message>
+  <message>
    <source>Every reading in one list (Ctrl+R)</source>
    <translation>Alle Messwerte in einer Liste (Ctrl+R)</translation>
   </message>
@@ -1892,6 +1936,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Feed a signal in</source>
    <translation>Signal einspeisen</translation>
+  </message>
+  <message>
+   <source>Fetch what other benches brought</source>
+   <translation>Holen, was andere Plätze mitbrachten</translation>
   </message>
   <message>
    <source>Figures</source>
@@ -2026,6 +2074,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Zum Bericht</translation>
   </message>
   <message>
+   <source>Goes: owner, plate, what the owner decided, and both names wherever they stand in notes and titles, in all %1 kept states, in the job's file, in the copies of the logbook on this bench, in the shop's logbook and, once it is brought over, on every bench. Files that were brought along into the shop's logbook are taken off there.</source>
+   <translation>Es geht: Halter, Kennzeichen, was der Halter entschied, und beide Namen überall in Notizen und Titeln, in allen %1 behaltenen Ständen, in der Datei des Auftrags, in den Kopien des Werkstattbuchs auf diesem Platz, im Buch der Werkstatt und nach dem Nachtragen auf jedem Platz. Dateien, die ins Buch der Werkstatt mitgebracht wurden, werden dort entfernt.</translation>
+  </message>
+  <message>
    <source>Good sensor on the suspect line</source>
    <translation>Guter Sensor an der fraglichen Leitung</translation>
   </message>
@@ -2052,6 +2104,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Hay Bale %1</source>
    <translation>Hay Bale %1</translation>
+  </message>
+  <message>
+   <source>Hay Bale, shop's logbook </source>
+   <translation>Hay Bale, Buch der Werkstatt </translation>
   </message>
   <message>
    <source>Hay rake carrier</source>
@@ -2270,6 +2326,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Er ist %1</translation>
   </message>
   <message>
+   <source>It lies there for all benches.</source>
+   <translation>Es liegt dort für alle Plätze.</translation>
+  </message>
+  <message>
    <source>It only wants waking</source>
    <translation>Er will nur geweckt werden</translation>
   </message>
@@ -2464,6 +2524,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Leads exchanged</source>
    <translation>Kabel vertauscht</translation>
+  </message>
+  <message>
+   <source>Leave it</source>
+   <translation>Lassen</translation>
   </message>
   <message>
    <source>Leave it as it is</source>
@@ -2962,6 +3026,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Keine Spannung an den Pins des Steuergeräts bei gestecktem Stecker: der Draht ist nicht schuld.</translation>
   </message>
   <message>
+   <source>Nobody brought a file of this job along yet.</source>
+   <translation>Noch hat niemand eine Datei dieses Auftrags mitgebracht.</translation>
+  </message>
+  <message>
    <source>Nobody has played a case of this shelf to its end yet.</source>
    <translation>Noch niemand hat einen Fall dieser Liste zu Ende gespielt.</translation>
   </message>
@@ -2984,6 +3052,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Not as it should be: make it once more, at a second contact, before you believe it.</source>
    <translation>Nicht wie es soll: noch einmal machen, an anderer Stelle gefasst, bevor Sie es glauben.</translation>
+  </message>
+  <message>
+   <source>Not everything was erased: %1</source>
+   <translation>Nicht alles wurde gelöscht: %1</translation>
   </message>
   <message>
    <source>Not isolated yet: measuring on may be cheaper than this repair. The odds stand below.</source>
@@ -3072,6 +3144,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Nothing wrong shows in these readings</source>
    <translation>Nichts Falsches zeigt sich in diesen Messwerten</translation>
+  </message>
+  <message>
+   <source>Nothing yet. A limits sheet or a map of a control unit that one bench puts here is there on every other, like the readings kept as good.</source>
+   <translation>Noch nichts. Ein Grenzwertblatt oder eine Karte eines Steuergeräts, die ein Platz hierher legt, ist auf jedem anderen da, wie die als gut behaltenen Messwerte.</translation>
   </message>
   <message>
    <source>Now and then</source>
@@ -3318,6 +3394,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Über dieselbe Unebenheit, Codes lesen</translation>
   </message>
   <message>
+   <source>Owner</source>
+   <translation>Halter</translation>
+  </message>
+  <message>
+   <source>Owner and plate are erased from all kept states of this job.</source>
+   <translation>Halter und Kennzeichen sind aus allen behaltenen Ständen dieses Auftrags gelöscht.</translation>
+  </message>
+  <message>
    <source>Page of the help</source>
    <translation>Seite der Hilfe</translation>
   </message>
@@ -3360,6 +3444,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Piercing: none of shielded or safety-critical wires where the maker forbids it; write the hole down and seal it, or it is the next green crust.</source>
    <translation>Anstechen: nichts Geschirmtes oder Sicherheitskritisches, wo der Hersteller es verbietet; das Loch notieren und versiegeln, sonst ist es der nächste Grünspan.</translation>
+  </message>
+  <message>
+   <source>Plate</source>
+   <translation>Kennzeichen</translation>
   </message>
   <message>
    <source>Potato lorry</source>
@@ -3474,8 +3562,16 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Pumptankwagen</translation>
   </message>
   <message>
+   <source>Put a file there...</source>
+   <translation>Datei dorthin legen...</translation>
+  </message>
+  <message>
    <source>Put a known good sensor on the suspect's line: if the input is still silent it is the input.</source>
    <translation>Einen bekannt guten Sensor an die verdächtige Leitung setzen: schweigt der Eingang weiter, ist es der Eingang.</translation>
+  </message>
+  <message>
+   <source>Put a limits sheet or scan map on the shelf</source>
+   <translation>Grenzwertblatt oder Karte ins Regal legen</translation>
   </message>
   <message>
    <source>Put exchanged wires back</source>
@@ -3738,6 +3834,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Speichern</translation>
   </message>
   <message>
+   <source>Save a copy</source>
+   <translation>Kopie speichern</translation>
+  </message>
+  <message>
+   <source>Save a copy...</source>
+   <translation>Kopie speichern...</translation>
+  </message>
+  <message>
    <source>Save as HTML</source>
    <translation>Als HTML speichern</translation>
   </message>
@@ -3926,6 +4030,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Rütteln: {}; dabei beobachten: {}</translation>
   </message>
   <message>
+   <source>Shared</source>
+   <translation>Gemeinsam</translation>
+  </message>
+  <message>
+   <source>Sheets and maps for all benches</source>
+   <translation>Blätter und Karten für alle Plätze</translation>
+  </message>
+  <message>
    <source>Shop</source>
    <translation>Werkstatt</translation>
   </message>
@@ -4090,6 +4202,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Beobachten</translation>
   </message>
   <message>
+   <source>Stays: all that was measured, found and repaired. Photos, captures and bundles on disk are not looked into.</source>
+   <translation>Es bleibt: alles, was gemessen, gefunden und repariert wurde. In Fotos, Aufzeichnungen und Bündel auf der Platte wird nicht hineingesehen.</translation>
+  </message>
+  <message>
    <source>Steel across the sensor's tip</source>
    <translation>Stahl an der Sensorspitze vorbei</translation>
   </message>
@@ -4222,6 +4338,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Ein Werkstattbuch übernehmen</translation>
   </message>
   <message>
+   <source>Take it off</source>
+   <translation>Wegnehmen</translation>
+  </message>
+  <message>
    <source>Take limits from a sheet</source>
    <translation>Grenzwerte aus einem Blatt nehmen</translation>
   </message>
@@ -4256,6 +4376,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Take this result back</source>
    <translation>Dieses Ergebnis zurücknehmen</translation>
+  </message>
+  <message>
+   <source>Taking in %1 ...</source>
+   <translation>%1 wird übernommen ...</translation>
   </message>
   <message>
    <source>Technician</source>
@@ -4826,8 +4950,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Der Halter entscheidet</translation>
   </message>
   <message>
-   <source>The password is taken from ~/.pgpass or PGPASSWORD; written into the address it is used until the program ends and never kept. Beyond this machine the connection is encrypted. How to set up a shop's server: packaging/shop-server.md.</source>
-   <translation>Das Passwort kommt aus ~/.pgpass oder PGPASSWORD; in die Adresse geschrieben gilt es bis zum Programmende und wird nie behalten. Über diesen Rechner hinaus ist die Verbindung verschlüsselt. Wie ein Server eingerichtet wird: packaging/shop-server.md.</translation>
+   <source>The password is taken from the keyring, ~/.pgpass or PGPASSWORD. Written into the address it is used until the program ends, and kept in the keyring only where that is ticked. Beyond this machine the connection is encrypted. How to set up a shop's server: packaging/shop-server.md.</source>
+   <translation>Das Passwort kommt aus dem Schlüsselbund, aus ~/.pgpass oder PGPASSWORD. In der Adresse geschrieben gilt es bis zum Ende des Programms und kommt nur in den Schlüsselbund, wo das angekreuzt ist. Über diesen Rechner hinaus ist die Verbindung verschlüsselt. Wie ein Server eingerichtet wird: packaging/shop-server.md.</translation>
   </message>
   <message>
    <source>The pedal pulses at the last metre</source>
@@ -5045,6 +5169,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Das verdorbene Stück Leitung wurde herausgeschnitten</translation>
   </message>
   <message>
+   <source>The state that is shown names no owner and no plate; earlier ones may.</source>
+   <translation>Der gezeigte Stand nennt weder Halter noch Kennzeichen; frühere vielleicht.</translation>
+  </message>
+  <message>
    <source>The tedder tractor that never had a lamp before</source>
    <translation>Der Zettwendertraktor, der noch nie eine Lampe hatte</translation>
   </message>
@@ -5141,6 +5269,14 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Diese Messwerte nennen kein Teil: weiter messen, bevor etwas repariert oder gekauft wird.</translation>
   </message>
   <message>
+   <source>They stay on this bench. Once a shop's logbook is used (Where it lives), they can be brought along there when asked for.</source>
+   <translation>Sie bleiben auf diesem Platz. Sobald ein Buch der Werkstatt benutzt wird (Wo es liegt), können sie auf Wunsch dorthin mitgebracht werden.</translation>
+  </message>
+  <message>
+   <source>This cannot be undone.</source>
+   <translation>Das kann nicht rückgängig gemacht werden.</translation>
+  </message>
+  <message>
    <source>This change could not be kept on disk: %1</source>
    <translation>Diese Änderung konnte nicht gesichert werden: %1</translation>
   </message>
@@ -5165,12 +5301,16 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Das ist der gezeigte Stand.</translation>
   </message>
   <message>
-   <source>This job was also changed on %1 at %2; both states are kept. Logbook compares them.</source>
-   <translation>Dieser Auftrag wurde auch an %1 um %2 geändert; beide Stände sind behalten. Im Buch lassen sie sich vergleichen.</translation>
+   <source>This job is open on %1 too, since %2. Both may go on: every state is kept, and the later one is shown.</source>
+   <translation>Dieser Auftrag ist seit %2 auch auf %1 offen. Beide dürfen weiterarbeiten: jeder Stand wird behalten, der spätere gezeigt.</translation>
   </message>
   <message>
-   <source>This job was changed on another bench. Go on here and both states are kept; Logbook, Kept states compares them.</source>
-   <translation>Dieser Auftrag wurde an einem anderen Platz geändert. Hier weitermachen, und beide Stände bleiben; Buch, Stände vergleicht sie.</translation>
+   <source>This job was also changed on %1 at %2 (%3); both states are kept. Logbook compares them.</source>
+   <translation>Dieser Auftrag wurde auch auf %1 um %2 geändert (%3); beide Stände sind behalten. Das Werkstattbuch vergleicht sie.</translation>
+  </message>
+  <message>
+   <source>This job was changed on another bench (%1). Go on here and both states are kept; Logbook, Kept states compares them.</source>
+   <translation>Dieser Auftrag wurde auf einem anderen Platz geändert (%1). Wer hier weitermacht, behält beide Stände; Werkstattbuch, Behaltene Stände vergleicht sie.</translation>
   </message>
   <message>
    <source>This program</source>
@@ -5179,6 +5319,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>This sensor tells the brake control how fast the {} wheel turns. While it does not, the anti-lock brakes and stability control may be off; the ordinary brakes are another system.</source>
    <translation>Dieser Sensor sagt der Bremsregelung, wie schnell das Rad ({}) dreht. Solange er es nicht tut, können Blockierverhinderer und Stabilitätsregelung aus sein; die gewöhnliche Bremse ist eine andere Anlage.</translation>
+  </message>
+  <message>
+   <source>This user may not erase what is personal there: a foreman has to, for %1 jobs.</source>
+   <translation>Dieser Benutzer darf dort nichts Persönliches löschen: ein Meister muss es, bei %1 Aufträgen.</translation>
   </message>
   <message>
    <source>Through an active sensor an ohmmeter shows what its own voltage and polarity make of it: hundreds of kilo-ohms to OL may be a good part. Only an identical good one, same meter, same polarity, says something.</source>
@@ -5347,6 +5491,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Use it</source>
    <translation>Benutzen</translation>
+  </message>
+  <message>
+   <source>Use its limits for this job</source>
+   <translation>Seine Grenzwerte für diesen Auftrag nehmen</translation>
   </message>
   <message>
    <source>Use this meter</source>
@@ -6009,6 +6157,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>eine Datei auf einem Datenträger</translation>
   </message>
   <message>
+   <source>a file that is there and may be read</source>
+   <translation>eine Datei, die da ist und gelesen werden darf</translation>
+  </message>
+  <message>
    <source>a file, not a folder, a device or a pipe</source>
    <translation>eine Datei, kein Ordner, kein Gerät, keine Pipe</translation>
   </message>
@@ -6353,6 +6505,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>entlang der Leitung und zwischen ihren Adern</translation>
   </message>
   <message>
+   <source>also open on %1</source>
+   <translation>auch offen auf %1</translation>
+  </message>
+  <message>
    <source>always</source>
    <translation>immer</translation>
   </message>
@@ -6553,6 +6709,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>höchstens 1 MB</translation>
   </message>
   <message>
+   <source>at most 4 GB</source>
+   <translation>höchstens 4 GB</translation>
+  </message>
+  <message>
    <source>at most {}</source>
    <translation>höchstens {}</translation>
   </message>
@@ -6617,6 +6777,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>bevor es begann</translation>
   </message>
   <message>
+   <source>begin again when there is time</source>
+   <translation>noch einmal beginnen, wenn Zeit ist</translation>
+  </message>
+  <message>
    <source>begin with an element of kind module</source>
    <translation>mit einem Teil der Art module beginnen</translation>
   </message>
@@ -6675,6 +6839,18 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>breaks</source>
    <translation>verletzt</translation>
+  </message>
+  <message>
+   <source>bring it along again</source>
+   <translation>noch einmal mitbringen</translation>
+  </message>
+  <message>
+   <source>bring it along again from the bench that has it</source>
+   <translation>noch einmal mitbringen von dem Platz, der es hat</translation>
+  </message>
+  <message>
+   <source>bringing files over</source>
+   <translation>Dateien werden übertragen</translation>
   </message>
   <message>
    <source>broken</source>
@@ -6771,6 +6947,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>chafed</source>
    <translation>gescheuert</translation>
+  </message>
+  <message>
+   <source>changed while it was brought along</source>
+   <translation>änderte sich beim Mitbringen</translation>
   </message>
   <message>
    <source>changes brought back</source>
@@ -6973,6 +7153,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>konnte aus dem Foto nicht gemacht werden</translation>
   </message>
   <message>
+   <source>could not be written</source>
+   <translation>konnte nicht geschrieben werden</translation>
+  </message>
+  <message>
    <source>could not be written (</source>
    <translation>konnte nicht geschrieben werden (</translation>
   </message>
@@ -7039,6 +7223,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>details that are not shown here: not the same</source>
    <translation>Einzelheiten, die hier nicht gezeigt werden: nicht gleich</translation>
+  </message>
+  <message>
+   <source>did not answer (</source>
+   <translation>antwortete nicht (</translation>
   </message>
   <message>
    <source>did not cure it</source>
@@ -7145,6 +7333,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Motorraum-</translation>
   </message>
   <message>
+   <source>erase owner and plate</source>
+   <translation>Halter und Kennzeichen löschen</translation>
+  </message>
+  <message>
    <source>erratic</source>
    <translation>sprunghaft</translation>
   </message>
@@ -7175,6 +7367,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>fault</source>
    <translation>Fehler</translation>
+  </message>
+  <message>
+   <source>files are brought along in a shop's logbook only</source>
+   <translation>Dateien werden nur in ein Buch der Werkstatt mitgebracht</translation>
   </message>
   <message>
    <source>find a job</source>
@@ -7585,6 +7781,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>ist beschädigt und lässt sich nicht beiseitelegen</translation>
   </message>
   <message>
+   <source>is damaged in the shop's logbook</source>
+   <translation>ist im Buch der Werkstatt beschädigt</translation>
+  </message>
+  <message>
    <source>is empty</source>
    <translation>ist leer</translation>
   </message>
@@ -7789,6 +7989,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>wird nicht mehr aufbewahrt</translation>
   </message>
   <message>
+   <source>is not on the shop's shelf</source>
+   <translation>liegt nicht im Regal der Werkstatt</translation>
+  </message>
+  <message>
    <source>is not the circuit in question</source>
    <translation>ist nicht der fragliche Kreis</translation>
   </message>
@@ -7805,12 +8009,20 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>ist von einem neueren Programm</translation>
   </message>
   <message>
+   <source>is of an older version, and this user may not bring it forward</source>
+   <translation>ist von einer älteren Version, und dieser Benutzer darf es nicht vorwärts bringen</translation>
+  </message>
+  <message>
    <source>is refused by the control unit: </source>
    <translation>wird vom Steuergerät abgelehnt: </translation>
   </message>
   <message>
    <source>is there already</source>
    <translation>ist schon da</translation>
+  </message>
+  <message>
+   <source>is too large to be brought along</source>
+   <translation>ist zu groß zum Mitbringen</translation>
   </message>
   <message>
    <source>is too low for pulses of 45 to 90 microseconds</source>
@@ -7895,6 +8107,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>jumper leads</source>
    <translation>Brückenkabel</translation>
+  </message>
+  <message>
+   <source>keep the password in the desktop's keyring</source>
+   <translation>Passwort im Schlüsselbund behalten</translation>
   </message>
   <message>
    <source>keeping ...</source>
@@ -7989,6 +8205,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Länge, m</translation>
   </message>
   <message>
+   <source>let its owner open it once with this version, and run roles.sql again</source>
+   <translation>sein Besitzer soll es einmal mit dieser Version öffnen und roles.sql erneut ausführen</translation>
+  </message>
+  <message>
    <source>letters that can be written, and names that are used once</source>
    <translation>schreibbare Buchstaben, und Namen, die einmal vorkommen</translation>
   </message>
@@ -8019,6 +8239,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>limit {} ({})</source>
    <translation>Grenzwert {} ({})</translation>
+  </message>
+  <message>
+   <source>limits</source>
+   <translation>Grenzwerte</translation>
   </message>
   <message>
    <source>limits of a sheet</source>
@@ -8085,8 +8309,16 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>ansehen: </translation>
   </message>
   <message>
+   <source>look at the list of what is there</source>
+   <translation>in der Liste nachsehen, was da ist</translation>
+  </message>
+  <message>
    <source>look for it by a word of it</source>
    <translation>nach einem Wort daraus suchen</translation>
+  </message>
+  <message>
+   <source>look whether the disk is full</source>
+   <translation>nachsehen, ob die Platte voll ist</translation>
   </message>
   <message>
    <source>look whether the file is there and the disk has room</source>
@@ -8095,6 +8327,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>look whether the folder can be written</source>
    <translation>prüfen, ob der Ordner beschreibbar ist</translation>
+  </message>
+  <message>
+   <source>look whether the folder can be written and the disk has room</source>
+   <translation>nachsehen, ob der Ordner beschreibbar ist und die Platte Platz hat</translation>
   </message>
   <message>
    <source>looks {}, nearly sure</source>
@@ -8127,6 +8363,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>maps no signal</source>
    <translation>nennt kein Signal</translation>
+  </message>
+  <message>
+   <source>may be left out; can be erased later</source>
+   <translation>kann fehlen; später löschbar</translation>
   </message>
   <message>
    <source>mean points</source>
@@ -8581,6 +8821,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Ausgang je Hertz</translation>
   </message>
   <message>
+   <source>owner</source>
+   <translation>Halter</translation>
+  </message>
+  <message>
    <source>page %1 of %2</source>
    <translation>Seite %1 von %2</translation>
   </message>
@@ -8615,6 +8859,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>pierce</source>
    <translation>anstechen</translation>
+  </message>
+  <message>
+   <source>plate</source>
+   <translation>Kennzeichen</translation>
   </message>
   <message>
    <source>played</source>
@@ -8675,6 +8923,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>put it last</source>
    <translation>ans Ende stellen</translation>
+  </message>
+  <message>
+   <source>put there</source>
+   <translation>dort seit</translation>
   </message>
   <message>
    <source>read only: open elsewhere</source>
@@ -8863,6 +9115,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>says nothing</source>
    <translation>sagt nichts</translation>
+  </message>
+  <message>
+   <source>scan map</source>
+   <translation>Karte</translation>
   </message>
   <message>
    <source>scan tool</source>
@@ -9297,6 +9553,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>die Datenkennung, etwa "0x4A01"</translation>
   </message>
   <message>
+   <source>the desktop's keyring</source>
+   <translation>der Schlüsselbund</translation>
+  </message>
+  <message>
    <source>the driver says</source>
    <translation>der Fahrer sagt</translation>
   </message>
@@ -9475,6 +9735,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>the rows could also be {} columns between {}, with a decimal {}</source>
    <translation>die Zeilen könnten auch {} Spalten zwischen {} sein, mit Dezimalzeichen {}</translation>
+  </message>
+  <message>
+   <source>the same in substance</source>
+   <translation>im Wesentlichen gleich</translation>
   </message>
   <message>
    <source>the sensor</source>
@@ -9901,6 +10165,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>unbelastet, vom Steuergerät her</translation>
   </message>
   <message>
+   <source>unlock it, or keep the password in ~/.pgpass</source>
+   <translation>ihn entsperren, oder das Passwort in ~/.pgpass halten</translation>
+  </message>
+  <message>
    <source>unplug</source>
    <translation>trennen</translation>
   </message>
@@ -9947,6 +10215,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>was %1</source>
    <translation>wurde %1</translation>
+  </message>
+  <message>
+   <source>was not brought over: stopped</source>
+   <translation>wurde nicht übertragen: angehalten</translation>
   </message>
   <message>
    <source>was shortened by another program while it was read</source>

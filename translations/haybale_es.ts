@@ -398,6 +398,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>%1 frente a %2</translation>
   </message>
   <message>
+   <source>%1 are on this bench, %2 are not: the bench that has them can bring them along.</source>
+   <translation>%1 están en este puesto, %2 no: el puesto que los tiene puede traerlos.</translation>
+  </message>
+  <message>
+   <source>%1 are on this bench. They stay here until they are brought along.</source>
+   <translation>%1 están en este puesto. Se quedan aquí hasta que se lleven.</translation>
+  </message>
+  <message>
    <source>%1 code</source>
    <translation>%1 código</translation>
   </message>
@@ -410,8 +418,20 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>%1 cortes</translation>
   </message>
   <message>
+   <source>%1 files of this job are in the shop's logbook.</source>
+   <translation>%1 archivos de este trabajo están en el libro del taller.</translation>
+  </message>
+  <message>
+   <source>%1 files were fetched.</source>
+   <translation>Se trajeron %1 archivos.</translation>
+  </message>
+  <message>
    <source>%1 has no capture yet: drop one on the wheel first.</source>
    <translation>%1 aún no tiene registro: suelte uno en la rueda.</translation>
+  </message>
+  <message>
+   <source>%1 has this job open since %2</source>
+   <translation>%1 tiene abierto este trabajo desde las %2</translation>
   </message>
   <message>
    <source>%1 holds no speed of %2.</source>
@@ -456,6 +476,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>%1 jobs, %2 of them closed, %3 proved, %4 came back.</source>
    <translation>%1 trabajos, %2 de ellos cerrados, %3 probados, %4 volvieron.</translation>
+  </message>
+  <message>
+   <source>%1 kept states and %2 shared things were taken in.</source>
+   <translation>Se incorporaron %1 estados guardados y %2 cosas compartidas.</translation>
   </message>
   <message>
    <source>%1 legs kept; it reacts at %2.</source>
@@ -1442,6 +1466,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Hidráulica de freno, donde va sobre el grupo: procedimiento del fabricante y purgado.</translation>
   </message>
   <message>
+   <source>Bring them along into the shop's logbook</source>
+   <translation>Llevarlos al libro del taller</translation>
+  </message>
+  <message>
    <source>Broken where it bends</source>
    <translation>Roto donde se dobla</translation>
   </message>
@@ -1480,6 +1508,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Capture of %1</source>
    <translation>Registro de %1</translation>
+  </message>
+  <message>
+   <source>Captures and photos of the open job</source>
+   <translation>Capturas y fotos del trabajo abierto</translation>
   </message>
   <message>
    <source>Car standing, key off.</source>
@@ -1858,6 +1890,18 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Aceptar</translation>
   </message>
   <message>
+   <source>Erase</source>
+   <translation>Borrar</translation>
+  </message>
+  <message>
+   <source>Erase owner and plate</source>
+   <translation>Borrar dueño y matrícula</translation>
+  </message>
+  <message>
+   <source>Erase owner...</source>
+   <translation>Borrar dueño...</translation>
+  </message>
+  <message>
    <source>Every reading in one list (Ctrl+R)</source>
    <translation>Todas las lecturas en una lista (Ctrl+R)</translation>
   </message>
@@ -1892,6 +1936,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Feed a signal in</source>
    <translation>Dar una señal</translation>
+  </message>
+  <message>
+   <source>Fetch what other benches brought</source>
+   <translation>Traer lo que llevaron otros puestos</translation>
   </message>
   <message>
    <source>Figures</source>
@@ -2026,6 +2074,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Al informe</translation>
   </message>
   <message>
+   <source>Goes: owner, plate, what the owner decided, and both names wherever they stand in notes and titles, in all %1 kept states, in the job's file, in the copies of the logbook on this bench, in the shop's logbook and, once it is brought over, on every bench. Files that were brought along into the shop's logbook are taken off there.</source>
+   <translation>Se va: dueño, matrícula, lo que decidió el dueño y ambos nombres dondequiera que estén en notas y títulos, en los %1 estados guardados, en el archivo del trabajo, en las copias del libro en este puesto, en el libro del taller y, una vez llevado, en todos los puestos. Los archivos llevados al libro del taller se quitan de allí.</translation>
+  </message>
+  <message>
    <source>Good sensor on the suspect line</source>
    <translation>Sensor bueno en la línea sospechosa</translation>
   </message>
@@ -2052,6 +2104,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Hay Bale %1</source>
    <translation>Hay Bale %1</translation>
+  </message>
+  <message>
+   <source>Hay Bale, shop's logbook </source>
+   <translation>Hay Bale, libro del taller </translation>
   </message>
   <message>
    <source>Hay rake carrier</source>
@@ -2270,6 +2326,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Es %1</translation>
   </message>
   <message>
+   <source>It lies there for all benches.</source>
+   <translation>Está allí para todos los puestos.</translation>
+  </message>
+  <message>
    <source>It only wants waking</source>
    <translation>Solo hay que despertarla</translation>
   </message>
@@ -2464,6 +2524,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Leads exchanged</source>
    <translation>Cables cambiados</translation>
+  </message>
+  <message>
+   <source>Leave it</source>
+   <translation>Dejarlo</translation>
   </message>
   <message>
    <source>Leave it as it is</source>
@@ -2962,6 +3026,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Sin tensión en los pines de la propia centralita con el conector puesto: el cable no tiene la culpa.</translation>
   </message>
   <message>
+   <source>Nobody brought a file of this job along yet.</source>
+   <translation>Nadie ha llevado aún un archivo de este trabajo.</translation>
+  </message>
+  <message>
    <source>Nobody has played a case of this shelf to its end yet.</source>
    <translation>Nadie ha jugado aún hasta el final un caso de esta lista.</translation>
   </message>
@@ -2984,6 +3052,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Not as it should be: make it once more, at a second contact, before you believe it.</source>
    <translation>No como debe: hágala otra vez, en otro contacto, antes de creerlo.</translation>
+  </message>
+  <message>
+   <source>Not everything was erased: %1</source>
+   <translation>No se borró todo: %1</translation>
   </message>
   <message>
    <source>Not isolated yet: measuring on may be cheaper than this repair. The odds stand below.</source>
@@ -3072,6 +3144,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Nothing wrong shows in these readings</source>
    <translation>Nada mal se ve en estas lecturas</translation>
+  </message>
+  <message>
+   <source>Nothing yet. A limits sheet or a map of a control unit that one bench puts here is there on every other, like the readings kept as good.</source>
+   <translation>Nada aún. Una hoja de límites o un mapa de una unidad de control que un puesto deja aquí está en todos los demás, como las lecturas guardadas como buenas.</translation>
   </message>
   <message>
    <source>Now and then</source>
@@ -3318,6 +3394,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Por el mismo bache, leer los códigos</translation>
   </message>
   <message>
+   <source>Owner</source>
+   <translation>Dueño</translation>
+  </message>
+  <message>
+   <source>Owner and plate are erased from all kept states of this job.</source>
+   <translation>Dueño y matrícula están borrados de todos los estados guardados de este trabajo.</translation>
+  </message>
+  <message>
    <source>Page of the help</source>
    <translation>Página de la ayuda</translation>
   </message>
@@ -3360,6 +3444,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Piercing: none of shielded or safety-critical wires where the maker forbids it; write the hole down and seal it, or it is the next green crust.</source>
    <translation>Pinchar: nada apantallado ni de seguridad donde el fabricante lo prohíba; anote el agujero y séllelo, o será el próximo óxido verde.</translation>
+  </message>
+  <message>
+   <source>Plate</source>
+   <translation>Matrícula</translation>
   </message>
   <message>
    <source>Potato lorry</source>
@@ -3474,8 +3562,16 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Cisterna de bombeo</translation>
   </message>
   <message>
+   <source>Put a file there...</source>
+   <translation>Dejar un archivo...</translation>
+  </message>
+  <message>
    <source>Put a known good sensor on the suspect's line: if the input is still silent it is the input.</source>
    <translation>Ponga un sensor bueno conocido en la línea sospechosa: si la entrada sigue muda, es la entrada.</translation>
+  </message>
+  <message>
+   <source>Put a limits sheet or scan map on the shelf</source>
+   <translation>Dejar una hoja de límites o un mapa en el estante</translation>
   </message>
   <message>
    <source>Put exchanged wires back</source>
@@ -3738,6 +3834,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Guardar</translation>
   </message>
   <message>
+   <source>Save a copy</source>
+   <translation>Guardar una copia</translation>
+  </message>
+  <message>
+   <source>Save a copy...</source>
+   <translation>Guardar una copia...</translation>
+  </message>
+  <message>
    <source>Save as HTML</source>
    <translation>Guardar como HTML</translation>
   </message>
@@ -3926,6 +4030,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Sacudir {} mirando {}</translation>
   </message>
   <message>
+   <source>Shared</source>
+   <translation>Compartido</translation>
+  </message>
+  <message>
+   <source>Sheets and maps for all benches</source>
+   <translation>Hojas y mapas para todos los puestos</translation>
+  </message>
+  <message>
    <source>Shop</source>
    <translation>Taller</translation>
   </message>
@@ -4090,6 +4202,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Empezar a vigilar</translation>
   </message>
   <message>
+   <source>Stays: all that was measured, found and repaired. Photos, captures and bundles on disk are not looked into.</source>
+   <translation>Se queda: todo lo medido, hallado y reparado. No se mira dentro de fotos, capturas y paquetes del disco.</translation>
+  </message>
+  <message>
    <source>Steel across the sensor's tip</source>
    <translation>Un hierro ante la punta del sensor</translation>
   </message>
@@ -4222,6 +4338,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Incorporar un libro de taller</translation>
   </message>
   <message>
+   <source>Take it off</source>
+   <translation>Quitarlo</translation>
+  </message>
+  <message>
    <source>Take limits from a sheet</source>
    <translation>Tomar límites de una hoja</translation>
   </message>
@@ -4256,6 +4376,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Take this result back</source>
    <translation>Retirar este resultado</translation>
+  </message>
+  <message>
+   <source>Taking in %1 ...</source>
+   <translation>Incorporando %1 ...</translation>
   </message>
   <message>
    <source>Technician</source>
@@ -4826,8 +4950,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>El dueño decide</translation>
   </message>
   <message>
-   <source>The password is taken from ~/.pgpass or PGPASSWORD; written into the address it is used until the program ends and never kept. Beyond this machine the connection is encrypted. How to set up a shop's server: packaging/shop-server.md.</source>
-   <translation>La contraseña se toma de ~/.pgpass o PGPASSWORD; escrita en la dirección vale hasta que el programa termina y nunca se guarda. Fuera de esta máquina la conexión va cifrada. Cómo montar un servidor: packaging/shop-server.md.</translation>
+   <source>The password is taken from the keyring, ~/.pgpass or PGPASSWORD. Written into the address it is used until the program ends, and kept in the keyring only where that is ticked. Beyond this machine the connection is encrypted. How to set up a shop's server: packaging/shop-server.md.</source>
+   <translation>La contraseña viene del llavero, de ~/.pgpass o de PGPASSWORD. Escrita en la dirección vale hasta que acabe el programa, y queda en el llavero solo si se marca. Más allá de este equipo la conexión va cifrada. Cómo montar un servidor: packaging/shop-server.md.</translation>
   </message>
   <message>
    <source>The pedal pulses at the last metre</source>
@@ -5045,6 +5169,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Se cortó el trozo de cable estropeado</translation>
   </message>
   <message>
+   <source>The state that is shown names no owner and no plate; earlier ones may.</source>
+   <translation>El estado mostrado no nombra dueño ni matrícula; otros anteriores quizá sí.</translation>
+  </message>
+  <message>
    <source>The tedder tractor that never had a lamp before</source>
    <translation>El tractor de la henificadora que nunca tuvo un testigo</translation>
   </message>
@@ -5141,6 +5269,14 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Estas lecturas no señalan ninguna pieza: siga midiendo antes de reparar o comprar nada.</translation>
   </message>
   <message>
+   <source>They stay on this bench. Once a shop's logbook is used (Where it lives), they can be brought along there when asked for.</source>
+   <translation>Se quedan en este puesto. Cuando se use un libro del taller (Dónde está), se pueden llevar allí si se pide.</translation>
+  </message>
+  <message>
+   <source>This cannot be undone.</source>
+   <translation>Esto no se puede deshacer.</translation>
+  </message>
+  <message>
    <source>This change could not be kept on disk: %1</source>
    <translation>Este cambio no pudo guardarse en disco: %1</translation>
   </message>
@@ -5165,12 +5301,16 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Este es el estado mostrado.</translation>
   </message>
   <message>
-   <source>This job was also changed on %1 at %2; both states are kept. Logbook compares them.</source>
-   <translation>Este trabajo se cambió también en %1 a las %2; ambos estados se guardan. Libro los compara.</translation>
+   <source>This job is open on %1 too, since %2. Both may go on: every state is kept, and the later one is shown.</source>
+   <translation>Este trabajo está abierto también en %1 desde las %2. Ambos pueden seguir: se guarda cada estado y se muestra el posterior.</translation>
   </message>
   <message>
-   <source>This job was changed on another bench. Go on here and both states are kept; Logbook, Kept states compares them.</source>
-   <translation>Este trabajo se cambió en otro puesto. Siga aquí y se guardan ambos; Libro, Estados los compara.</translation>
+   <source>This job was also changed on %1 at %2 (%3); both states are kept. Logbook compares them.</source>
+   <translation>Este trabajo se cambió también en %1 a las %2 (%3); se guardan ambos estados. El libro los compara.</translation>
+  </message>
+  <message>
+   <source>This job was changed on another bench (%1). Go on here and both states are kept; Logbook, Kept states compares them.</source>
+   <translation>Este trabajo se cambió en otro puesto (%1). Si sigue aquí se guardan ambos estados; Libro, Estados guardados los compara.</translation>
   </message>
   <message>
    <source>This program</source>
@@ -5179,6 +5319,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>This sensor tells the brake control how fast the {} wheel turns. While it does not, the anti-lock brakes and stability control may be off; the ordinary brakes are another system.</source>
    <translation>Este sensor dice al control de frenos a qué velocidad gira la rueda ({}). Mientras no lo haga, antibloqueo y estabilidad pueden estar fuera; el freno ordinario es otro sistema.</translation>
+  </message>
+  <message>
+   <source>This user may not erase what is personal there: a foreman has to, for %1 jobs.</source>
+   <translation>Este usuario no puede borrar allí lo personal: debe hacerlo un encargado, en %1 trabajos.</translation>
   </message>
   <message>
    <source>Through an active sensor an ohmmeter shows what its own voltage and polarity make of it: hundreds of kilo-ohms to OL may be a good part. Only an identical good one, same meter, same polarity, says something.</source>
@@ -5347,6 +5491,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Use it</source>
    <translation>Usarlo</translation>
+  </message>
+  <message>
+   <source>Use its limits for this job</source>
+   <translation>Usar sus límites en este trabajo</translation>
   </message>
   <message>
    <source>Use this meter</source>
@@ -6009,6 +6157,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>un archivo en un disco</translation>
   </message>
   <message>
+   <source>a file that is there and may be read</source>
+   <translation>un archivo que esté y se pueda leer</translation>
+  </message>
+  <message>
    <source>a file, not a folder, a device or a pipe</source>
    <translation>un archivo, no una carpeta, un dispositivo o una tubería</translation>
   </message>
@@ -6353,6 +6505,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>por la línea y entre sus cables</translation>
   </message>
   <message>
+   <source>also open on %1</source>
+   <translation>abierto también en %1</translation>
+  </message>
+  <message>
    <source>always</source>
    <translation>siempre</translation>
   </message>
@@ -6553,6 +6709,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>como máximo 1 MB</translation>
   </message>
   <message>
+   <source>at most 4 GB</source>
+   <translation>como mucho 4 GB</translation>
+  </message>
+  <message>
    <source>at most {}</source>
    <translation>como máximo {}</translation>
   </message>
@@ -6617,6 +6777,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>antes de que empezara</translation>
   </message>
   <message>
+   <source>begin again when there is time</source>
+   <translation>empezar de nuevo cuando haya tiempo</translation>
+  </message>
+  <message>
    <source>begin with an element of kind module</source>
    <translation>empiece con un elemento del tipo module</translation>
   </message>
@@ -6675,6 +6839,18 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>breaks</source>
    <translation>rompe</translation>
+  </message>
+  <message>
+   <source>bring it along again</source>
+   <translation>llevarlo otra vez</translation>
+  </message>
+  <message>
+   <source>bring it along again from the bench that has it</source>
+   <translation>llevarlo otra vez desde el puesto que lo tiene</translation>
+  </message>
+  <message>
+   <source>bringing files over</source>
+   <translation>llevando archivos</translation>
   </message>
   <message>
    <source>broken</source>
@@ -6771,6 +6947,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>chafed</source>
    <translation>rozado</translation>
+  </message>
+  <message>
+   <source>changed while it was brought along</source>
+   <translation>cambió mientras se llevaba</translation>
   </message>
   <message>
    <source>changes brought back</source>
@@ -6973,6 +7153,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>no se pudo hacer a partir de la foto</translation>
   </message>
   <message>
+   <source>could not be written</source>
+   <translation>no se pudo escribir</translation>
+  </message>
+  <message>
    <source>could not be written (</source>
    <translation>no se pudo escribir (</translation>
   </message>
@@ -7039,6 +7223,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>details that are not shown here: not the same</source>
    <translation>detalles que no se muestran aquí: no son iguales</translation>
+  </message>
+  <message>
+   <source>did not answer (</source>
+   <translation>no respondió (</translation>
   </message>
   <message>
    <source>did not cure it</source>
@@ -7145,6 +7333,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>(vano motor)</translation>
   </message>
   <message>
+   <source>erase owner and plate</source>
+   <translation>borrar dueño y matrícula</translation>
+  </message>
+  <message>
    <source>erratic</source>
    <translation>errático</translation>
   </message>
@@ -7175,6 +7367,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>fault</source>
    <translation>avería</translation>
+  </message>
+  <message>
+   <source>files are brought along in a shop's logbook only</source>
+   <translation>los archivos solo se llevan a un libro del taller</translation>
   </message>
   <message>
    <source>find a job</source>
@@ -7585,6 +7781,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>está dañado y no se puede apartar</translation>
   </message>
   <message>
+   <source>is damaged in the shop's logbook</source>
+   <translation>está dañado en el libro del taller</translation>
+  </message>
+  <message>
    <source>is empty</source>
    <translation>está vacío</translation>
   </message>
@@ -7789,6 +7989,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>ya no se conserva</translation>
   </message>
   <message>
+   <source>is not on the shop's shelf</source>
+   <translation>no está en el estante del taller</translation>
+  </message>
+  <message>
    <source>is not the circuit in question</source>
    <translation>no es el circuito en cuestión</translation>
   </message>
@@ -7805,12 +8009,20 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>es de un programa más nuevo</translation>
   </message>
   <message>
+   <source>is of an older version, and this user may not bring it forward</source>
+   <translation>es de una versión anterior y este usuario no puede actualizarlo</translation>
+  </message>
+  <message>
    <source>is refused by the control unit: </source>
    <translation>es rechazado por la centralita: </translation>
   </message>
   <message>
    <source>is there already</source>
    <translation>ya existe</translation>
+  </message>
+  <message>
+   <source>is too large to be brought along</source>
+   <translation>es demasiado grande para llevarlo</translation>
   </message>
   <message>
    <source>is too low for pulses of 45 to 90 microseconds</source>
@@ -7895,6 +8107,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>jumper leads</source>
    <translation>puentes</translation>
+  </message>
+  <message>
+   <source>keep the password in the desktop's keyring</source>
+   <translation>guardar la contraseña en el llavero</translation>
   </message>
   <message>
    <source>keeping ...</source>
@@ -7989,6 +8205,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>largo, m</translation>
   </message>
   <message>
+   <source>let its owner open it once with this version, and run roles.sql again</source>
+   <translation>que su propietario lo abra una vez con esta versión y ejecute roles.sql de nuevo</translation>
+  </message>
+  <message>
    <source>letters that can be written, and names that are used once</source>
    <translation>letras que se puedan escribir, y nombres que se usen una vez</translation>
   </message>
@@ -8019,6 +8239,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>limit {} ({})</source>
    <translation>límite {} ({})</translation>
+  </message>
+  <message>
+   <source>limits</source>
+   <translation>límites</translation>
   </message>
   <message>
    <source>limits of a sheet</source>
@@ -8085,8 +8309,16 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>mirar </translation>
   </message>
   <message>
+   <source>look at the list of what is there</source>
+   <translation>mire en la lista lo que hay</translation>
+  </message>
+  <message>
    <source>look for it by a word of it</source>
    <translation>búsquelo por una de sus palabras</translation>
+  </message>
+  <message>
+   <source>look whether the disk is full</source>
+   <translation>mire si el disco está lleno</translation>
   </message>
   <message>
    <source>look whether the file is there and the disk has room</source>
@@ -8095,6 +8327,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>look whether the folder can be written</source>
    <translation>mire si se puede escribir en la carpeta</translation>
+  </message>
+  <message>
+   <source>look whether the folder can be written and the disk has room</source>
+   <translation>mire si la carpeta se puede escribir y el disco tiene sitio</translation>
   </message>
   <message>
    <source>looks {}, nearly sure</source>
@@ -8127,6 +8363,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>maps no signal</source>
    <translation>no asigna ninguna señal</translation>
+  </message>
+  <message>
+   <source>may be left out; can be erased later</source>
+   <translation>opcional; se puede borrar después</translation>
   </message>
   <message>
    <source>mean points</source>
@@ -8581,6 +8821,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>salida por hercio</translation>
   </message>
   <message>
+   <source>owner</source>
+   <translation>dueño</translation>
+  </message>
+  <message>
    <source>page %1 of %2</source>
    <translation>página %1 de %2</translation>
   </message>
@@ -8615,6 +8859,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>pierce</source>
    <translation>pinchar</translation>
+  </message>
+  <message>
+   <source>plate</source>
+   <translation>matrícula</translation>
   </message>
   <message>
    <source>played</source>
@@ -8675,6 +8923,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>put it last</source>
    <translation>póngalo al final</translation>
+  </message>
+  <message>
+   <source>put there</source>
+   <translation>dejado</translation>
   </message>
   <message>
    <source>read only: open elsewhere</source>
@@ -8863,6 +9115,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>says nothing</source>
    <translation>no dice nada</translation>
+  </message>
+  <message>
+   <source>scan map</source>
+   <translation>mapa</translation>
   </message>
   <message>
    <source>scan tool</source>
@@ -9297,6 +9553,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>el identificador de datos, como "0x4A01"</translation>
   </message>
   <message>
+   <source>the desktop's keyring</source>
+   <translation>el llavero del escritorio</translation>
+  </message>
+  <message>
    <source>the driver says</source>
    <translation>el conductor dice</translation>
   </message>
@@ -9475,6 +9735,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>the rows could also be {} columns between {}, with a decimal {}</source>
    <translation>las filas también podrían ser {} columnas entre {}, con decimal {}</translation>
+  </message>
+  <message>
+   <source>the same in substance</source>
+   <translation>lo mismo en sustancia</translation>
   </message>
   <message>
    <source>the sensor</source>
@@ -9901,6 +10165,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>sin carga, desde el módulo</translation>
   </message>
   <message>
+   <source>unlock it, or keep the password in ~/.pgpass</source>
+   <translation>desbloquéelo o guarde la contraseña en ~/.pgpass</translation>
+  </message>
+  <message>
    <source>unplug</source>
    <translation>desenchufar</translation>
   </message>
@@ -9947,6 +10215,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>was %1</source>
    <translation>fue %1</translation>
+  </message>
+  <message>
+   <source>was not brought over: stopped</source>
+   <translation>no se llevó: detenido</translation>
   </message>
   <message>
    <source>was shortened by another program while it was read</source>

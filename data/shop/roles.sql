@@ -1,5 +1,5 @@
--- Who may do what in a shop's logbook. Run once, by the owner of the database, after the first
--- program has made the tables:  psql DATABASE -f roles.sql
+-- Who may do what in a shop's logbook. Run by the owner of the database after the first program has
+-- made the tables, and again after a new version has brought them forward:  psql DATABASE -f roles.sql
 -- Then for each person or bench:  CREATE ROLE bay2 LOGIN PASSWORD '...' IN ROLE haybale_bench;
 --
 --   haybale_reader   finds and reads
@@ -20,9 +20,13 @@ GRANT SELECT ON ALL TABLES IN SCHEMA public TO haybale_reader, haybale_bench, ha
 GRANT INSERT, UPDATE, DELETE ON jobs, outcomes TO haybale_bench, haybale_foreman;
 GRANT INSERT ON revisions TO haybale_bench;
 GRANT INSERT, UPDATE, DELETE ON revisions TO haybale_foreman;
-GRANT INSERT ON practice TO haybale_bench, haybale_foreman;
-GRANT INSERT, DELETE ON goods TO haybale_bench, haybale_foreman;
+GRANT INSERT ON shelf TO haybale_bench, haybale_foreman;
 GRANT INSERT, UPDATE ON peers TO haybale_bench, haybale_foreman;
+GRANT INSERT, UPDATE, DELETE ON at_work TO haybale_bench, haybale_foreman;
+GRANT INSERT, UPDATE ON attached TO haybale_bench, haybale_foreman;
+GRANT INSERT ON pieces TO haybale_bench, haybale_foreman;
+GRANT DELETE ON attached, pieces TO haybale_foreman;
+GRANT INSERT ON erasures TO haybale_foreman;
 GRANT USAGE ON ALL SEQUENCES IN SCHEMA public TO haybale_bench, haybale_foreman;
 
 -- Rows: a bench writes states under its own name of the day, and takes no job out of the list.

@@ -4,6 +4,7 @@
 #include <memory>
 #include <ostream>
 
+#include "cli/logbook_shared.h"
 #include "cli/options.h"
 #include "core/base/atomic_file.h"
 #include "core/base/json.h"
@@ -22,16 +23,6 @@ namespace haybale::cli {
 using store::q;
 
 namespace {
-
-struct LogbookOptions {
-  std::string store;
-  std::vector<std::string> words;  ///< files to put, words to find
-  std::string id;
-  std::string file;
-  std::string with;
-  int most = 1'000'000;
-  bool json = false;
-};
 
 using Work = int (*)(store::Logbook&, const LogbookOptions&, Streams);
 
@@ -74,7 +65,9 @@ int put(store::Logbook& book, const LogbookOptions& o, Streams streams) {
     row.id = q(c->id.empty() ? newUuid() : c->id);
     row.folder = q(std::filesystem::absolute(file).parent_path().string());
     row.changed = store::utcNow();
-    if (const auto kept = book.keep(row, *c); !kept) {
+    store::Keeping how;
+    how.fresh = c->id.empty();
+    if (const auto kept = book.keep(row, *c, how); !kept) {
       return fail(streams, kept.error(), kCannot);
     }
     streams.out << row.id.toStdString() << "\n" << std::flush;
@@ -237,9 +230,13 @@ int sync(store::Logbook& book, const LogbookOptions& o, Streams streams) {
   if (!done) {
     return fail(streams, done.error(), kCannot);
   }
-  streams.out
-      << Json{{"sent", done->sent}, {"got", done->got}, {"changed_on_both", done->beside}}.dump()
-      << "\n";
+  streams.out << Json{{"sent", done->sent},
+                      {"got", done->got},
+                      {"changed_on_both", done->beside},
+                      {"shared", done->shared},
+                      {"not_erased", done->notErased}}
+                     .dump()
+              << "\n";
   return kDone;
 }
 
@@ -315,6 +312,23 @@ void addLogbook(CLI::App& app, Action& chosen) {
       ->add_option("--with", o->with, "the other logbook")
       ->required();
   command("check", "Whether the logbook is whole", check);
+  command("erase", "Take owner and plate out of all kept states of a job, for good", erase)
+      ->add_option("ID", o->id, "id of the job")
+      ->required();
+  command("share", "Put limits sheets and scan maps on the shop's shelf", share)
+      ->add_option("FILE", o->words, "sheets and maps")
+      ->required();
+  command("shared", "What lies on the shop's shelf", shared)
+      ->add_flag("--json", o->json, "as JSON");
+  auto* taken = command("take", "Write a sheet or map of the shelf to a file", takeShared);
+  taken->add_option("NAME", o->id, "its name there")->required();
+  taken->add_option("-o,--output", o->file, "file to write")->required();
+  auto* along = command("attach", "Bring files of a job along, in a shop's logbook", attach);
+  along->add_option("ID", o->id, "id of the job")->required();
+  along->add_option("FILE", o->words, "captures and photos")->required();
+  auto* back = command("fetch", "Write the files that were brought along of a job", fetch);
+  back->add_option("ID", o->id, "id of the job")->required();
+  back->add_option("-o,--output", o->file, "folder to write into")->required();
 }
 
 }  // namespace haybale::cli

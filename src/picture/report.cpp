@@ -176,6 +176,9 @@ Report reportOf(const ReportInput& input, const Measure& measure) {
   }
   report.blocks.emplace_back(Heading{1, report.title});
   std::string vehicle = job.vehicle;
+  if (!job.plate.empty()) {
+    vehicle += (vehicle.empty() ? "" : " \xC2\xB7 ") + job.plate;
+  }
   if (const auto circumference = job.rollingCircumferenceM();
       circumference && input.reader == Reader::file) {
     vehicle += sayf("{}{}rolling circumference {:.3f} m", vehicle.empty() ? "" : " \xC2\xB7 ",

@@ -7,7 +7,7 @@
 #include <QUuid>
 
 #include "core/base/say.h"
-#include "store/revision.h"
+#include "store/migration.h"
 
 namespace haybale::store {
 
@@ -47,13 +47,19 @@ Database::~Database() {
 
 Error Database::problem(const QSqlError& error) {
   const std::string where = url_.shown().toStdString();
+  refused_ = !isSqlite() && error.nativeErrorCode() == QStringLiteral("42501");
   if (!isSqlite()) {
     if (connectionIsGone(error)) {
       lost_ = true;
       return {where, std::nullopt, "does not answer (" + plain(error) + ")",
               "look whether the server runs and the network stands; nothing was changed there"};
     }
-    if (error.nativeErrorCode() == QStringLiteral("42501")) {
+    if (refused_ && migrating_) {
+      return {where, std::nullopt,
+              say("is of an older version, and this user may not bring it forward"),
+              say("let its owner open it once with this version, and run roles.sql again")};
+    }
+    if (refused_) {
       return {where, std::nullopt, "does not let this user do that",
               "ask whoever looks after the shop's logbook for the right"};
     }
@@ -94,6 +100,18 @@ Result<Rows> Database::run(const QString& sql, const QVariantList& values) {
     return problem(query->lastError());
   }
   return Rows(std::move(query));
+}
+
+Result<QStringList> Database::texts(const QString& sql, const QVariantList& values) {
+  auto found = run(sql, values);
+  if (!found) {
+    return found.error();
+  }
+  QStringList out;
+  while (found->next()) {
+    out << found->value(0).toString();
+  }
+  return out;
 }
 
 Status Database::begin() {
@@ -143,7 +161,13 @@ Status Database::open(const StoreUrl& url) {
                  say("was written by a newer version of the program"),
                  say("open it with that version; nothing was changed")};
   }
-  return *from < kSchemaVersion ? migrate() : Status(Done{});
+  if (*from == kSchemaVersion) {
+    return Done{};
+  }
+  migrating_ = true;
+  const auto migrated = migrate();
+  migrating_ = false;
+  return migrated;
 }
 
 Status Database::connectTo() {
@@ -225,38 +249,12 @@ Status Database::copyBefore(int from) {
   if (auto made = run(QStringLiteral("CREATE SCHEMA IF NOT EXISTS %1").arg(aside)); !made) {
     return made.error();
   }
-  for (const char* table : {"jobs", "revisions", "outcomes", "goods", "schema_version"}) {
+  for (const char* table :
+       {"jobs", "revisions", "outcomes", "goods", "practice", "peers", "schema_version"}) {
     if (auto copied = run(QStringLiteral("CREATE TABLE IF NOT EXISTS %1.%2 AS TABLE %2")
                               .arg(aside, QLatin1String(table)));
         !copied) {
       return copied.error();
-    }
-  }
-  return Done{};
-}
-
-// What was kept before there were revisions is named by what it is: the same job brought forward on
-// two machines stays one.
-Status Database::nameFirstRevisions() {
-  auto first = run(QStringLiteral(
-      "SELECT row, job, changed, content FROM revisions WHERE revision LIKE 'first-%'"));
-  std::vector<std::pair<qint64, QString>> names;
-  while (first && first->next()) {
-    names.emplace_back(first->value(0).toLongLong(),
-                       firstRevision(first->value(1).toString(), first->value(2).toString(),
-                                     first->value(3).toByteArray()));
-  }
-  if (!first) {
-    return first.error();
-  }
-  first->finish();
-  for (const auto& [row, name] : names) {
-    for (const char* sql :
-         {"UPDATE jobs SET revision=? WHERE id=(SELECT job FROM revisions WHERE row=?)",
-          "UPDATE revisions SET revision=? WHERE row=?"}) {
-      if (auto done = run(QLatin1String(sql), {name, row}); !done) {
-        return done.error();
-      }
     }
   }
   return Done{};
@@ -294,8 +292,8 @@ Status Database::migrate() {
         }
       }
     }
-    if (auto named = *from > 0 && *from < 4 ? nameFirstRevisions() : Status(Done{}); !named) {
-      return named;
+    if (auto moved = carryOver(*this, *from); !moved) {
+      return moved;
     }
     const QString number = QString::number(kSchemaVersion);
     for (const QString& sql :

@@ -6,6 +6,7 @@
 #include <QSqlDatabase>
 #include <QSqlQuery>
 #include <QString>
+#include <QStringList>
 #include <QVariantList>
 #include <memory>
 
@@ -49,6 +50,8 @@ class Database {
   /// Runs one statement with its values; a text that was never set counts as empty. Statements are
   /// prepared once and kept: the program has some dozens.
   Result<Rows> run(const QString& sql, const QVariantList& values = {});
+  /// The first column of what a statement gives, as texts.
+  Result<QStringList> texts(const QString& sql, const QVariantList& values = {});
   /// Runs `work` in one transaction: all of it stays, or nothing. SQLite: the write lock is taken
   /// at once, so that what was read is still true when it is written.
   template <class Work>
@@ -67,6 +70,8 @@ class Database {
   [[nodiscard]] bool isSqlite() const { return url_.engine == Engine::sqlite; }
   [[nodiscard]] const StoreUrl& url() const { return url_; }
   [[nodiscard]] QString file() const { return url_.path; }
+  /// Whether the last thing that went wrong was a right this user does not have.
+  [[nodiscard]] bool refused() const { return refused_; }
   /// Whether the connection still stands, as far as the driver knows.
   [[nodiscard]] bool stands() const { return db_.isOpen() && !lost_; }
 
@@ -79,13 +84,14 @@ class Database {
   Result<int> version();
   Status migrate();
   Status copyBefore(int from);
-  Status nameFirstRevisions();
 
   QSqlDatabase db_;
   QHash<QString, std::shared_ptr<QSqlQuery>> prepared_;
   StoreUrl url_;
   QString name_;
   bool lost_ = false;
+  bool refused_ = false;
+  bool migrating_ = false;  // what is refused then is not this user's to do
 };
 
 }  // namespace haybale::store

@@ -2,82 +2,91 @@
 
 #include <algorithm>
 
+#include "core/base/json.h"
+#include "core/base/uuid.h"
+#include "store/shelf.h"
+#include "store/text.h"
+
 namespace haybale::store {
 
 namespace {
 
-QString asText(std::string_view text) {
-  return QString::fromUtf8(text.data(), static_cast<qsizetype>(text.size()));
+const QString kGoods = QString::fromLatin1(shelf_kind::good);
+
+// The texts of a sample by their names on the shelf.
+template <class Sample>
+auto textsOf(Sample& s) {
+  return std::array{std::pair{"vehicle", &s.vehicle}, std::pair{"module", &s.module},
+                    std::pair{"part", &s.part},       std::pair{"circuit", &s.circuit},
+                    std::pair{"place", &s.place},     std::pair{"taken", &s.date},
+                    std::pair{"trace", &s.trace}};
 }
 
-QString nameOf(judging::Quantity quantity) {
-  return asText(judging::kQuantityNames[static_cast<std::size_t>(quantity)]);
+std::optional<judging::GoodSample> sampleOf(const QByteArray& content) {
+  const auto json = parseJson(content.toStdString(), "shelf");
+  if (!json || !json->is_object()) {
+    return std::nullopt;
+  }
+  ObjectReader in(*json, "good");
+  judging::GoodSample s;
+  const int quantity = in.oneOf("quantity", judging::kQuantityNames);
+  const auto value = in.number("value");
+  s.celsius = in.number("celsius");
+  for (const auto& [name, text] : textsOf(s)) {
+    *text = in.text(name);
+  }
+  if (in.error() || quantity < 0 || !value) {
+    return std::nullopt;
+  }
+  s.quantity = static_cast<judging::Quantity>(quantity);
+  s.value = *value;
+  return s;
+}
+
+bool speaksFor(const judging::GoodSample& s, const GoodFor& wanted) {
+  const auto same = [](const QString& wish, const std::string& has) {
+    return wish.isEmpty() || wish == q(has);
+  };
+  return same(wanted.vehicle, s.vehicle) && same(wanted.module, s.module) &&
+         same(wanted.part, s.part) && (!wanted.quantity || *wanted.quantity == s.quantity);
 }
 
 }  // namespace
 
-Result<qint64> GoodShelf::keep(const judging::GoodSample& s) {
-  auto done = db_.run(
-      QStringLiteral("INSERT INTO goods (quantity, value, celsius, vehicle, module, part, "
-                     "circuit, place, taken, trace) VALUES (?,?,?,?,?,?,?,?,?,?) RETURNING row"),
-      {nameOf(s.quantity), s.value, s.celsius ? QVariant(*s.celsius) : QVariant(),
-       asText(s.vehicle), asText(s.module), asText(s.part), asText(s.circuit), asText(s.place),
-       asText(s.date), asText(s.trace)});
-  if (!done) {
-    return done.error();
+Json goodJson(const judging::GoodSample& s) {
+  Json out{{"quantity", judging::kQuantityNames[static_cast<std::size_t>(s.quantity)]},
+           {"value", s.value}};
+  setIf(out, "celsius", s.celsius);
+  for (const auto& [name, text] : textsOf(s)) {
+    setIf(out, name, *text);
   }
-  return done->next() ? done->value(0).toLongLong() : 0;
+  return out;
 }
 
-Status GoodShelf::remove(qint64 row) {
-  auto done = db_.run(QStringLiteral("DELETE FROM goods WHERE row=?"), {row});
-  return done ? Status(Done{}) : done.error();
+Result<QString> GoodShelf::keep(const judging::GoodSample& s) {
+  const QString name = q(newUuid());
+  const auto done = Shelf(db_).put(kGoods, name, QByteArray::fromStdString(goodJson(s).dump()));
+  return done ? Result<QString>(name) : Result<QString>(done.error());
+}
+
+Status GoodShelf::remove(const QString& name) {
+  return Shelf(db_).remove(kGoods, name);
 }
 
 Result<std::vector<KeptGood>> GoodShelf::find(const GoodFor& wanted) {
-  QString where;
-  QVariantList values;
-  const auto only = [&](const char* column, const QString& value) {
-    if (!value.isEmpty()) {
-      where += (where.isEmpty() ? QStringLiteral(" WHERE ") : QStringLiteral(" AND ")) +
-               QString::fromLatin1(column) + QStringLiteral("=?");
-      values << value;
-    }
-  };
-  only("vehicle", wanted.vehicle);
-  only("module", wanted.module);
-  only("part", wanted.part);
-  only("quantity", wanted.quantity ? nameOf(*wanted.quantity) : QString());
-  auto found =
-      db_.run(QStringLiteral("SELECT row, quantity, value, celsius, vehicle, module, part, "
-                             "circuit, place, taken, trace FROM goods") +
-                  where + QStringLiteral(" ORDER BY taken, row"),
-              values);
-  if (!found) {
-    return found.error();
+  const auto all = Shelf(db_).all(kGoods);
+  if (!all) {
+    return all.error();
   }
   std::vector<KeptGood> out;
-  while (found->next()) {
-    KeptGood good;
-    good.row = found->value(0).toLongLong();
-    const std::string quantity = found->value(1).toString().toStdString();
-    const auto it =
-        std::find(judging::kQuantityNames.begin(), judging::kQuantityNames.end(), quantity);
-    if (it == judging::kQuantityNames.end()) {
-      continue;  // of a newer version
+  for (const auto& thing : *all) {
+    if (auto sample = sampleOf(thing.content); sample && speaksFor(*sample, wanted)) {
+      out.push_back({thing.name, std::move(*sample)});
     }
-    auto& s = good.sample;
-    s.quantity = static_cast<judging::Quantity>(it - judging::kQuantityNames.begin());
-    s.value = found->value(2).toDouble();
-    if (!found->value(3).isNull()) {
-      s.celsius = found->value(3).toDouble();
-    }
-    int column = 4;
-    for (auto* text : {&s.vehicle, &s.module, &s.part, &s.circuit, &s.place, &s.date, &s.trace}) {
-      *text = found->value(column++).toString().toStdString();
-    }
-    out.push_back(std::move(good));
   }
+  std::stable_sort(out.begin(), out.end(), [](const KeptGood& a, const KeptGood& b) {
+    return a.sample.date < b.sample.date;
+  });
   return out;
 }
 

@@ -1,16 +1,18 @@
-// Readings kept as good: measured today, the specification of tomorrow.
+// Readings kept as good: measured today, the specification of tomorrow. On the shop's shelf, so
+// what one bench measured is a limit on every other.
 #pragma once
 
 #include <vector>
 
+#include "core/base/json_fwd.h"
 #include "core/judging/known_good.h"
 #include "store/database.h"
 
 namespace haybale::store {
 
-/// A kept reading with its number in the database.
+/// A kept reading with its name on the shelf.
 struct KeptGood {
-  qint64 row = 0;
+  QString name;
   judging::GoodSample sample;
 };
 
@@ -25,14 +27,19 @@ struct GoodFor {
 class GoodShelf {
  public:
   explicit GoodShelf(Database& db) : db_(db) {}
-  /// Its number, to take it back by.
-  Result<qint64> keep(const judging::GoodSample& sample);
-  Status remove(qint64 row);
-  /// Oldest first.
+  /// Its name, to take it back by.
+  Result<QString> keep(const judging::GoodSample& sample);
+  Status remove(const QString& name);
+  /// By the date it was taken, oldest first. What a newer version put there and this one cannot
+  /// read is left out.
   [[nodiscard]] Result<std::vector<KeptGood>> find(const GoodFor& wanted);
 
  private:
   Database& db_;
 };
+
+/// A sample as it lies on the shelf: {"quantity", "value", "celsius", "vehicle", "module", "part",
+/// "circuit", "place", "taken", "trace"}; empty members left out.
+[[nodiscard]] Json goodJson(const judging::GoodSample& sample);
 
 }  // namespace haybale::store

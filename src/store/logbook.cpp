@@ -4,10 +4,10 @@
 #include <algorithm>
 #include <set>
 
-#include "core/base/say.h"
 #include "core/base/uuid.h"
-#include "core/belief/intake_priors.h"
 #include "core/job/case_json.h"
+#include "store/erasing.h"
+#include "store/shown_job.h"
 #include "store/text.h"
 
 namespace haybale::store {
@@ -16,48 +16,7 @@ namespace {
 
 constexpr qint64 kSittingMs = 600'000;
 
-JobRow rowOf(const Rows& query) {
-  JobRow row;
-  int column = 0;
-  for (QString* text : {&row.id, &row.path, &row.folder, &row.title, &row.vehicle, &row.suspect,
-                        &row.headline, &row.changed, &row.state, &row.revision}) {
-    *text = query.value(column++).toString();
-  }
-  return row;
-}
-
-const QString kColumns = QStringLiteral(
-    "j.id, j.path, j.folder, j.title, j.vehicle, j.suspect, j.headline, j.changed, j.state, "
-    "j.revision");
-
-Error notThere(const QString& id) {
-  return Error{id.left(80).toStdString(), std::nullopt, say("is not in the logbook"),
-               say("look for it by a word of it")};
-}
-
-// The columns of a revision without the content: a letter where there is any.
-const QString kWithoutContent = QStringLiteral(
-    "job, revision, parent, changed, origin, path, folder, headline, CASE WHEN length(content) > 0 "
-    "THEN 'x' ELSE '' END");
-
 }  // namespace
-
-const QString& revisionColumns() {
-  static const QString columns =
-      QStringLiteral("job, revision, parent, changed, origin, path, folder, headline, content");
-  return columns;
-}
-
-Revision revisionOf(const Rows& query) {
-  Revision r;
-  int column = 0;
-  for (QString* text :
-       {&r.job, &r.revision, &r.parent, &r.changed, &r.origin, &r.path, &r.folder, &r.headline}) {
-    *text = query.value(column++).toString();
-  }
-  r.content = query.value(column).toByteArray();
-  return r;
-}
 
 Result<std::unique_ptr<Logbook>> Logbook::open(const StoreUrl& url) {
   std::unique_ptr<Logbook> book(new Logbook);
@@ -79,7 +38,7 @@ Result<Revision> Logbook::headOf(const QString& id) {
                              "1 FROM revisions c WHERE c.job=r.job AND "
                              "c.parent=r.revision) ORDER BY changed DESC, revision DESC "
                              "LIMIT 1")
-                  .arg(kWithoutContent),
+                  .arg(revisionColumns(Content::left)),
               {id});
   if (!head) {
     return head.error();
@@ -107,59 +66,64 @@ Result<QString> Logbook::keep(const JobRow& row, const job::Case& c, const Keepi
   made.path = row.path;
   made.folder = row.folder;
   made.headline = row.headline;
-  made.content = contentOf(row.id, c);
-  const auto status = db_.together([&]() -> Status {
-    if (auto held = hold(row.id); !held) {
-      return held;
-    }
-    auto head = headOf(row.id);
-    if (!head) {
-      return head.error();
-    }
-    const QString base = how.base.value_or(head->revision);
-    made.parent = base;
-    made.changed = laterThan(head->changed, row.changed);
-    // Nobody else has a state that this bench just made and has not brought over.
-    const QDateTime then = QDateTime::fromString(head->changed, Qt::ISODateWithMs);
-    if (how.squash && base == head->revision && head->origin == made.origin && !head->gone() &&
-        then.isValid() && then.msecsTo(QDateTime::currentDateTimeUtc()) < kSittingMs) {
-      made.parent = head->parent;
-      auto taken =
-          db_.run(QStringLiteral("DELETE FROM revisions WHERE revision=? AND row > (SELECT "
-                                 "coalesce(max(claimed), 0) FROM peers) AND parent<>''"),
-                  {head->revision});
-      if (!taken) {
-        return taken.error();
-      }
-      if (taken->numRowsAffected() < 1) {
-        made.parent = base;
-      }
-    }
-    if (auto done = insert(made); !done) {
-      return done;
-    }
-    return showHead(made, c);  // it is: later than what was
-  });
+  made.changed = row.changed;
+  const auto status = db_.isSqlite() ? db_.together([&] { return keepHere(made, c, how); })
+                                     : keepInShop(made, c, how);
   return status ? Result<QString>(made.revision) : Result<QString>(status.error());
+}
+
+// The content of the state, what it is built on, and a moment after that.
+Result<Revision> Logbook::buildOn(Revision& made, job::Case& c, const Keeping& how) {
+  if (!how.fresh) {
+    if (auto status = leaveOutErased(made.job, c); !status) {
+      return status.error();
+    }
+  }
+  made.content = contentOf(made.job, c);
+  auto head = how.fresh ? Result<Revision>(Revision{}) : headOf(made.job);
+  if (head) {
+    made.parent = how.base.value_or(head->revision);
+    made.changed = laterThan(head->changed, made.changed);
+  }
+  return head;
+}
+
+Status Logbook::keepHere(Revision& made, job::Case c, const Keeping& how) {
+  const auto head = buildOn(made, c, how);
+  if (!head) {
+    return head.error();
+  }
+  // Nobody else has a state that this bench just made and has not brought over.
+  const QDateTime then = QDateTime::fromString(head->changed, Qt::ISODateWithMs);
+  if (how.squash && made.parent == head->revision && head->origin == made.origin && !head->gone() &&
+      then.isValid() && then.msecsTo(QDateTime::currentDateTimeUtc()) < kSittingMs) {
+    auto taken = db_.run(QStringLiteral("DELETE FROM revisions WHERE revision=? AND row > (SELECT "
+                                        "coalesce(max(claimed), 0) FROM peers) AND parent<>''"),
+                         {head->revision});
+    if (!taken) {
+      return taken.error();
+    }
+    if (taken->numRowsAffected() > 0) {
+      made.parent = head->parent;
+    }
+  }
+  if (auto done = insert(made); !done) {
+    return done;
+  }
+  return store::show(db_, shownJob(made, c));  // it is the head: later than what was
+}
+
+// Two that change one job at once both build on what was: their states stand side by side.
+Status Logbook::keepInShop(Revision& made, job::Case c, const Keeping& how) {
+  const auto head = buildOn(made, c, how);
+  return head ? keepAndShow(db_, shownJob(made, c)) : Status(head.error());
 }
 
 QByteArray Logbook::contentOf(const QString& id, job::Case c) {
   if (isPlainName(id.toStdString())) {
     c.id = id.toStdString();
   }
-  return QByteArray::fromStdString(job::caseText(c));
-}
-
-Result<QString> Logbook::sameState(const QString& id, const job::Case& c) {
-  const QByteArray content = contentOf(id, c);
-  auto found =
-      db_.run(QStringLiteral("SELECT revision FROM revisions WHERE job=? AND content=? ORDER "
-                             "BY changed DESC LIMIT 1"),
-              {id, db_.isSqlite() ? QVariant(content) : QVariant(QString::fromUtf8(content))});
-  if (!found) {
-    return found.error();
-  }
-  return found->next() ? found->value(0).toString() : QString();
+  return QByteArray::fromStdString(job::caseLine(c));
 }
 
 Status Logbook::take(const std::vector<Revision>& revisions) {
@@ -174,8 +138,12 @@ Status Logbook::take(const std::vector<Revision>& revisions) {
         return held;
       }
     }
+    const auto erased = erasedAmong(jobs);
+    if (!erased) {
+      return erased.error();
+    }
     for (const auto& r : revisions) {
-      if (auto done = insert(r); !done) {
+      if (auto done = insert(erased->contains(r.job) ? withoutPersonal(r) : r); !done) {
         return done;
       }
     }
@@ -218,70 +186,7 @@ Status Logbook::settle(const QString& id) {
   }
   // A state of a newer version that cannot be read is kept all the same, under what is known of it.
   const auto c = loadRevision(head->revision);
-  return showHead(*head, c ? *c : job::Case{});
-}
-
-Status Logbook::showHead(const Revision& head, const job::Case& c) {
-  const SearchEntry entry = searchEntry(c, head.headline, head.changed);
-  const bool closed = c.closing.closed();
-  QVariantList values{
-      head.job,      head.path,    head.folder,
-      q(c.title),    q(c.vehicle), q(c.suspect),
-      head.headline, head.changed, closed ? QStringLiteral("closed") : QStringLiteral("open"),
-      head.revision};
-  if (!db_.isSqlite()) {
-    values << lexemes(entry);
-  }
-  const QString more = db_.isSqlite() ? QString() : QStringLiteral(", words");
-  auto written = db_.run(
-      QStringLiteral(
-          "INSERT INTO jobs (id, path, folder, title, vehicle, suspect, headline, "
-          "changed, state, revision%1) VALUES (?,?,?,?,?,?,?,?,?,?%2) ON CONFLICT (id) DO "
-          "UPDATE SET path=excluded.path, folder=excluded.folder, title=excluded.title, "
-          "vehicle=excluded.vehicle, suspect=excluded.suspect, "
-          "headline=excluded.headline, changed=excluded.changed, state=excluded.state, "
-          "revision=excluded.revision%3 RETURNING row")
-          .arg(more,
-               db_.isSqlite() ? QString()
-                              : QStringLiteral(", array_to_tsvector(string_to_array(?, ' '))"),
-               db_.isSqlite() ? QString() : QStringLiteral(", words=excluded.words")),
-      values);
-  if (!written) {
-    return written.error();
-  }
-  if (!written->next()) {
-    return notThere(head.job);
-  }
-  const QVariant number = written->value(0);
-  written->finish();
-  std::vector<std::pair<QString, QVariantList>> rest;
-  if (db_.isSqlite()) {
-    rest.emplace_back(QStringLiteral("DELETE FROM job_text WHERE rowid=?"), QVariantList{number});
-    rest.emplace_back(
-        QStringLiteral(
-            "INSERT INTO job_text (rowid, title, vehicle, body, tags) VALUES (?,?,?,?,?)"),
-        QVariantList{number, entry.title, entry.vehicle, entry.body, entry.tags});
-  }
-  rest.emplace_back(QStringLiteral("DELETE FROM outcomes WHERE row=?"), QVariantList{number});
-  if (closed) {
-    const auto* circuit = c.find(c.closing.circuit);
-    const auto* failed = circuit ? circuit->find(c.closing.element) : nullptr;
-    rest.emplace_back(
-        QStringLiteral("INSERT INTO outcomes (row, vehicle, class, fault, closed, minutes, proved, "
-                       "comeback) VALUES (?,?,?,?,?,?,?,?)"),
-        QVariantList{number, q(c.vehicle),
-                     c.closing.element.empty()
-                         ? QString()
-                         : q(diagnosis::countedAs(failed ? *failed : circuit::Element{})),
-                     q(c.closing.fault), q(c.closing.date), c.closing.minutes,
-                     c.closing.proved ? 1 : 0, c.closing.comeback ? 1 : 0});
-  }
-  for (const auto& [sql, bound] : rest) {
-    if (auto done = db_.run(sql, bound); !done) {
-      return done.error();
-    }
-  }
-  return Done{};
+  return store::show(db_, shownJob(*head, c ? *c : job::Case{}));
 }
 
 Status Logbook::forget(const QString& id) {
@@ -307,118 +212,6 @@ Status Logbook::forget(const QString& id) {
     }
     return settle(id);
   });
-}
-
-Result<std::vector<JobRow>> Logbook::search(const Filter& filter, int most) {
-  const QString match = db_.isSqlite() ? ftsMatch(filter) : tsQuery(filter);
-  if (match == QStringLiteral("-")) {
-    return std::vector<JobRow>{};
-  }
-  const QString latest = QStringLiteral(" ORDER BY j.changed DESC, j.row DESC LIMIT ?");
-  const QString all = QStringLiteral("SELECT %1 FROM jobs j").arg(kColumns);
-  auto found =
-      match.isEmpty() ? db_.run(all + latest, {most})
-      : db_.isSqlite()
-          ? db_.run(all +
-                        QStringLiteral(" WHERE j.row IN (SELECT rowid FROM job_text WHERE job_text "
-                                       "MATCH ?)") +
-                        latest,
-                    {match, most})
-          : db_.run(all + QStringLiteral(" WHERE j.words @@ ?::tsquery") + latest, {match, most});
-  if (!found) {
-    return found.error();
-  }
-  std::vector<JobRow> out;
-  while (found->next()) {
-    out.push_back(rowOf(*found));
-  }
-  return out;
-}
-
-Result<job::Case> Logbook::load(const QString& id) {
-  auto found = db_.run(QStringLiteral("SELECT r.content FROM jobs j JOIN revisions r ON "
-                                      "r.revision=j.revision WHERE j.id=?"),
-                       {id});
-  if (!found) {
-    return found.error();
-  }
-  if (!found->next()) {
-    return notThere(id);
-  }
-  auto c = job::parseCase(found->value(0).toByteArray().toStdString(), id.toStdString(),
-                          job::Damaged::kept);
-  if (c && isPlainName(id.toStdString())) {
-    c->id = id.toStdString();
-  }
-  return c;
-}
-
-Result<JobRow> Logbook::row(const QString& id) {
-  auto found = db_.run(QStringLiteral("SELECT %1 FROM jobs j WHERE j.id=?").arg(kColumns), {id});
-  if (!found) {
-    return found.error();
-  }
-  if (!found->next()) {
-    return notThere(id);
-  }
-  return rowOf(*found);
-}
-
-Result<std::vector<Revision>> Logbook::listed(const QString& columns, const QString& id,
-                                              const QString& order) {
-  auto found = db_.run(
-      QStringLiteral("SELECT %1 FROM revisions WHERE job=? ORDER BY %2").arg(columns, order), {id});
-  if (!found) {
-    return found.error();
-  }
-  std::vector<Revision> out;
-  while (found->next()) {
-    out.push_back(revisionOf(*found));
-  }
-  return out;
-}
-
-Result<std::vector<Revision>> Logbook::revisions(const QString& id) {
-  return listed(kWithoutContent, id, QStringLiteral("changed DESC, row DESC"));
-}
-
-Result<std::vector<Revision>> Logbook::states(const QString& id) {
-  return listed(revisionColumns(), id, QStringLiteral("row"));
-}
-
-Result<job::Case> Logbook::loadRevision(const QString& revision) {
-  auto found =
-      db_.run(QStringLiteral("SELECT content FROM revisions WHERE revision=?"), {revision});
-  if (!found) {
-    return found.error();
-  }
-  if (!found->next()) {
-    return notThere(revision);
-  }
-  return job::parseCase(found->value(0).toByteArray().toStdString(), revision.toStdString(),
-                        job::Damaged::kept);
-}
-
-Result<std::vector<Revision>> Logbook::besideHead(const QString& id) {
-  const auto all = revisions(id);
-  const auto head = row(id);
-  if (!all || !head) {
-    return all ? head.error() : all.error();
-  }
-  std::vector<Revision> out;
-  for (const auto& r : *all) {
-    const bool builtOn = std::any_of(all->begin(), all->end(),
-                                     [&](const Revision& c) { return c.parent == r.revision; });
-    if (!builtOn && r.revision != head->revision) {
-      out.push_back(r);
-    }
-  }
-  return out;
-}
-
-qint64 Logbook::count() {
-  auto found = db_.run(QStringLiteral("SELECT count(*) FROM jobs"));
-  return found && found->next() ? found->value(0).toLongLong() : 0;
 }
 
 }  // namespace haybale::store

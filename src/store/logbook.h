@@ -7,6 +7,7 @@
 #include <QString>
 #include <memory>
 #include <optional>
+#include <set>
 #include <vector>
 
 #include "core/job/case.h"
@@ -33,8 +34,11 @@ struct JobRow {
 struct Keeping {
   /// The revision the work began with; unset: whatever is the head now; empty: none that is known.
   std::optional<QString> base;
-  /// A state this bench kept within the last ten minutes, which nobody else has, is replaced.
+  /// A state this bench kept within the last ten minutes, which nobody else has, is replaced. In a
+  /// shop's logbook everybody has it: nothing is.
   bool squash = false;
+  /// The id was made just now: nobody knows the job, and nothing is looked for.
+  bool fresh = false;
 };
 
 class Logbook {
@@ -50,6 +54,15 @@ class Logbook {
   /// Takes a job out: it is found no more, here and, once brought over, elsewhere. Its earlier
   /// states go too.
   Status forget(const QString& id);
+  /// Takes the owner, the plate and what was written of them (job/personal.h) out of every kept
+  /// state of a job, for good: states that come from elsewhere later come without, and other
+  /// logbooks do the same once it is brought over. How many states held any. In SQLite the file is
+  /// written anew, so that nothing of it is left between its pages.
+  Result<int> erasePersonal(const QString& id);
+  /// Jobs whose personal data was erased.
+  [[nodiscard]] Result<QStringList> erased();
+  /// Does the same for jobs that were erased elsewhere.
+  Status takeErased(const QStringList& jobs);
 
   /// Latest first.
   [[nodiscard]] Result<std::vector<JobRow>> search(const Filter& filter, int most = 60);
@@ -72,10 +85,19 @@ class Logbook {
   Logbook() = default;
   Status hold(const QString& id);
   Status insert(const Revision& r);
+  Result<Revision> buildOn(Revision& made, job::Case& c, const Keeping& how);
+  Status keepHere(Revision& made, job::Case c, const Keeping& how);
+  Status keepInShop(Revision& made, job::Case c, const Keeping& how);
+  Status eraseOne(const QString& id, int& changed);
+  Status eraseStates(const QString& id, int& changed);
+  Status tidyUp();
+  Result<std::set<QString>> erasedAmong(const std::set<QString>& jobs);
+  Status leaveOutErased(const QString& id, job::Case& c);
   /// The case as it is stored: it carries the id of its job.
   static QByteArray contentOf(const QString& id, job::Case c);
   Status settle(const QString& id);
-  Status showHead(const Revision& head, const job::Case& c);
+  static Result<std::vector<JobRow>> rowsOf(Result<Rows> found);
+  Result<std::vector<JobRow>> searchInShop(const QString& match, int most);
   Result<std::vector<Revision>> listed(const QString& columns, const QString& id,
                                        const QString& order);
   /// Without its content, but for a letter where there is one.
@@ -84,8 +106,10 @@ class Logbook {
   Database db_;
 };
 
-/// Columns of a revision in the order `revisionOf` reads them.
-[[nodiscard]] const QString& revisionColumns();
+/// Columns of a revision in the order `revisionOf` reads them; `left`: a letter instead of the
+/// content where there is one.
+enum class Content { whole, left };
+[[nodiscard]] QString revisionColumns(Content content = Content::whole);
 [[nodiscard]] Revision revisionOf(const Rows& rows);
 
 }  // namespace haybale::store

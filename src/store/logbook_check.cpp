@@ -42,8 +42,8 @@ Status engineCheck(Logbook& book, Checked& out) {
       }
     }
   }
-  auto lost =
-      db.run(QStringLiteral("SELECT id FROM jobs WHERE row NOT IN (SELECT rowid FROM job_text)"));
+  auto lost = db.run(
+      QStringLiteral("SELECT id FROM jobs WHERE place NOT IN (SELECT rowid FROM job_words)"));
   while (lost && lost->next()) {
     out.wrong << lost->value(0).toString() + QStringLiteral(": cannot be found by its words");
   }

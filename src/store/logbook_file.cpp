@@ -149,7 +149,7 @@ Result<Revision> readState(const Json& json, const std::string& path, const QStr
   if (!c) {
     return c.error();
   }
-  r.content = QByteArray::fromStdString(job::caseText(*c));
+  r.content = QByteArray::fromStdString(job::caseLine(*c));
   if (r.revision.isEmpty()) {
     r.revision = firstRevision(id, r.changed, r.content);
   }

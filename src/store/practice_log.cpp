@@ -2,51 +2,80 @@
 
 #include <algorithm>
 
+#include "core/base/json.h"
+#include "core/base/uuid.h"
+#include "store/shelf.h"
+#include "store/text.h"
+
 namespace haybale::store {
 
 namespace {
 
 constexpr std::size_t kLast = 3;
-const QString kFields = QStringLiteral(
-    "trainee, case_id, seed, skill, level, points, minutes, best_minutes, correct, wrong_parts, "
-    "hints, brier, played");
+const QString kResults = QString::fromLatin1(shelf_kind::practice);
+
+std::optional<PracticeResult> resultOf(const QByteArray& content) {
+  const auto json = parseJson(content.toStdString(), "shelf");
+  if (!json || !json->is_object()) {
+    return std::nullopt;
+  }
+  ObjectReader in(*json, "practice");
+  PracticeResult r;
+  const auto whole = [&](const char* key) {
+    return static_cast<int>(in.number(key, 0, 1e9).value_or(0));
+  };
+  r.trainee = q(in.text("trainee"));
+  r.caseId = q(in.text("case"));
+  r.seed = static_cast<qint64>(in.number("seed", -9e15, 9e15).value_or(1));
+  r.skill = q(in.text("skill"));
+  r.level = whole("level");
+  r.points = whole("points");
+  r.minutes = in.number("minutes").value_or(0);
+  r.bestMinutes = in.number("best_minutes").value_or(0);
+  r.right = in.boolean("right").value_or(false);
+  r.wrongParts = whole("wrong_parts");
+  r.hints = whole("hints");
+  r.brier = in.number("brier").value_or(-1);
+  r.when = q(in.text("played"));
+  return in.error() ? std::nullopt : std::optional(std::move(r));
+}
 
 }  // namespace
 
+Json practiceJson(const PracticeResult& r) {
+  return {{"trainee", r.trainee.toStdString()},
+          {"case", r.caseId.toStdString()},
+          {"seed", r.seed},
+          {"skill", r.skill.toStdString()},
+          {"level", r.level},
+          {"points", r.points},
+          {"minutes", r.minutes},
+          {"best_minutes", r.bestMinutes},
+          {"right", r.right},
+          {"wrong_parts", r.wrongParts},
+          {"hints", r.hints},
+          {"brier", r.brier},
+          {"played", r.when.toStdString()}};
+}
+
 Status PracticeLog::keep(const PracticeResult& r) {
-  auto done = db_.run(
-      QStringLiteral("INSERT INTO practice (%1) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?)").arg(kFields),
-      {r.trainee, r.caseId, r.seed, r.skill, r.level, r.points, r.minutes, r.bestMinutes,
-       r.right ? 1 : 0, r.wrongParts, r.hints, r.brier, r.when});
-  return done ? Status(Done{}) : done.error();
+  return Shelf(db_).put(kResults, q(newUuid()), QByteArray::fromStdString(practiceJson(r).dump()));
 }
 
 Result<std::vector<PracticeResult>> PracticeLog::all(const std::optional<QString>& trainee) {
-  const QString select = QStringLiteral("SELECT %1 FROM practice").arg(kFields);
-  const QString latest = QStringLiteral(" ORDER BY played DESC, row DESC");
-  auto found = trainee ? db_.run(select + QStringLiteral(" WHERE trainee=?") + latest, {*trainee})
-                       : db_.run(select + latest);
-  if (!found) {
-    return found.error();
+  const auto things = Shelf(db_).all(kResults);
+  if (!things) {
+    return things.error();
   }
   std::vector<PracticeResult> out;
-  while (found->next()) {
-    PracticeResult r;
-    r.trainee = found->value(0).toString();
-    r.caseId = found->value(1).toString();
-    r.seed = found->value(2).toLongLong();
-    r.skill = found->value(3).toString();
-    r.level = found->value(4).toInt();
-    r.points = found->value(5).toInt();
-    r.minutes = found->value(6).toDouble();
-    r.bestMinutes = found->value(7).toDouble();
-    r.right = found->value(8).toInt() != 0;
-    r.wrongParts = found->value(9).toInt();
-    r.hints = found->value(10).toInt();
-    r.brier = found->value(11).toDouble();
-    r.when = found->value(12).toString();
-    out.push_back(std::move(r));
+  for (auto it = things->rbegin(); it != things->rend(); ++it) {
+    if (auto r = resultOf(it->content); r && (!trainee || r->trainee == *trainee)) {
+      out.push_back(std::move(*r));
+    }
   }
+  std::stable_sort(out.begin(), out.end(), [](const PracticeResult& a, const PracticeResult& b) {
+    return a.when > b.when;
+  });
   return out;
 }
 

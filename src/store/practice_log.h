@@ -1,8 +1,10 @@
-// How practice went: every case that was played to its end, by trainee.
+// How practice went: every case that was played to its end, by trainee. On the shop's shelf: a
+// class sees how each of its own did, on whatever machine.
 #pragma once
 
 #include <vector>
 
+#include "core/base/json_fwd.h"
 #include "store/database.h"
 
 namespace haybale::store {
@@ -33,6 +35,9 @@ class PracticeLog {
  private:
   Database& db_;
 };
+
+/// A result as it lies on the shelf.
+[[nodiscard]] Json practiceJson(const PracticeResult& result);
 
 /// The skill to practise next: the one whose last three cases had the fewest points on average, one
 /// that was never practised before any other; empty when there are no skills.

@@ -5,15 +5,18 @@
 #include <QFile>
 #include <QFileInfo>
 #include <QSqlError>
+#include <QSqlRecord>
 #include <QUuid>
 
 #include "core/base/say.h"
+#include "store/shelf.h"
 
 namespace haybale::store {
 
 namespace {
 
 constexpr qint64 kMostRows = 5'000'000;
+constexpr int kMostErased = 100'000;
 constexpr int kBadInARow = 2000;  // beyond this many the rest of the file is given up
 
 QString freeName(const QString& wanted) {
@@ -52,22 +55,20 @@ class Reader {
     failed_ = query.lastError();
     return there ? query.value(0) : QVariant();
   }
-  // One row by its number: 1 read, 0 there is none, -1 it cannot be read.
-  int row(const QString& columns, qint64 number, Revision& out) {
+  // The fields of one row by its number: 1 read, 0 there is none, -1 it cannot be read.
+  int row(const QString& table, const QString& columns, qint64 number, QVariantList& out) {
     QSqlQuery query(db_);
     if (!query.exec(
-            QStringLiteral("SELECT %1 FROM revisions WHERE row=%2").arg(columns).arg(number))) {
+            QStringLiteral("SELECT %1 FROM %2 WHERE row=%3").arg(columns, table).arg(number))) {
       return -1;
     }
     if (!query.next()) {
       return query.lastError().isValid() ? -1 : 0;
     }
-    int column = 0;
-    for (QString* text : {&out.job, &out.revision, &out.parent, &out.changed, &out.origin,
-                          &out.path, &out.folder, &out.headline}) {
-      *text = query.value(column++).toString();
+    out.clear();
+    for (int column = 0; column < query.record().count(); ++column) {
+      out << query.value(column);
     }
-    out.content = query.value(column).toByteArray();
     return 1;
   }
 
@@ -84,16 +85,63 @@ class Reader {
   bool open_ = false;
 };
 
-// All rows of one file that can be read, into `to`.
+Revision stateOf(const QVariantList& fields) {
+  Revision out;
+  int column = 0;
+  for (QString* text : {&out.job, &out.revision, &out.parent, &out.changed, &out.origin, &out.path,
+                        &out.folder, &out.headline}) {
+    *text = fields[column++].toString();
+  }
+  out.content = fields[column].toByteArray();
+  return out;
+}
+
+Shelved thingOf(const QVariantList& fields) {
+  return {fields[0].toString(), fields[1].toString(), fields[2].toString(),
+          fields[3].toString(), fields[4].toString(), fields[5].toByteArray()};
+}
+
+// Every row of one table that can be read, by its number; how many could not be.
+template <class Take>
+qint64 eachRow(Reader& from, const QString& table, const QString& columns, const Take& take) {
+  if (from.value(QStringLiteral("SELECT 1 FROM sqlite_master WHERE name='%1'").arg(table))
+          .isNull()) {
+    return 0;  // of an older version
+  }
+  const QVariant last =
+      from.value(QStringLiteral("SELECT seq FROM sqlite_sequence WHERE name='%1'").arg(table));
+  const qint64 end = last.isNull() ? kMostRows : std::min(last.toLongLong(), kMostRows);
+  qint64 lost = 0;
+  int bad = 0;
+  QVariantList fields;
+  for (qint64 n = 1; n <= end && bad < kBadInARow; ++n) {
+    const int read = from.row(table, columns, n, fields);
+    bad = read == 1 ? 0 : bad + 1;
+    lost += read < 0 ? 1 : 0;
+    if (read == 1) {
+      take(fields);
+    }
+  }
+  return lost;
+}
+
+// All of one file that can be read, into `to`: what was erased first, so that it does not come
+// back.
 void bringRows(const QString& file, Logbook& to, qint64& states, qint64& lost) {
   Reader from(file);
   if (!from.open()) {
     return;
   }
-  const QVariant last =
-      from.value(QStringLiteral("SELECT seq FROM sqlite_sequence WHERE "
-                                "name='revisions'"));
-  const qint64 end = last.isNull() ? kMostRows : std::min(last.toLongLong(), kMostRows);
+  QStringList erased;
+  for (int n = 0; n < kMostErased; ++n) {
+    const QVariant job = from.value(
+        QStringLiteral("SELECT job FROM erasures ORDER BY job LIMIT 1 OFFSET %1").arg(n));
+    if (job.isNull()) {
+      break;
+    }
+    erased << job.toString();
+  }
+  (void)to.takeErased(erased);
   std::vector<Revision> batch;
   const auto flush = [&] {
     if (!batch.empty() && to.take(batch)) {
@@ -101,20 +149,21 @@ void bringRows(const QString& file, Logbook& to, qint64& states, qint64& lost) {
     }
     batch.clear();
   };
-  int bad = 0;
-  for (qint64 n = 1; n <= end && bad < kBadInARow; ++n) {
-    Revision r;
-    const int read = from.row(revisionColumns(), n, r);
-    bad = read == 1 ? 0 : bad + 1;
-    lost += read < 0 ? 1 : 0;
-    if (read == 1 && !r.job.isEmpty() && !r.revision.isEmpty()) {
-      batch.push_back(std::move(r));
-    }
-    if (batch.size() >= 100) {
-      flush();
-    }
-  }
+  lost += eachRow(from, QStringLiteral("revisions"), revisionColumns(),
+                  [&](const QVariantList& fields) {
+                    Revision r = stateOf(fields);
+                    if (!r.job.isEmpty() && !r.revision.isEmpty()) {
+                      batch.push_back(std::move(r));
+                    }
+                    if (batch.size() >= 100) {
+                      flush();
+                    }
+                  });
   flush();
+  lost += eachRow(
+      from, QStringLiteral("shelf"),
+      QStringLiteral("kind, name, version, changed, origin, content"),
+      [&](const QVariantList& fields) { (void)Shelf(to.database()).take({thingOf(fields)}); });
 }
 
 QStringList backupsOf(const QString& file) {
@@ -191,6 +240,16 @@ Result<Salvaged> salvage(const QString& file) {
     break;  // older ones hold nothing that this one does not
   }
   return out;
+}
+
+Status renewBackups(const QString& file) {
+  const QFileInfo about(file);
+  for (const auto& name :
+       QDir(about.absolutePath())
+           .entryList({about.fileName() + QStringLiteral(".*.bak")}, QDir::Files)) {
+    QFile::remove(about.absolutePath() + QLatin1Char('/') + name);
+  }
+  return backUp(file);
 }
 
 Status backUp(const QString& file, int keep) {

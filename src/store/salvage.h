@@ -24,4 +24,7 @@ Result<Salvaged> salvage(const QString& file);
 /// last `keep`. Safe while others use the logbook.
 Status backUp(const QString& file, int keep = 5);
 
+/// Takes all earlier copies of a logbook away and makes today's anew: what was erased is in none.
+Status renewBackups(const QString& file);
+
 }  // namespace haybale::store

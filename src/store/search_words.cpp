@@ -1,6 +1,7 @@
 #include "store/search_words.h"
 
 #include <QSet>
+#include <algorithm>
 
 #include "core/job/search_text.h"
 #include "store/text.h"
@@ -27,6 +28,18 @@ QStringList tagsOf(const Filter& f) {
   return out;
 }
 
+bool isPlain(const QString& text) {
+  return std::all_of(text.begin(), text.end(), [](QChar c) { return c.unicode() < 0x80; });
+}
+
+// One case, and letters apart from their accents. Most texts have none, and cost less.
+QString folded(const QString& text) {
+  return isPlain(text) ? text.toLower()
+                       : text.normalized(QString::NormalizationForm_KD)
+                             .toCaseFolded()
+                             .normalized(QString::NormalizationForm_KD);
+}
+
 }  // namespace
 
 QStringList searchWords(const QString& text) {
@@ -40,17 +53,20 @@ QStringList searchWords(const QString& text) {
     }
     word.clear();
   };
-  const QString folded = text.normalized(QString::NormalizationForm_KD)
-                             .toCaseFolded()
-                             .normalized(QString::NormalizationForm_KD);
-  for (const char32_t c : folded.toUcs4()) {
+  const QString letters = folded(text);
+  for (qsizetype i = 0; i < letters.size(); ++i) {
+    char32_t c = letters[i].unicode();
+    if (letters[i].isHighSurrogate() && i + 1 < letters.size() && letters[i + 1].isLowSurrogate()) {
+      c = QChar::surrogateToUcs4(letters[i], letters[i + 1]);
+      ++i;
+    }
     if (QChar::isMark(c)) {
       continue;  // the accent of the letter before it
     }
     if (!QChar::isLetterOrNumber(c)) {
       end();
     } else if (word.size() < kLongest) {
-      word += QString::fromUcs4(&c, 1);
+      word += QChar::fromUcs4(c);
     }
   }
   end();

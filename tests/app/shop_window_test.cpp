@@ -1,10 +1,15 @@
 // The window against a real PostgreSQL: set up, brought over, the server gone and back, the same
 // job changed on two benches.
+#include <QCheckBox>
 #include <QProcess>
 #include <QTableWidget>
+#include <filesystem>
 
 #include "app/book/revisions_dialog.h"
 #include "core/job/case_json.h"
+#include "store/at_work.h"
+#include "store/attached.h"
+#include "store/shared_files.h"
 #include "window_fixture.h"
 
 namespace haybale::app {
@@ -145,6 +150,187 @@ TEST_F(Shop, AJobChangedOnTwoBenchesKeepsBothAndComparesThem) {
             std::string::npos);
   click(dialog->findChild<QPushButton*>(QStringLiteral("revisions.open")));
   EXPECT_EQ(job().title, "Changed in bay 2");
+}
+
+// The strip on top and a sentence say who else has the job; it is gone when they go.
+TEST_F(Shop, WhoElseHasTheJobOpenIsShown) {
+  typeReading("C2.w pair 1100 unplugged");
+  const QString id = window->model().jobId();
+  use();
+  ASSERT_TRUE(standing("All is brought over"));
+  auto there = shop();
+  EXPECT_EQ(label("strip.saved").find("also open"), std::string::npos);
+  qputenv("HAYBALE_BENCH", "bay 2");
+  ASSERT_HB_OK(store::tellAtWork(there->database(), QStringLiteral("seat-2"), id));
+  qunsetenv("HAYBALE_BENCH");
+  const auto own = store::othersAtWork(there->database(), QStringLiteral("seat-2"), id);
+  ASSERT_HB_OK(own);
+  ASSERT_EQ(own->size(), 1U) << "this window told the shop";
+  book().carrier().nudge();
+  ASSERT_TRUE(QTest::qWaitFor(
+      [&] { return label("strip.saved").find("also open on bay 2") != std::string::npos; }, 15000))
+      << label("strip.saved");
+  EXPECT_NE(label("notice").find("open on bay 2 too"), std::string::npos) << label("notice");
+  ASSERT_HB_OK(store::tellAtWork(there->database(), QStringLiteral("seat-2"), {}));
+  book().carrier().nudge();
+  EXPECT_TRUE(QTest::qWaitFor(
+      [&] { return label("strip.saved").find("also open") == std::string::npos; }, 15000));
+  // A new job: nobody else's.
+  window->model().startNew();
+  typeReading("C2.w pair 1100 unplugged");
+  ASSERT_TRUE(QTest::qWaitFor(
+      [&] {
+        const auto left = store::othersAtWork(there->database(), QStringLiteral("seat-2"), id);
+        return left && left->empty();
+      },
+      15000));
+}
+
+// Owner and plate, typed at Intake, erased from the logbook: here, in the shop, in the file.
+TEST_F(Shop, OwnerAndPlateAreErasedEverywhere) {
+  window->showView(MainWindow::kIntake);
+  for (const auto& [name, text] : {std::pair{"intake.owner", "Xanthippe Quillfeather"},
+                                   std::pair{"intake.plate", "QX 7788"}}) {
+    auto* edit = find<QLineEdit>(name);
+    edit->setFocus();
+    QTest::keyClicks(edit, QString::fromLatin1(text));
+    QTest::keyClick(edit, Qt::Key_Return);
+  }
+  window->showView(MainWindow::kLine);
+  typeReading("C2.w pair 1100 unplugged");
+  const QString file = QString::fromStdString(folder.file("xq.haybale.json"));
+  ASSERT_HB_OK(window->model().save(file));
+  const QString id = window->model().jobId();
+  use();
+  ASSERT_TRUE(standing("All is brought over"));
+  auto there = shop();
+  ASSERT_TRUE(QTest::qWaitFor([&] { return there->row(id).ok(); }, 10000));
+  ASSERT_EQ(there->load(id)->owner, "Xanthippe Quillfeather");
+  click(find<QPushButton>("book.page.jobs"));
+  auto* search = find<QLineEdit>("book.search");
+  QTest::keyClicks(search, QStringLiteral("7788"));
+  ASSERT_EQ(find<QTableWidget>("book.jobs")->rowCount(), 1);
+  click(find<QPushButton>("book.erase"));
+  auto* dialog = window->findChild<QDialog*>(QStringLiteral("erase"));
+  ASSERT_NE(dialog, nullptr);
+  click(dialog->findChild<QPushButton*>(QStringLiteral("erase.yes")));
+  ASSERT_TRUE(QTest::qWaitFor(
+      [&] { return label("notice").find("are erased") != std::string::npos; }, 20000))
+      << label("notice");
+  EXPECT_EQ(job().owner, "");
+  EXPECT_EQ(job().plate, "");
+  EXPECT_EQ(job().evidence.size(), 1U);
+  for (auto* logbook : {there.get(), book().logbook()}) {
+    const auto states = logbook->states(id);
+    ASSERT_HB_OK(states);
+    for (const auto& state : *states) {
+      EXPECT_FALSE(state.content.contains("Quillfeather"));
+    }
+  }
+  EXPECT_EQ(test::read(file.toStdString()).find("Quillfeather"), std::string::npos);
+  EXPECT_EQ(find<QTableWidget>("book.jobs")->rowCount(), 0) << "found no more";
+}
+
+// A sheet one bench puts on the shelf judges a job on another; a capture goes along when asked.
+TEST_F(Shop, SheetsAndCapturesAreShared) {
+  test::write(folder.file("wagon.csv"), "quantity,min,max\ncoil-resistance,900,1300\n");
+  use();
+  ASSERT_TRUE(standing("All is brought over"));
+  click(find<QPushButton>("book.page.shared"));
+  EXPECT_FALSE(find<QPushButton>("shelf.use")->isEnabled());
+  nextOpen = QString::fromStdString(folder.file("wagon.csv"));
+  click(find<QPushButton>("shelf.put"));
+  ASSERT_EQ(find<QTableWidget>("shelf.things")->rowCount(), 1);
+  auto there = shop();
+  ASSERT_TRUE(QTest::qWaitFor(
+      [&] { return store::sharedFile(there->database(), QStringLiteral("wagon.csv")).ok(); },
+      15000));
+  click(find<QPushButton>("shelf.use"));
+  ASSERT_FALSE(job().limits.empty());
+  // A map put there by another bench comes here.
+  test::write(folder.file("map.json"), R"({"format": "haybale-scan-map", "version": 1})");
+  ASSERT_HB_OK(
+      store::shareFile(there->database(), QString::fromStdString(folder.file("map.json"))));
+  book().carrier().nudge();
+  ASSERT_TRUE(
+      QTest::qWaitFor([&] { return find<QTableWidget>("shelf.things")->rowCount() == 2; }, 15000));
+  // The files of a job.
+  const std::string moved = folder.file("spin.csv");
+  test::write(moved, "time,RR\n0,0\n0.001,0.4\n0.002,0\n0.003,-0.4\n0.004,0\n");
+  window->model().change(QStringLiteral("a photo"), [&](job::Case& c) {
+    job::Evidence e;
+    e.id = c.nextEvidenceId();
+    e.test.kind = circuit::TestKind::inspect;
+    e.test.circuit = c.suspect;
+    e.reading.sight = job::Sight::ok;
+    e.reading.looked = "sensor";
+    e.attachments = {moved};
+    c.evidence.push_back(std::move(e));
+  });
+  book().settle();
+  const QString id = window->model().jobId();
+  ASSERT_TRUE(QTest::qWaitFor([&] { return there->row(id).ok(); }, 15000));
+  click(find<QPushButton>("shelf.bring"));
+  ASSERT_TRUE(QTest::qWaitFor(
+      [&] { return label("notice").find("are in the shop's logbook") != std::string::npos; },
+      15000))
+      << label("notice");
+  EXPECT_EQ(store::attachedTo(there->database(), id)->size(), 1U);
+  const std::string bytes = test::read(moved);
+  std::filesystem::remove(moved);
+  click(find<QPushButton>("shelf.fetch"));
+  ASSERT_TRUE(QTest::qWaitFor(
+      [&] { return label("notice").find("were fetched") != std::string::npos; }, 15000))
+      << label("notice");
+  EXPECT_EQ(test::read((JobBook::luggageFolder(id) + QStringLiteral("/spin.csv")).toStdString()),
+            bytes);
+}
+
+// The password typed once stands in the keyring, and nowhere else.
+TEST_F(Shop, ThePasswordIsKeptInTheKeyringWhenThatIsAskedFor) {
+  qputenv("SECRET_BACKEND", "file");
+  qputenv("SECRET_FILE_TEST_PATH", QByteArray::fromStdString(folder.file("keyring")));
+  qputenv("SECRET_FILE_TEST_PASSWORD", "opens the ring");
+  window->showView(MainWindow::kBook);
+  click(find<QPushButton>("book.page.shop"));
+  find<QCheckBox>("shop.keyring")->setChecked(true);
+  use();
+  ASSERT_TRUE(standing("All is brought over")) << label("shop.standing");
+  EXPECT_TRUE(std::filesystem::exists(folder.file("keyring")));
+  const std::string settings = test::read(folder.file("state") + "/shop.json");
+  EXPECT_EQ(settings.find(":hay"), std::string::npos) << settings;
+  // The next start finds it there.
+  reopen();
+  window->showView(MainWindow::kBook);
+  click(find<QPushButton>("book.page.shop"));
+  EXPECT_TRUE(standing("All is brought over")) << label("shop.standing");
+}
+
+TEST_F(Window, AnotherBenchsLogbookIsTakenIn) {
+  {
+    auto other = store::Logbook::open(QString::fromStdString(folder.file("bay2.sqlite")));
+    ASSERT_HB_OK(other);
+    job::Case c = job::newCase();
+    c.title = "From the other bay";
+    store::JobRow row;
+    row.id = QStringLiteral("other-bay-job");
+    row.changed = store::utcNow();
+    ASSERT_HB_OK((*other)->keep(row, c));
+  }
+  nextOpen = QString::fromStdString(folder.file("bay2.sqlite"));
+  window->showView(MainWindow::kBook);
+  click(find<QPushButton>("book.in"));
+  ASSERT_TRUE(QTest::qWaitFor(
+      [&] { return label("notice").find("1 kept states") != std::string::npos; }, 15000))
+      << label("notice");
+  EXPECT_TRUE(book().logbook()->row(QStringLiteral("other-bay-job")).ok());
+  // A file that is none is refused in one sentence.
+  test::write(folder.file("bad.sqlite"), "SQLite format 3" + std::string(5000, 'h'));
+  nextOpen = QString::fromStdString(folder.file("bad.sqlite"));
+  click(find<QPushButton>("book.in"));
+  EXPECT_TRUE(QTest::qWaitFor(
+      [&] { return label("notice").find("other.sqlite") != std::string::npos; }, 15000))
+      << label("notice");
 }
 
 }  // namespace

@@ -9,6 +9,7 @@ import argparse
 import json
 import os
 import random
+import selectors
 import socket
 import subprocess
 import sys
@@ -179,9 +180,23 @@ def rights(program, pg, folder):
     check("a bench writes", bench.run("put", write(folder, "r3.json", case(3))).returncode == 0)
     try:
         pg.sql("DELETE FROM revisions", "rights", "bay2", "b")
-        check("a bench cannot delete states", pg.sql("SELECT count(*) FROM revisions", "rights") == "2")
+        check("a bench cannot delete states", pg.sql("SELECT count(*) FROM revisions WHERE length(content) > 0", "rights") == "2")
     except RuntimeError:
         check("a bench cannot delete states", True)
+    own = Cli(program, f"sqlite:{folder}/rights.sqlite", folder)
+    named = case(8, "For Xanthippe Quillfeather")
+    named["job"]["owner"] = "Xanthippe Quillfeather"
+    erased = own.out("put", write(folder, "r8.json", named)).strip()
+    own.out("sync", "--with", bench.store)
+    own.out("erase", erased)
+    own.out("put", write(folder, "r9.json", case(9)))
+    said = json.loads(own.out("sync", "--with", bench.store))
+    check("a bench may not erase in the shop; its work is brought over all the same",
+          (said["sent"], said["not_erased"]) == (1, 1), said)
+    pg.sql("CREATE ROLE boss LOGIN PASSWORD 'f' IN ROLE haybale_foreman", "rights")
+    said = json.loads(own.out("sync", "--with", pg.url("rights", "boss", "f")))
+    check("a foreman may", said["not_erased"] == 0 and
+          pg.sql("SELECT count(*) FROM revisions WHERE content LIKE '%Quillf%'", "rights") == "0", said)
     wrong = Cli(program, pg.url("rights", "guest", "not-it"), folder).run("find", "--json")
     check("a wrong password is one line and exit 1", wrong.returncode == 1 and wrong.stderr.count("\n") == 1,
           wrong.stderr)
@@ -201,28 +216,31 @@ def crowd(program, pg, folder, benches, jobs):
     pg.sql("CREATE DATABASE crowd", "postgres")
     cli = Cli(program, pg.url("crowd"), folder)
     cli.out("find", "--json")
-    expected, lock, times = set(), threading.Lock(), []
-
-    def bench(b):
-        files = [write(folder, f"crowd{b}-{n}.json", case(n, f"Bench{b} job{n}")) for n in range(jobs)]
-        process = subprocess.Popen([program, "logbook", "--store", cli.store, "put", *files],
-                                   stdout=subprocess.PIPE, text=True)
-        last = None
-        for line in process.stdout:
-            now = time.monotonic()
-            with lock:
-                expected.add(line.strip())
-                if last is not None:
-                    times.append(now - last)
-            last = now
-        process.wait()
-
-    threads = [threading.Thread(target=bench, args=(b,)) for b in range(benches)]
+    files = [[write(folder, f"crowd{b}-{n}.json", case(n, f"Bench{b} job{n}")) for n in range(jobs)]
+             for b in range(benches)]
+    expected, times = set(), []
+    # One loop over all pipes: fifty threads of this script would take the cores it measures.
+    pipes = selectors.DefaultSelector()
     start = time.monotonic()
-    for t in threads:
-        t.start()
-    for t in threads:
-        t.join()
+    for mine in files:
+        process = subprocess.Popen([program, "logbook", "--store", cli.store, "put", *mine],
+                                   stdout=subprocess.PIPE, bufsize=0)
+        pipes.register(process.stdout, selectors.EVENT_READ, [process, None, b""])
+    while pipes.get_map():
+        for key, _ in pipes.select():
+            bench = key.data
+            got = os.read(key.fd, 65536)
+            now = time.monotonic()
+            if not got:
+                pipes.unregister(key.fileobj)
+                bench[0].wait()
+                continue
+            *lines, bench[2] = (bench[2] + got).split(b"\n")
+            for line in lines:
+                expected.add(line.decode())
+                if bench[1] is not None:
+                    times.append(now - bench[1])
+                bench[1] = now
     took = time.monotonic() - start
     found = cli.json("find", "--json")
     check(f"{benches} benches, {jobs} jobs each: all acknowledged are there, once",
@@ -279,6 +297,86 @@ def killed(program, pg, folder, kills, stops):
             break
     check("check is sound", cli.run("check").returncode == 0, cli.run("check").stderr)
     print(f"      {len(expected)} acknowledged, {len(found)} there", flush=True)
+
+
+EARLIER = os.path.join(os.path.dirname(__file__), "earlier", "shop_v4.sql")
+
+
+def earlier(program, pg, folder):
+    """A shop's logbook of an earlier version is brought forward by its owner, after a copy was made."""
+    pg.sql("CREATE DATABASE earlier", "postgres")
+    pg.sql(open(EARLIER).read(), "earlier")
+    pg.sql("CREATE ROLE looker LOGIN PASSWORD 'l'; GRANT SELECT ON ALL TABLES IN SCHEMA public TO looker; "
+           "GRANT USAGE ON SCHEMA public TO looker", "earlier")
+    looked = Cli(program, pg.url("earlier", "looker", "l"), folder).run("find", "--json")
+    check("earlier: who may not bring it forward is told whose work it is", looked.returncode == 1 and
+          "may not bring it forward" in looked.stderr and looked.stderr.count("\n") == 1, looked.stderr)
+    check("earlier: and nothing was changed", pg.sql("SELECT max(version) FROM schema_version", "earlier") == "4")
+    shop = Cli(program, pg.url("earlier"), folder)
+    checked = shop.run("check")
+    check("earlier: brought forward and sound", checked.returncode == 0, checked.stderr)
+    check("earlier: both jobs are found", {f["id"] for f in shop.json("find", "ford", "--json")} ==
+          {"first-job", "closed-job"})
+    check("earlier: both states are there", len(shop.json("revisions", "first-job", "--json")) == 2)
+    check("earlier: what closed jobs taught too", len(shop.json("tally", "--json")) == 1)
+    check("earlier: what was known to be good and played lies on the shelf",
+          pg.sql("SELECT kind FROM shelf ORDER BY kind", "earlier").split() == ["good", "practice"])
+    check("earlier: a copy was made before",
+          pg.sql("SELECT count(*) FROM haybale_before_v5.revisions", "earlier") == "3" and
+          pg.sql("SELECT count(*) FROM haybale_before_v5.goods", "earlier") == "1")
+    ident = shop.out("put", write(folder, "later.json", case(5))).strip()
+    check("earlier: work goes on", [f["id"] for f in shop.json("find", "number5", "--json")] == [ident])
+
+
+def shared(program, pg, folder):
+    """One shop, one memory: sheets, files of a job, and what is erased."""
+    pg.sql("CREATE DATABASE shared", "postgres")
+    shop = Cli(program, pg.url("shared"), folder)
+    benches = [Cli(program, f"sqlite:{folder}/shared{n}.sqlite", folder) for n in range(2)]
+    sheet = os.path.join(folder, "wagon.csv")
+    with open(sheet, "w") as f:
+        f.write("quantity,min,max\ncoil-resistance,900,1300\n")
+    check("shared: a sheet is put on the shelf", benches[0].out("share", sheet).strip() == "limits")
+    named = case(1, "For Xanthippe Quillfeather")
+    named["job"].update(owner="Xanthippe Quillfeather", plate="QX 7788")
+    ident = benches[0].out("put", write(folder, "named.json", named)).strip()
+    for bench in benches:
+        bench.out("sync", "--with", shop.store)
+    check("shared: it lies on the other bench's shelf",
+          [(s["kind"], s["name"]) for s in benches[1].json("shared", "--json")] == [("limits", "wagon.csv")])
+    back = os.path.join(folder, "back.csv")
+    benches[1].out("take", "wagon.csv", "-o", back)
+    check("shared: as it was", open(back).read() == open(sheet).read())
+    check("shared: what is not there is said", benches[1].run("take", "none", "-o", back).returncode == 1)
+    check("shared: found by the plate", len(benches[1].json("find", "7788", "--json")) == 1)
+    capture = os.path.join(folder, "spin.wav")
+    with open(capture, "wb") as f:
+        f.write(os.urandom(2_500_000))
+    shop.out("attach", ident, capture)
+    shop.out("attach", ident, capture)
+    check("shared: the same bytes lie there once",
+          pg.sql("SELECT count(*), sum(length(data)) FROM pieces", "shared") == "3|2500000")
+    to = os.path.join(folder, "fetched")
+    written = shop.out("fetch", ident, "-o", to).split()
+    check("shared: and come back as they were", written == [os.path.join(to, "spin.wav")] and
+          open(written[0], "rb").read() == open(capture, "rb").read(), written)
+    pg.sql("UPDATE pieces SET data='' WHERE part=1", "shared")
+    damaged = shop.run("fetch", ident, "-o", os.path.join(folder, "other"))
+    check("shared: damaged bytes are refused in one sentence", damaged.returncode == 1 and
+          damaged.stderr.count("\n") == 1 and not os.listdir(os.path.join(folder, "other")), damaged.stderr)
+    away = shop.run("attach", ident, os.path.join(folder, "no.wav"))
+    check("shared: a file that is not there is said", away.returncode == 1 and away.stderr.count("\n") == 1, away.stderr)
+    check("erased: on one bench", benches[0].out("erase", ident).strip() == "1")
+    for bench in (benches[0], benches[1], benches[0]):
+        bench.out("sync", "--with", shop.store)
+    for name, cli in (("first bench", benches[0]), ("second bench", benches[1]), ("shop", shop)):
+        cli.out("get", ident, "-o", back)
+        check(f"erased: gone on the {name}", "Quillfeather" not in open(back).read() and
+              "7788" not in open(back).read() and not cli.json("find", "7788", "--json"))
+        check(f"erased: the {name} is sound", cli.run("check").returncode == 0)
+    check("erased: in no row of the server",
+          pg.sql("SELECT count(*) FROM revisions WHERE content ILIKE '%quillf%'", "shared") == "0")
+    check("erased: of nobody is said", benches[0].run("erase", "nobody").returncode == 1)
 
 
 class Proxy:
@@ -374,6 +472,8 @@ def main():
         basics(Cli(program, pg.url(), folder), "postgresql")
         moves(program, pg, folder)
         rights(program, pg, folder)
+        earlier(program, pg, folder)
+        shared(program, pg, folder)
         crowd(program, pg, folder, o.benches, o.jobs)
         killed(program, pg, folder, o.kills, o.stops)
         apart(program, pg, folder)

@@ -14,6 +14,8 @@
 #include "core/job/case_json.h"
 #include "keeper.h"
 #include "store/figures.h"
+#include "store/good_shelf.h"
+#include "store/logbook_check.h"
 #include "store/logbook_file.h"
 #include "store/tallies.h"
 #include "support/haybale_test.h"
@@ -232,6 +234,38 @@ TEST_F(LogbookOf, WhatIsFoundStandsLatestFirst) {
             (Ids{QStringLiteral("job2"), QStringLiteral("job3"), QStringLiteral("job1")}));
 }
 
+// However many hold the word, and also those of one moment; cut off at the latest.
+TEST_F(LogbookOf, TheLatestOfManyAreFoundInTheOrderTheyWereChanged) {
+  std::mt19937 random(5);
+  std::vector<std::pair<QString, QString>> all;  // changed, id
+  for (int n = 0; n < 300; ++n) {
+    JobRow r = row(n);
+    r.changed = QStringLiteral("2026-03-%1T09:00:0%2Z")
+                    .arg(1 + static_cast<int>(random() % 9), 2, 10, QLatin1Char('0'))
+                    .arg(random() % 3);
+    ASSERT_HB_OK(book->keep(r, job(n)));
+    if (n % 7 == 0) {  // changed once more: its old place is nobody's
+      r.changed = QStringLiteral("2026-04-01T09:00:00.%1Z").arg(n, 3, 10, QLatin1Char('0'));
+      ASSERT_HB_OK(book->keep(r, job(n)));
+    }
+    all.emplace_back(r.changed, r.id);
+  }
+  std::stable_sort(all.begin(), all.end(),
+                   [](const auto& a, const auto& b) { return a.first > b.first; });
+  Filter words;
+  words.text = QStringLiteral("fo");
+  const auto some = book->search(words, 100);
+  ASSERT_HB_OK(some);
+  ASSERT_EQ(some->size(), 100U);
+  for (std::size_t i = 0; i < some->size(); ++i) {
+    EXPECT_EQ((*some)[i].changed, all[i].first) << i;
+  }
+  EXPECT_EQ(book->search(words, 1000)->size(), 300U);
+  const auto checked = check(*book);
+  ASSERT_HB_OK(checked);
+  EXPECT_TRUE(checked->wrong.isEmpty());
+}
+
 TEST_F(LogbookOf, TheWholeGoesOutAndComesInElsewhere) {
   for (int n = 0; n < 4; ++n) {
     ASSERT_HB_OK(book->keep(row(n), closed(n, "L2", true, false)));
@@ -276,13 +310,34 @@ TEST_F(LogbookOf, EveryOlderFileIsBroughtForwardAndBackedUp) {
           ASSERT_TRUE(QSqlQuery(db).exec(sql)) << sql.toStdString();
         }
       }
+      // As that version wrote it: the case in its job, since schema 4 in its revision.
+      const QByteArray text = QByteArray::fromStdString(job::caseText(c));
       QSqlQuery insert(db);
-      insert.prepare(
-          QStringLiteral("INSERT INTO jobs (id, path, folder, title, vehicle, suspect, headline, "
-                         "changed, content) VALUES ('job3','','','t','v','RR','h',"
-                         "'2026-03-10T09:00:00',?)"));
-      insert.addBindValue(QByteArray::fromStdString(job::caseText(c)));
+      insert.prepare(schema < 4
+                         ? QStringLiteral("INSERT INTO jobs (id, path, folder, title, vehicle, "
+                                          "suspect, headline, changed, content) VALUES ('job3','',"
+                                          "'','t','v','RR','h','2026-03-10T09:00:00',?)")
+                         : QStringLiteral("INSERT INTO revisions (job, revision, parent, changed, "
+                                          "origin, path, folder, headline, content) VALUES ('job3',"
+                                          "'r1','','2026-03-10T09:00:00','','','','h',?)"));
+      insert.addBindValue(text);
       ASSERT_TRUE(insert.exec());
+      if (schema == 4) {
+        ASSERT_TRUE(QSqlQuery(db).exec(
+            QStringLiteral("INSERT INTO jobs (id, path, folder, title, vehicle, suspect, headline, "
+                           "changed, state, "
+                           "revision) VALUES "
+                           "('job3','','','t','v','RR','h','2026-03-10T09:00:00','closed','r1')")));
+      }
+      ASSERT_TRUE(
+          QSqlQuery(db).exec(QStringLiteral("INSERT INTO job_text (rowid, title, vehicle, body, "
+                                            "tags) VALUES (1,'t','v','ford','')")));
+      if (schema > 1) {
+        ASSERT_TRUE(QSqlQuery(db).exec(QStringLiteral(
+            "INSERT INTO goods (quantity, value, celsius, vehicle, module, part, circuit, place, "
+            "taken, trace) VALUES ('coil-resistance',1100,21.5,'Hay wagon','M-1','S-9','RL','C2',"
+            "'2026-11-02','')")));
+      }
       ASSERT_TRUE(QSqlQuery(db).exec(QStringLiteral("PRAGMA user_version=%1").arg(schema)));
     }
     QSqlDatabase::removeDatabase(old);
@@ -295,6 +350,21 @@ TEST_F(LogbookOf, EveryOlderFileIsBroughtForwardAndBackedUp) {
     ASSERT_EQ(kept->size(), 1U);
     EXPECT_EQ(kept->front().revision, (*opened)->row(QStringLiteral("job3"))->revision);
     EXPECT_TRUE(QFile::exists(old + QStringLiteral(".v%1.bak").arg(schema)));
+    // Found by its words as before, and what was kept as good lies on the shelf.
+    const auto found = (*opened)->search({QStringLiteral("ford"), {}, {}, {}, {}, {}});
+    ASSERT_HB_OK(found);
+    EXPECT_EQ(found->size(), 1U) << schema;
+    const auto goods = GoodShelf((*opened)->database()).find({});
+    ASSERT_HB_OK(goods);
+    ASSERT_EQ(goods->size(), schema > 1 ? 1U : 0U);
+    if (schema > 1) {
+      EXPECT_EQ(goods->front().sample.value, 1100);
+      EXPECT_EQ(goods->front().sample.celsius, 21.5);
+      EXPECT_EQ(goods->front().sample.part, "S-9");
+    }
+    const auto checked = check(**opened);
+    ASSERT_HB_OK(checked);
+    EXPECT_TRUE(checked->wrong.isEmpty()) << checked->wrong.join(QLatin1Char('\n')).toStdString();
   }
 }
 

@@ -2,15 +2,20 @@
 
 #include <QDate>
 #include <QDir>
+#include <QFile>
 #include <QFileInfo>
+#include <QTemporaryDir>
 
 #include "app/model/added_files.h"
 #include "app/parts/dialogs.h"
+#include "app/parts/errands.h"
 #include "app/style/words.h"
 #include "core/base/atomic_file.h"
+#include "core/base/say.h"
 #include "core/judging/limits_sheet.h"
 #include "store/bundle.h"
 #include "store/logbook_file.h"
+#include "store/logbook_sync.h"
 
 namespace haybale::app {
 
@@ -18,6 +23,7 @@ namespace {
 
 const QString kBundles = QStringLiteral("Job bundles (*.haybale.zip *.zip)");
 const QString kBooks = QStringLiteral("Logbooks (*.jsonl)");
+const QString kTakenIn = QStringLiteral("Logbooks (*.jsonl *.sqlite)");
 const QString kSheets = QStringLiteral("Limits sheets (*.json *.csv)");
 
 QString withEnding(const QString& path, const QString& ending) {
@@ -105,9 +111,58 @@ void BookFiles::bookOut() {
   }
 }
 
+namespace {
+
+bool isDatabase(const QString& path) {
+  QFile file(path);
+  return file.open(QIODevice::ReadOnly) && file.read(15) == "SQLite format 3";
+}
+
+// From a copy: an older one is brought forward before it is read, and the original stays as it is.
+Result<store::Synced> mergedFrom(const QString& path, const QString& into) {
+  const QTemporaryDir folder;
+  const QString copy = folder.filePath(QStringLiteral("other.sqlite"));
+  for (const char* part : {"", "-wal"}) {
+    if (QFile::exists(path + QLatin1String(part)) &&
+        !QFile::copy(path + QLatin1String(part), copy + QLatin1String(part))) {
+      return Error{path.toStdString(), std::nullopt, say("cannot be read"),
+                   say("a file that is there and may be read")};
+    }
+  }
+  const auto other = store::Logbook::open(copy);
+  const auto here = store::Logbook::open(into);
+  if (!other || !here) {
+    return other ? here.error() : other.error();
+  }
+  return store::mergeFrom(**other, **here);
+}
+
+}  // namespace
+
+// Beside the window: there may be years in it.
+void BookFiles::merge(const QString& path) {
+  emit said(tr("Taking in %1 ...").arg(path), false);
+  sendOut([path, into = book_.logbook()->database().file(), self = QPointer<BookFiles>(this)] {
+    const auto merged = mergedFrom(path, into);
+    backHome(self, [self, merged] {
+      emit self->said(merged ? tr("%1 kept states and %2 shared things were taken in.")
+                                   .arg(merged->got)
+                                   .arg(merged->shared)
+                             : q(merged.error().sentence()),
+                      !merged);
+      self->book_.carrier().nudge();
+      emit self->book_.changed();
+    });
+  });
+}
+
 void BookFiles::bookIn() {
-  const QString path = dialogs().openFile(window_, tr("Take in a logbook"), kBooks);
+  const QString path = dialogs().openFile(window_, tr("Take in a logbook"), kTakenIn);
   if (path.isEmpty() || !book_.logbook()) {
+    return;
+  }
+  if (isDatabase(path)) {
+    merge(path);
     return;
   }
   const auto taken = store::importLogbook(*book_.logbook(), path);

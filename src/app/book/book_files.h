@@ -33,6 +33,8 @@ class BookFiles : public QObject {
   void bundleIn();
   void bookOut();
   void bookIn();
+  /// Another bench's logbook file into this one.
+  void merge(const QString& path);
   /// Says the error, or the sentence.
   void tell(const Status& status, const QString& sentence);
 

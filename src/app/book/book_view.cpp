@@ -9,6 +9,8 @@ BookView::BookView(JobModel& model, JobBook& book, QWidget* parent) : PageTabs(p
   addPage(tr("Jobs"), QStringLiteral("book.page.jobs"), jobs_);
   addPage(tr("Figures"), QStringLiteral("book.page.figures"), figures_);
   addPage(tr("Known good"), QStringLiteral("book.page.goods"), goods_);
+  shared_ = new SharedPage(model, book, this);
+  addPage(tr("Shared"), QStringLiteral("book.page.shared"), shared_);
   shop_ = new ShopPage(book, this);
   addPage(tr("Where it lives"), QStringLiteral("book.page.shop"), shop_);
 }

@@ -10,6 +10,7 @@
 #include <QTableWidget>
 #include <QVBoxLayout>
 
+#include "app/book/erase_dialog.h"
 #include "app/book/revisions_dialog.h"
 #include "app/style/plain_table.h"
 #include "app/style/words.h"
@@ -77,6 +78,7 @@ JobsPage::JobsPage(JobModel& model, JobBook& book, QWidget* parent)
   const std::tuple<QString, const char*, const char*> ways[] = {
       {tr("Open"), "book.open", ""},
       {tr("Kept states..."), "book.states", "states"},
+      {tr("Erase owner..."), "book.erase", "erase"},
       {tr("Save this job as a bundle"), "book.bundleOut", "bundle.out"},
       {tr("Take in a bundle"), "book.bundleIn", "bundle.in"},
       {tr("Save the whole logbook"), "book.out", "book.out"},
@@ -90,6 +92,8 @@ JobsPage::JobsPage(JobModel& model, JobBook& book, QWidget* parent)
         openChosen();
       } else if (wanted == QStringLiteral("states")) {
         showStates();
+      } else if (wanted == QStringLiteral("erase")) {
+        erase();
       } else {
         emit fileWanted(wanted);
       }
@@ -206,6 +210,16 @@ void JobsPage::showStates() {
       emit opened();
     }
   });
+  dialog->open();
+}
+
+void JobsPage::erase() {
+  const auto* item = jobs_->item(std::max(jobs_->currentRow(), 0), 0);
+  if (!item || !book_.logbook()) {
+    return;
+  }
+  auto* dialog = new EraseDialog(book_, item->data(Qt::UserRole).toString(), this);
+  dialog->setAttribute(Qt::WA_DeleteOnClose);
   dialog->open();
 }
 

@@ -34,6 +34,7 @@ class JobsPage : public QWidget {
   void tally();
   void openChosen();
   void showStates();
+  void erase();
   [[nodiscard]] store::Filter filter() const;
 
   JobModel& model_;

@@ -1,5 +1,6 @@
 #include "app/book/shop_page.h"
 
+#include <QCheckBox>
 #include <QHBoxLayout>
 #include <QLineEdit>
 #include <QPushButton>
@@ -44,18 +45,22 @@ ShopPage::ShopPage(JobBook& book, QWidget* parent) : QWidget(parent), book_(book
   row->addWidget(test);
   row->addWidget(take);
   column->addLayout(row);
+  keyring_ = new QCheckBox(tr("keep the password in the desktop's keyring"), this);
+  keyring_->setObjectName(QStringLiteral("shop.keyring"));
+  column->addWidget(keyring_);
   tried_ = textLabel(this, nullptr, {}, QStringLiteral("shop.tried"));
   column->addWidget(tried_);
   auto* low = new QHBoxLayout;
   low->addWidget(leave_);
   low->addStretch();
   column->addLayout(low);
-  column->addWidget(textLabel(this, "faint",
-                              tr("The password is taken from ~/.pgpass or PGPASSWORD; written into "
-                                 "the address it is used until "
-                                 "the program ends and never kept. Beyond this machine the "
-                                 "connection is encrypted. How to set up "
-                                 "a shop's server: packaging/shop-server.md.")));
+  column->addWidget(
+      textLabel(this, "faint",
+                tr("The password is taken from the keyring, ~/.pgpass or PGPASSWORD. "
+                   "Written into the address it is used until the program ends, and "
+                   "kept in the keyring only where that is ticked. Beyond this machine "
+                   "the connection is encrypted. How to set up a shop's server: "
+                   "packaging/shop-server.md.")));
   column->addStretch();
   auto& carrier = book_.carrier();
   url_->setText(carrier.shop());
@@ -86,7 +91,7 @@ void ShopPage::showEvent(QShowEvent*) {
 }
 
 void ShopPage::use(const QString& url) {
-  if (const auto status = book_.carrier().use(url); !status) {
+  if (const auto status = book_.carrier().use(url, keyring_->isChecked()); !status) {
     emit said(q(status.error().sentence()), true);
   }
 }

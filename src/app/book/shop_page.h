@@ -1,10 +1,11 @@
-// Logbook, third page: where the jobs live, and how far they are brought over to the shop.
+// Logbook, last page: where the jobs live, and how far they are brought over to the shop.
 #pragma once
 
 #include <QWidget>
 
 #include "app/model/job_book.h"
 
+class QCheckBox;
 class QLabel;
 class QLineEdit;
 class QPushButton;
@@ -32,6 +33,7 @@ class ShopPage : public QWidget {
   QLabel* standing_;
   QLineEdit* url_;
   QLabel* tried_;
+  QCheckBox* keyring_;
   QPushButton* leave_;
 };
 

@@ -193,18 +193,30 @@ void JobStrip::refresh() {
   saved_->setText(trouble                   ? tr("NOT KEPT on disk")
                   : model_.isReadOnly()     ? tr("read only: open elsewhere")
                   : model_.isTrial()        ? tr("a trial: kept nowhere")
+                  : !others_.isEmpty()      ? tr("also open on %1").arg(others_)
                   : !model_.isKept()        ? tr("keeping ...")
                   : model_.path().isEmpty() ? tr("kept here; no file yet")
                   : model_.isUnsaved()      ? tr("kept; Ctrl+S saves %1").arg(file)
                                             : tr("saved in %1").arg(file));
-  saved_->setToolTip(model_.trouble());
+  saved_->setToolTip(trouble || others_.isEmpty()
+                         ? model_.trouble()
+                         : tr("%1 has this job open since %2").arg(others_, since_));
   saved_->setProperty("bad", trouble || model_.isReadOnly() || model_.isTrial());
   saved_->style()->unpolish(saved_);
   saved_->style()->polish(saved_);
   takeOver_->setVisible(model_.isReadOnly());
   // Where there is no room for it, only what is wrong is said.
-  saved_->setVisible(!compact_ || trouble || model_.isReadOnly() || model_.isTrial());
+  saved_->setVisible(!compact_ || trouble || model_.isReadOnly() || model_.isTrial() ||
+                     !others_.isEmpty());
   rebuildChips();
+}
+
+void JobStrip::setOthers(const QString& who, const QString& since) {
+  if (who != others_ || since != since_) {
+    others_ = who;
+    since_ = since;
+    refresh();
+  }
 }
 
 void JobStrip::setCompact(bool compact) {

@@ -44,6 +44,8 @@ class JobStrip : public QWidget {
   explicit JobStrip(JobModel& model, QWidget* parent = nullptr);
   /// One line high where the screen is low: the circuits in a row, without the complaint.
   void setCompact(bool compact);
+  /// Who else has the job open, and since when; empty: nobody.
+  void setOthers(const QString& who, const QString& since);
 
  signals:
   void captureDropped(const QString& circuit, const QString& file);
@@ -57,6 +59,8 @@ class JobStrip : public QWidget {
 
   JobModel& model_;
   bool compact_ = false;
+  QString others_;
+  QString since_;
   QLabel* title_;
   QLabel* complaint_;
   QLabel* saved_;

@@ -207,6 +207,7 @@ void MainWindow::connectRecords() {
   connect(files_, &BookFiles::said, this, &MainWindow::say);
   connect(files_, &BookFiles::opened, this, [this] { showView(kLine); });
   connect(&book_, &JobBook::said, this, &MainWindow::say);
+  connect(&book_, &JobBook::othersChanged, strip_, &JobStrip::setOthers);
   connect(panel_, &NextPanel::codesWanted, this, [this] {
     intake_->showPage(IntakeView::kCounter);
     showView(kIntake);
@@ -226,6 +227,7 @@ void MainWindow::connectRecords() {
   connect(logbook_->jobs(), &JobsPage::said, this, &MainWindow::say);
   connect(logbook_->goods(), &GoodsPage::said, this, &MainWindow::say);
   connect(logbook_->shop(), &ShopPage::said, this, &MainWindow::say);
+  connect(logbook_->shared(), &SharedPage::said, this, &MainWindow::say);
   connect(logbook_->figures(), &FiguresPage::said, this, &MainWindow::say);
   connect(logbook_->jobs(), &JobsPage::opened, this, [this] { showView(kLine); });
   connect(logbook_->jobs(), &JobsPage::fileWanted, files_, &BookFiles::ask);

@@ -103,6 +103,15 @@ QWidget* IntakeView::vehiclePart() {
   bind(vehicle, model_,
        plainField(QStringLiteral("intake.vehicle"), tr("vehicle"),
                   [](job::Case& c) -> std::string& { return c.vehicle; }));
+  auto* plate = new QLineEdit(part);
+  bind(plate, model_,
+       plainField(QStringLiteral("intake.plate"), tr("plate"),
+                  [](job::Case& c) -> std::string& { return c.plate; }));
+  auto* owner = new QLineEdit(part);
+  bind(owner, model_,
+       plainField(QStringLiteral("intake.owner"), tr("owner"),
+                  [](job::Case& c) -> std::string& { return c.owner; }));
+  owner->setPlaceholderText(tr("may be left out; can be erased later"));
   auto* tyre = new QLineEdit(part);
   tyre->setPlaceholderText(QStringLiteral("205/55R16"));
   tyreNote_ = faint({}, part);
@@ -118,6 +127,8 @@ QWidget* IntakeView::vehiclePart() {
        });
   form->addRow(tr("Job"), title);
   form->addRow(tr("Vehicle"), vehicle);
+  form->addRow(tr("Plate"), plate);
+  form->addRow(tr("Owner"), owner);
   form->addRow(tr("Tyre"), tyre);
   form->addRow(QString(), tyreNote_);
   return part;

@@ -9,6 +9,8 @@
 #include "core/base/atomic_file.h"
 #include "core/base/json.h"
 #include "core/base/say.h"
+#include "core/base/uuid.h"
+#include "store/keyring.h"
 #include "store/logbook_sync.h"
 
 namespace haybale::app {
@@ -19,13 +21,30 @@ using namespace std::chrono_literals;
 constexpr auto kPause = 10s;
 constexpr int kAtOnce = 50;
 
+// The address with a password: typed, or from the keyring. One that was typed is kept there.
+// `trouble`: what the keyring said.
+store::StoreUrl withPassword(store::StoreUrl url, bool keyring, QString* trouble = nullptr) {
+  Status done = Done{};
+  if (keyring && !url.password.isEmpty()) {
+    done = store::rememberPassword(url);
+  } else if (keyring) {
+    auto found = store::passwordFor(url);
+    done = found ? Status(Done{}) : Status(found.error());
+    url.password = found ? *found : QString();
+  }
+  if (!done && trouble) {
+    *trouble = q(done.error().sentence());
+  }
+  return url;
+}
+
 QString settingsFile() {
   return stateFolder() + QStringLiteral("/shop.json");
 }
 
 }  // namespace
 
-Carrier::Carrier(QObject* parent) : QObject(parent) {
+Carrier::Carrier(QObject* parent) : QObject(parent), seat_(q(newUuid())) {
   standing_.sentence = tr("Jobs are kept on this bench only.");
 }
 
@@ -38,8 +57,37 @@ void Carrier::begin(const QString& local) {
   const auto text = job::readFile(settingsFile().toStdString());
   const auto json = text ? parseJson(*text, "shop.json") : Result<Json>(Error{});
   if (json && json->is_object() && json->contains("url") && (*json)["url"].is_string()) {
-    (void)use(q((*json)["url"].get<std::string>()));
+    fromKeyring_ = json->value("keyring", Json(false)) == Json(true);
+    (void)use(q((*json)["url"].get<std::string>()), fromKeyring_);
   }
+}
+
+Status Carrier::remember() const {
+  QDir().mkpath(stateFolder());
+  return job::writeFileAtomically(
+      settingsFile().toStdString(),
+      Json{{"url", shop_.toStdString()}, {"keyring", fromKeyring_}}.dump());
+}
+
+Carrier::Door Carrier::door() const {
+  if (!url_) {
+    return {};
+  }
+  return [url = *url_, keyring = fromKeyring_] {
+    return store::Logbook::open(withPassword(url, keyring));
+  };
+}
+
+void Carrier::setOpenJob(const QString& job) {
+  {
+    const std::lock_guard lock(mutex_);
+    if (openJob_ == job) {
+      return;
+    }
+    openJob_ = job;
+  }
+  standing_.others.clear();
+  nudge();
 }
 
 void Carrier::halt() {
@@ -54,7 +102,7 @@ void Carrier::halt() {
   over_ = false;
 }
 
-Status Carrier::use(const QString& text) {
+Status Carrier::use(const QString& text, bool keep) {
   std::optional<store::StoreUrl> url;
   if (!text.trimmed().isEmpty()) {
     auto parsed = store::parseStoreUrl(text.trimmed());
@@ -70,10 +118,8 @@ Status Carrier::use(const QString& text) {
   halt();
   url_ = url;
   shop_ = url ? url->shown() : QString();
-  QDir().mkpath(stateFolder());
-  if (auto kept = job::writeFileAtomically(settingsFile().toStdString(),
-                                           Json{{"url", shop_.toStdString()}}.dump());
-      !kept) {
+  fromKeyring_ = url && keep;
+  if (auto kept = remember(); !kept) {
     return kept;
   }
   standing_ = {};
@@ -92,6 +138,19 @@ void Carrier::nudge() {
     nudged_ = true;
   }
   news_.notify_all();
+}
+
+// Who has the open job. A user who only reads tells nobody, and still sees the others.
+void Carrier::tellWho(store::Logbook& there, Standing& now) {
+  {
+    const std::lock_guard lock(mutex_);
+    now.job = openJob_;
+  }
+  (void)store::tellAtWork(there.database(), seat_, now.job);
+  if (auto others = store::othersAtWork(there.database(), seat_, now.job);
+      others && !now.job.isEmpty()) {
+    now.others = std::move(*others);
+  }
 }
 
 Carrier::Standing Carrier::bring(std::unique_ptr<store::Logbook>& here,
@@ -116,26 +175,36 @@ Carrier::Standing Carrier::bring(std::unique_ptr<store::Logbook>& here,
       *book = std::move(*opened);
     }
   }
+  int notErased = 0;
   for (;;) {
     const auto done = store::syncNew(*here, *there, kAtOnce);
     if (!done) {
       return fail(done.error());
     }
-    got += done->got;
+    got += done->got + done->shared;
+    notErased = done->notErased;
     {
       const std::lock_guard lock(mutex_);
-      if (over_ || done->sent + done->got == 0) {
+      if (over_ || done->sent + done->got + done->shared == 0) {
         break;
       }
     }
   }
   out.waiting = store::waiting(*here, url);
   out.sentence = tr("All is brought over to %1.").arg(url.shown());
+  if (notErased > 0) {
+    out.sentence += QLatin1Char(' ') +
+                    tr("This user may not erase what is personal there: a foreman has to, for %1 "
+                       "jobs.")
+                        .arg(notErased);
+  }
+  tellWho(*there, out);
   return out;
 }
 
 void Carrier::run(const QPointer<Carrier>& self) {
-  const store::StoreUrl url = *url_;
+  QString trouble;
+  const store::StoreUrl url = withPassword(*url_, fromKeyring_, &trouble);
   std::unique_ptr<store::Logbook> here;
   std::unique_ptr<store::Logbook> there;
   for (;;) {
@@ -144,7 +213,10 @@ void Carrier::run(const QPointer<Carrier>& self) {
       nudged_ = false;
     }
     int got = 0;
-    const Standing now = bring(here, there, url, got);
+    Standing now = bring(here, there, url, got);
+    if (!trouble.isEmpty()) {
+      now.sentence += QLatin1Char(' ') + trouble;
+    }
     backHome(self, [this, now, got] {
       standing_ = now;
       emit standingChanged();
@@ -155,6 +227,9 @@ void Carrier::run(const QPointer<Carrier>& self) {
     std::unique_lock lock(mutex_);
     news_.wait_for(lock, kPause, [this] { return over_ || nudged_; });
     if (over_) {
+      if (there) {
+        (void)store::tellAtWork(there->database(), seat_, {});
+      }
       return;
     }
   }

@@ -7,9 +7,11 @@
 #include <QObject>
 #include <QPointer>
 #include <condition_variable>
+#include <functional>
 #include <mutex>
 #include <thread>
 
+#include "store/at_work.h"
 #include "store/logbook.h"
 
 namespace haybale::app {
@@ -20,9 +22,11 @@ class Carrier : public QObject {
  public:
   /// How it stands.
   struct Standing {
-    QString sentence;    ///< for people
-    qint64 waiting = 0;  ///< kept states not brought over yet
-    bool away = false;   ///< the shop does not answer
+    QString sentence;                   ///< for people
+    qint64 waiting = 0;                 ///< kept states not brought over yet
+    bool away = false;                  ///< the shop does not answer
+    QString job;                        ///< the job that was told as open here
+    std::vector<store::AtWork> others;  ///< who else has it open
   };
 
   explicit Carrier(QObject* parent = nullptr);
@@ -32,9 +36,14 @@ class Carrier : public QObject {
   void begin(const QString& local);
   /// The shop's address as the user wrote it, without a password; empty: none.
   [[nodiscard]] QString shop() const { return shop_; }
-  /// Chooses another one, or none; remembered. The password, if there is one in it, is used but
-  /// never written down.
-  Status use(const QString& url);
+  /// Chooses another one, or none; remembered. The password, if there is one in it, is used and
+  /// never written into a file; `keep`: into the desktop's keyring, from where it comes next time.
+  Status use(const QString& url, bool keep = false);
+  /// Opens the shop's logbook, on whatever thread it is called; empty: no shop was chosen.
+  using Door = std::function<Result<std::unique_ptr<store::Logbook>>()>;
+  [[nodiscard]] Door door() const;
+  /// The job this window has open: the other benches see it.
+  void setOpenJob(const QString& job);
   /// Something was kept: bring it over soon.
   void nudge();
   [[nodiscard]] const Standing& standing() const { return standing_; }
@@ -50,6 +59,8 @@ class Carrier : public QObject {
  private:
   void run(const QPointer<Carrier>& self);
   void halt();
+  void tellWho(store::Logbook& there, Standing& now);
+  Status remember() const;
   Standing bring(std::unique_ptr<store::Logbook>& here, std::unique_ptr<store::Logbook>& there,
                  const store::StoreUrl& url, int& got);
 
@@ -57,6 +68,9 @@ class Carrier : public QObject {
   QString shop_;
   Standing standing_;
   std::optional<store::StoreUrl> url_;
+  bool fromKeyring_ = false;
+  QString seat_;     // this window, among those at one job
+  QString openJob_;  // under the lock
   std::thread thread_;
   std::mutex mutex_;
   std::condition_variable news_;

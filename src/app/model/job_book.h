@@ -47,23 +47,36 @@ class JobBook : public QObject {
   /// Waits until the job as it stands is kept, or cannot be.
   void settle();
 
+  /// Takes owner and plate out of all kept states of a job and out of its file, here and in the
+  /// shop's logbook, beside the window; `said` follows with what came of it. Where the shop cannot
+  /// be asked nothing is erased.
+  void erasePersonal(const QString& id);
+  /// Where the files of a job lie that were fetched from the shop's logbook.
+  [[nodiscard]] static QString luggageFolder(const QString& id);
+
   /// Keeps a reading of the job as good for its vehicle, module and sensor part.
   Status keepGood(const QString& evidence);
   [[nodiscard]] Result<std::vector<store::KeptGood>> goods(const store::GoodFor& wanted);
-  Status removeGood(qint64 row);
+  Status removeGood(const QString& name);
 
  signals:
   /// The logbook's content changed.
   void changed();
   void said(const QString& sentence, bool bad);
+  /// Who else has the open job, longest first, and since when; empty: nobody.
+  void othersChanged(const QString& who, const QString& since);
 
  private:
+  void tellOthers();
   void lookAfter(const QString& file);
   void keep();
   struct Keeping;  // one state on its way into the logbook
   void takeKept(const Keeping& kept);
   void follow();
   void tellOvertaken();
+  [[nodiscard]] QString differs(const QString& revision) const;
+  [[nodiscard]] QString folderOf(const store::JobRow& row) const;
+  void eraseInModel();
   void teach();
   Result<std::string> copyOfTrace(const job::Evidence& e);
 
@@ -78,6 +91,7 @@ class JobBook : public QObject {
   std::optional<QString> base_;  // the kept state the shown one was built on; unset: none yet
   bool savedSince_ = false;      // the last kept state is the one in the file: it stays
   std::size_t beside_ = 0;
+  QString others_;        // who has the open job too, as was said
   bool keeping_ = false;  // a state is on its way
   struct Hand;
   std::shared_ptr<Hand> hand_;  // the logbook as the thread beside holds it

@@ -31,7 +31,7 @@ std::uint64_t hashOf(std::string_view text, std::uint64_t start) {
 }  // namespace
 
 std::string newUuid() {
-  std::random_device random;
+  thread_local std::random_device random;
   const auto word = [&] {
     return (static_cast<std::uint64_t>(random()) << 32U) | static_cast<std::uint64_t>(random());
   };

@@ -10,8 +10,15 @@ namespace haybale::diagnosis {
 
 std::string capturePath(const std::string& file, const std::string& folder) {
   const std::filesystem::path path(file);
-  return path.is_absolute() ? file
-                            : (std::filesystem::path(folder) / path).lexically_normal().string();
+  const std::string there =
+      path.is_absolute() ? file
+                         : (std::filesystem::path(folder) / path).lexically_normal().string();
+  std::error_code error;
+  if (std::filesystem::exists(there, error)) {
+    return there;
+  }
+  const auto beside = std::filesystem::path(folder) / path.filename();
+  return std::filesystem::is_regular_file(beside, error) ? beside.string() : there;
 }
 
 job::Case withFilesFrom(job::Case c, const std::string& from, const std::string& to) {

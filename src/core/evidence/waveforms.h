@@ -19,7 +19,9 @@ struct Waveform {
   std::string error;  ///< why not, when `record` is null
 };
 
-/// Absolute form of a capture named in a case that lies in `folder`.
+/// Absolute form of a capture named in a case that lies in `folder`. One that is not where it was,
+/// because the job came from another machine, is looked for in the folder itself under its own
+/// name.
 [[nodiscard]] std::string capturePath(const std::string& file, const std::string& folder);
 
 /// A case that moves from one folder to another: the files it names stay the same ones, by absolute

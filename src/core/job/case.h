@@ -163,6 +163,8 @@ struct Case {
   std::string id;
   std::string title;                     ///< one line, free
   std::string vehicle;                   ///< free: "Bale lorry, grey"
+  std::string owner;                     ///< whose it is; personal (job/personal.h)
+  std::string plate;                     ///< its registration; personal
   std::string tyre;                      ///< "195/65R15"
   std::optional<double> circumferenceM;  ///< overrides the tyre
   Rest jobRest;

@@ -30,6 +30,8 @@ void readJob(ObjectReader& in, Case& c) {
   ObjectReader job(*json, "job");
   c.title = job.text("title");
   c.vehicle = job.text("vehicle");
+  c.owner = job.text("owner");
+  c.plate = job.text("plate");
   c.tyre = job.text("tyre");
   c.circumferenceM = job.number("circumference_m", 0.1, 20);
   c.jobRest = job.rest();
@@ -353,6 +355,8 @@ Json toJson(const Case& c) {
   out["version"] = std::floor(c.version) == c.version ? Json(static_cast<long long>(c.version))
                                                       : Json(c.version);
   Json job{{"title", c.title}, {"vehicle", c.vehicle}, {"tyre", c.tyre}};
+  setIf(job, "owner", c.owner);
+  setIf(job, "plate", c.plate);
   setIf(job, "circumference_m", c.circumferenceM);
   appendRest(job, c.jobRest);
   out["job"] = job;
@@ -417,6 +421,10 @@ Json toJson(const Case& c) {
 
 std::string caseText(const Case& c) {
   return toJson(c).dump(2, ' ', false, Json::error_handler_t::replace) + "\n";
+}
+
+std::string caseLine(const Case& c) {
+  return toJson(c).dump(-1, ' ', false, Json::error_handler_t::replace);
 }
 
 }  // namespace haybale::job

@@ -23,6 +23,8 @@ Result<Case> parseCase(std::string_view text, const std::string& name,
 [[nodiscard]] Json toJson(const Case& c);
 /// Indented text with a final newline: what is written to disk.
 [[nodiscard]] std::string caseText(const Case& c);
+/// The same in one line, for stores.
+[[nodiscard]] std::string caseLine(const Case& c);
 
 /// Reads a case file from disk.
 Result<Case> loadCase(const std::string& path, Damaged damaged = Damaged::refused);

@@ -39,6 +39,7 @@ std::vector<std::string> differences(const Case& ours, const Case& theirs) {
   const std::pair<const char*, bool> rest[] = {
       {say("title, vehicle or tyre"),
        ours.title == theirs.title && ours.vehicle == theirs.vehicle && ours.tyre == theirs.tyre &&
+           ours.owner == theirs.owner && ours.plate == theirs.plate &&
            ours.circumferenceM == theirs.circumferenceM},
       {say("the lines"), ours.circuits == theirs.circuits},
       {say("the circuit in question"), ours.suspect == theirs.suspect},

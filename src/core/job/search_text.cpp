@@ -43,7 +43,7 @@ class Words {
 
 std::string searchText(const Case& c) {
   Words words;
-  words.add(c.tyre);
+  words.add({c.tyre, c.owner, c.plate});
   words.add(c.complaint.text);
   words.add(c.complaint.when);
   words.add(c.complaint.earlierRepair);
