@@ -2074,8 +2074,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Zum Bericht</translation>
   </message>
   <message>
-   <source>Goes: owner, plate, what the owner decided, and both names wherever they stand in notes and titles, in all %1 kept states, in the job's file, in the copies of the logbook on this bench, in the shop's logbook and, once it is brought over, on every bench. Files that were brought along into the shop's logbook are taken off there.</source>
-   <translation>Es geht: Halter, Kennzeichen, was der Halter entschied, und beide Namen überall in Notizen und Titeln, in allen %1 behaltenen Ständen, in der Datei des Auftrags, in den Kopien des Werkstattbuchs auf diesem Platz, im Buch der Werkstatt und nach dem Nachtragen auf jedem Platz. Dateien, die ins Buch der Werkstatt mitgebracht wurden, werden dort entfernt.</translation>
+   <source>Goes: owner, plate, what the owner decided, and both names wherever they stand in notes and titles, in every kept state (%1), in the job's file, in the copies of the logbook on this bench, in the shop's logbook and, once it is brought over, on every bench. Files that were brought along into the shop's logbook are taken off there.</source>
+   <translation>Es geht: Halter, Kennzeichen, was der Halter entschied, und beide Namen überall in Notizen und Titeln, in jedem behaltenen Stand (%1), in der Datei des Auftrags, in den Kopien des Werkstattbuchs auf diesem Platz, im Buch der Werkstatt und nach dem Nachtragen auf jedem Platz. Dateien, die ins Buch der Werkstatt mitgebracht wurden, werden dort entfernt.</translation>
   </message>
   <message>
    <source>Good sensor on the suspect line</source>
@@ -3394,10 +3394,6 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Über dieselbe Unebenheit, Codes lesen</translation>
   </message>
   <message>
-   <source>Owner</source>
-   <translation>Halter</translation>
-  </message>
-  <message>
    <source>Owner and plate are erased from all kept states of this job.</source>
    <translation>Halter und Kennzeichen sind aus allen behaltenen Ständen dieses Auftrags gelöscht.</translation>
   </message>
@@ -3448,6 +3444,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Plate</source>
    <translation>Kennzeichen</translation>
+  </message>
+  <message>
+   <source>Plate and owner can be erased later: Logbook, Erase owner</source>
+   <translation>Kennzeichen und Halter sind später löschbar: Werkstattbuch, Halter löschen</translation>
   </message>
   <message>
    <source>Potato lorry</source>
@@ -8365,10 +8365,6 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>nennt kein Signal</translation>
   </message>
   <message>
-   <source>may be left out; can be erased later</source>
-   <translation>kann fehlen; später löschbar</translation>
-  </message>
-  <message>
    <source>mean points</source>
    <translation>Punkte im Mittel</translation>
   </message>
@@ -8823,6 +8819,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>owner</source>
    <translation>Halter</translation>
+  </message>
+  <message>
+   <source>owner, if need be</source>
+   <translation>Halter, falls nötig</translation>
   </message>
   <message>
    <source>page %1 of %2</source>

@@ -2074,8 +2074,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Al informe</translation>
   </message>
   <message>
-   <source>Goes: owner, plate, what the owner decided, and both names wherever they stand in notes and titles, in all %1 kept states, in the job's file, in the copies of the logbook on this bench, in the shop's logbook and, once it is brought over, on every bench. Files that were brought along into the shop's logbook are taken off there.</source>
-   <translation>Se va: dueño, matrícula, lo que decidió el dueño y ambos nombres dondequiera que estén en notas y títulos, en los %1 estados guardados, en el archivo del trabajo, en las copias del libro en este puesto, en el libro del taller y, una vez llevado, en todos los puestos. Los archivos llevados al libro del taller se quitan de allí.</translation>
+   <source>Goes: owner, plate, what the owner decided, and both names wherever they stand in notes and titles, in every kept state (%1), in the job's file, in the copies of the logbook on this bench, in the shop's logbook and, once it is brought over, on every bench. Files that were brought along into the shop's logbook are taken off there.</source>
+   <translation>Se va: dueño, matrícula, lo que decidió el dueño y ambos nombres dondequiera que estén en notas y títulos, en cada estado guardado (%1), en el archivo del trabajo, en las copias del libro en este puesto, en el libro del taller y, una vez llevado, en todos los puestos. Los archivos llevados al libro del taller se quitan de allí.</translation>
   </message>
   <message>
    <source>Good sensor on the suspect line</source>
@@ -3394,10 +3394,6 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Por el mismo bache, leer los códigos</translation>
   </message>
   <message>
-   <source>Owner</source>
-   <translation>Dueño</translation>
-  </message>
-  <message>
    <source>Owner and plate are erased from all kept states of this job.</source>
    <translation>Dueño y matrícula están borrados de todos los estados guardados de este trabajo.</translation>
   </message>
@@ -3448,6 +3444,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Plate</source>
    <translation>Matrícula</translation>
+  </message>
+  <message>
+   <source>Plate and owner can be erased later: Logbook, Erase owner</source>
+   <translation>Matrícula y dueño se pueden borrar luego: Libro, Borrar dueño</translation>
   </message>
   <message>
    <source>Potato lorry</source>
@@ -8365,10 +8365,6 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>no asigna ninguna señal</translation>
   </message>
   <message>
-   <source>may be left out; can be erased later</source>
-   <translation>opcional; se puede borrar después</translation>
-  </message>
-  <message>
    <source>mean points</source>
    <translation>puntos de media</translation>
   </message>
@@ -8823,6 +8819,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>owner</source>
    <translation>dueño</translation>
+  </message>
+  <message>
+   <source>owner, if need be</source>
+   <translation>dueño, si hace falta</translation>
   </message>
   <message>
    <source>page %1 of %2</source>

@@ -40,15 +40,16 @@ EraseDialog::EraseDialog(JobBook& book, const QString& job, QWidget* parent) : Q
   column->addWidget(textLabel(this, "head", row ? row->title : job));
   column->addWidget(textLabel(this, nullptr, whose(*book.logbook(), job)));
   const auto states = book.logbook()->revisions(job);
-  column->addWidget(textLabel(this, nullptr,
-                              tr("Goes: owner, plate, what the owner decided, and both names "
-                                 "wherever they stand in notes and "
-                                 "titles, in all %1 kept states, in the job's file, in the copies "
-                                 "of the logbook on this bench, "
-                                 "in the shop's logbook and, once it is brought over, on every "
-                                 "bench. Files that were brought "
-                                 "along into the shop's logbook are taken off there.")
-                                  .arg(states ? states->size() : 0)));
+  column->addWidget(
+      textLabel(this, nullptr,
+                tr("Goes: owner, plate, what the owner decided, and both names "
+                   "wherever they stand in notes and "
+                   "titles, in every kept state (%1), in the job's file, in the copies "
+                   "of the logbook on this bench, "
+                   "in the shop's logbook and, once it is brought over, on every "
+                   "bench. Files that were brought "
+                   "along into the shop's logbook are taken off there.")
+                    .arg(states ? states->size() : 0)));
   column->addWidget(
       textLabel(this, nullptr,
                 tr("Stays: all that was measured, found and repaired. Photos, captures "

@@ -38,12 +38,13 @@ std::vector<Group> groupsOf(const store::Figures& f) {
           {QObject::tr("By bench (all jobs)"), &f.benches}};
 }
 
-// "connector/wheelhouse" and names as programs have them, for a reader.
+// "connector/wheelhouse" and other names as programs have them, for a reader.
 std::string nameOf(const store::Figure& row, bool fault) {
   if (row.name.isEmpty()) {
     return haybale::say("this bench, before it had a name");
   }
-  const std::string name = row.name.toStdString();
+  const std::string name =
+      QString(row.name).replace(QLatin1Char('/'), QStringLiteral(", ")).toStdString();
   return fault ? practice::faultInWords(name) : name;
 }
 

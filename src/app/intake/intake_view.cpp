@@ -29,6 +29,8 @@ namespace haybale::app {
 
 namespace {
 
+constexpr int kPlateW = 96;
+
 QLabel* faint(const QString& text, QWidget* parent) {
   auto* label = new QLabel(text, parent);
   label->setProperty("faint", true);
@@ -111,7 +113,8 @@ QWidget* IntakeView::vehiclePart() {
   bind(owner, model_,
        plainField(QStringLiteral("intake.owner"), tr("owner"),
                   [](job::Case& c) -> std::string& { return c.owner; }));
-  owner->setPlaceholderText(tr("may be left out; can be erased later"));
+  owner->setPlaceholderText(tr("owner, if need be"));
+  owner->setToolTip(tr("Plate and owner can be erased later: Logbook, Erase owner"));
   auto* tyre = new QLineEdit(part);
   tyre->setPlaceholderText(QStringLiteral("205/55R16"));
   tyreNote_ = faint({}, part);
@@ -127,8 +130,11 @@ QWidget* IntakeView::vehiclePart() {
        });
   form->addRow(tr("Job"), title);
   form->addRow(tr("Vehicle"), vehicle);
-  form->addRow(tr("Plate"), plate);
-  form->addRow(tr("Owner"), owner);
+  auto* whose = new QHBoxLayout;
+  plate->setMaximumWidth(kPlateW);
+  whose->addWidget(plate);
+  whose->addWidget(owner, 1);
+  form->addRow(tr("Plate"), whose);
   form->addRow(tr("Tyre"), tyre);
   form->addRow(QString(), tyreNote_);
   return part;
