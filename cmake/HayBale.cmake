@@ -17,6 +17,9 @@ if(HAYBALE_SANITIZE)
   if(HAYBALE_SANITIZE STREQUAL "thread")
     target_sources(haybale_options INTERFACE
       $<$<STREQUAL:$<TARGET_PROPERTY:TYPE>,EXECUTABLE>:${PROJECT_SOURCE_DIR}/tests/sanitize/clone_as_fork.cpp>)
+  elseif(HAYBALE_SANITIZE MATCHES "address" AND NOT HAYBALE_FUZZ)
+    target_sources(haybale_options INTERFACE
+      $<$<STREQUAL:$<TARGET_PROPERTY:TYPE>,EXECUTABLE>:${PROJECT_SOURCE_DIR}/tests/sanitize/known_leaks.cpp>)
   endif()
 endif()
 if(HAYBALE_FUZZ)

@@ -128,6 +128,27 @@ std::vector<float> restored(std::span<const float> samples, double rate) {
   return out;
 }
 
+// Whether nearly all of it lies at one of two heights: a wave that was none before the capacitor
+// does not, whatever is added to it.
+bool restsOnTwo(std::span<const float> samples) {
+  constexpr double kNear = 0.15, kNearly = 0.8;  // no source: set on made-up records (rough 501)
+  std::vector<float> some;
+  const std::size_t step = std::max<std::size_t>(1, samples.size() / 20000);
+  for (std::size_t i = 0; i < samples.size(); i += step) {
+    some.push_back(samples[i]);
+  }
+  std::sort(some.begin(), some.end());
+  const auto at = [&](double share) {
+    return some[static_cast<std::size_t>(share * static_cast<double>(some.size() - 1))];
+  };
+  // The middle of either half is one of the heights.
+  const double low = at(0.2), high = at(0.8);
+  const auto near = std::count_if(some.begin(), some.end(), [&](float v) {
+    return std::min(std::abs(v - low), std::abs(v - high)) < kNear * (high - low);
+  });
+  return static_cast<double>(near) > kNearly * static_cast<double>(some.size());
+}
+
 }  // namespace
 
 std::optional<std::vector<float>> beforeTheCapacitor(std::span<const float> samples,
@@ -143,11 +164,13 @@ std::optional<std::vector<float>> beforeTheCapacitor(std::span<const float> samp
   const double jump = std::max(kJump * swing, 8 * noiseRms);
   // Common practice, no source: a wave's own slopes do not follow the level so closely; what would
   // lose less than this over the whole record needs no help; and a capacitor that empties within
-  // half a cycle leaves no plateaus.
+  // half of half a cycle leaves no plateaus.
   constexpr double kExplained = 0.75;
   constexpr double kWorthIt = 0.1;
-  constexpr double kMostLost = 0.6;
+  constexpr double kMostLost = 2;
+  constexpr double kMuchLost = 0.6;  // within half a cycle
   Sag best;
+  bool lostMuch = false;
   for (const std::size_t edgeTakes : {1, 3}) {  // where the leads are long, some samples
     const auto plateaus = betweenEdges(samples, jump, edgeTakes);
     const std::size_t count = std::min(plateaus.high.size(), plateaus.low.size());
@@ -159,12 +182,14 @@ std::optional<std::vector<float>> beforeTheCapacitor(std::span<const float> samp
     const double over = sag.rate * static_cast<double>(samples.size());
     if (sag.explained > best.explained && over > kWorthIt && sag.rate * half < kMostLost) {
       best = sag;
+      lostMuch = sag.rate * half > kMuchLost;
     }
   }
   if (best.explained < kExplained) {
     return std::nullopt;
   }
-  return restored(samples, best.rate);
+  auto before = restored(samples, best.rate);
+  return !lostMuch || restsOnTwo(before) ? std::optional(std::move(before)) : std::nullopt;
 }
 
 }  // namespace haybale::trace

@@ -314,9 +314,44 @@ class Finder {
     }
   }
 
+  // How steep the line is where it comes to the level of a pause or leaves it, in volts a second:
+  // from three times the tolerance, or the nearest crest before that, to it.
+  [[nodiscard]] double slopeAt(std::size_t edge, int step, double level) const {
+    constexpr double kFrom = 3;
+    const auto away = [&](std::size_t i) { return std::abs(in_.samples[i] - level); };
+    std::size_t far = edge;
+    for (std::size_t i = edge; i > 0 && i + 1 < in_.samples.size();
+         i += static_cast<std::size_t>(step)) {
+      if (!(away(i) + 0.5 * tolerance_ > away(far))) {
+        break;  // over the crest, or a sample that was lost
+      }
+      far = away(i) > away(far) ? i : far;
+      if (away(far) > kFrom * tolerance_) {
+        break;
+      }
+    }
+    const double s = std::abs(in_.time.at(far) - in_.time.at(edge));
+    return s > 0 ? (away(far) - away(edge)) / s : 1e300;
+  }
+
+  // A coil's wave dies out and begins again by itself: at both ends of the pause the line is far
+  // less steep than the wave was. What lets go of a wave leaves it at once.
+  [[nodiscard]] bool isGentle(const Dropout& d, std::vector<double> heights) const {
+    constexpr double kGentle = 0.3;  // no source: set on made-up records (rough seed 501)
+    constexpr double kTwoPi = 6.283185307179586;
+    if (!(period_ > 0) || heights.empty()) {
+      return false;
+    }
+    const double steep = kTwoPi * median(heights) / period_;
+    const auto at = [&](double s) { return std::min(in_.time.indexAt(s), in_.samples.size() - 1); };
+    return slopeAt(at(d.startS), -1, d.level) < kGentle * steep &&
+           slopeAt(at(d.endS), 1, d.level) < kGentle * steep;
+  }
+
   // A coil's output follows the speed: where the pulses have sunk on both sides of a pause the
   // wheel was coming to rest and starting again, and nothing let go. Of a wheel that is known to be
   // rocked it is enough that the last pulse had sunk and the next one is not yet as high as most.
+  // Nor did it where the wave dies out and begins gently.
   void dropStops() {
     dropStarts();
     constexpr double kSunk = 0.45;
@@ -348,6 +383,9 @@ class Finder {
       if (d.pulled || d.kind != DropoutKind::flat || before == in_.teeth.end() ||
           behind == in_.teeth.end()) {
         return false;
+      }
+      if (isGentle(d, heights)) {
+        return true;
       }
       const bool turns = rocked && low(*last) && behind->halfSwing < kNotYet * full;
       return turns || (low(*before) && low(*behind));

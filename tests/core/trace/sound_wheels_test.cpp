@@ -143,5 +143,58 @@ TEST_F(SoundWheel, WhereARockedWheelTurnsBackNothingIsCut) {
   }
 }
 
+// A wheel that is stopped within a tooth and goes on: the coil's wave dies out and begins gently,
+// while its pulses were as high as ever. A wire that lets go leaves the wave at once.
+TEST_F(SoundWheel, AWaveThatDiesOutWithinAToothIsNotCut) {
+  constexpr double kRate = 5000, kHz = 11;
+  const auto speed = [](double t) {  // of the full one
+    const double from = std::abs(t - 2.03) - 0.09;
+    return from < 0 ? 0.0 : from < 0.2 ? 0.5 - 0.5 * std::cos(kTurn / 2 * from / 0.2) : 1.0;
+  };
+  const auto wave = [&](bool cut) {
+    double teeth = 0;
+    return sampled(4, kRate, 0.002, [&, cut](double t) {
+      const double v = cut ? 1 : speed(t);
+      teeth += kHz * v / kRate;
+      const bool open = cut && t > 2.0 && t < 2.25;
+      return open ? 0.0 : 0.23 * v * std::sin(kTurn * teeth);
+    });
+  };
+  EXPECT_EQ(blame(analysed(wave(false), kRate, circuit::SensorKind::passive)), "");
+  EXPECT_NE(blame(analysed(wave(true), kRate, circuit::SensorKind::passive)), "");
+}
+
+// A switching sensor behind a capacitor that nearly empties within half a cycle of a slow wheel:
+// read as a coil whose line jumps to a rail at each edge.
+TEST_F(SoundWheel, ASquareWaveThatSagsToNothingIsStillOne) {
+  constexpr double kRate = 1000, kEmptiesS = 0.05;
+  double charge = 0.27;
+  double teeth = 0;
+  const auto sagging = sampled(4, kRate, 0.004, [&](double t) {
+    teeth += (7 + 2 * std::sin(kTurn * 0.4 * t)) / kRate;
+    const double level = teeth - std::floor(teeth) < 0.5 ? 0.54 : 0;
+    const double out = level - charge;
+    charge += out / (kEmptiesS * kRate);
+    return out;
+  });
+  const auto a = analysed(sagging, kRate);
+  EXPECT_EQ(blame(a), "");
+  EXPECT_EQ(a.signal, Signal::active);
+}
+
+// Low for three tenths of each cycle, six or seven samples: as wide as a message of a coded sensor,
+// if one cannot look closer.
+TEST_F(SoundWheel, ASquareWaveOfFewSamplesIsNoMessage) {
+  constexpr double kRate = 10000;
+  double teeth = 0;
+  const auto feed = sampled(1.7, kRate, 0, [&](double t) {
+    teeth += (495 + 20 * std::sin(kTurn * 0.9 * t)) / kRate;
+    return teeth - std::floor(teeth) < 0.3 ? 9.896 : 10.589;
+  });
+  const auto a = analysed(feed, kRate, circuit::SensorKind::active);
+  EXPECT_EQ(blame(a), "");
+  EXPECT_EQ(a.signal, Signal::active);
+}
+
 }  // namespace
 }  // namespace haybale::trace
