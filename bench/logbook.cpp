@@ -70,19 +70,25 @@ int main(int argc, char** argv) {
   const auto folder = argc > 2 && !shop
                           ? std::filesystem::path(argv[2])
                           : std::filesystem::temp_directory_path() / "haybale_logbook";
-  std::filesystem::remove_all(folder);
+  if (!shop) {
+    std::filesystem::remove_all(folder);
+  }
   const QString file = QString::fromStdString((folder / "logbook.sqlite").string());
   const auto url = store::parseStoreUrl(shop ? place : QStringLiteral("sqlite:") + file).value();
   std::mt19937 random(3);
   std::vector<std::string> texts;
   {
     auto book = store::Logbook::open(url);
+    const bool filled = (*book)->count() >= count;  // a shop's that was filled before
     std::vector<store::Revision> some;
     for (int n = 0; n < count; ++n) {
       const auto row = rowOf(n);
       const auto c = made(n, random);
-      some.push_back(stateOf(row, c));
       texts.push_back(c.title + " " + c.vehicle + " " + job::searchText(c));
+      if (filled) {
+        continue;
+      }
+      some.push_back(stateOf(row, c));
       if (some.size() == 2000 || n + 1 == count) {
         if (!(*book)->take(some)) {
           return 1;

@@ -97,7 +97,7 @@ class Logbook {
   static QByteArray contentOf(const QString& id, job::Case c);
   Status settle(const QString& id);
   static Result<std::vector<JobRow>> rowsOf(Result<Rows> found);
-  Result<std::vector<JobRow>> searchInShop(const QString& match, int most);
+  Result<std::vector<JobRow>> searchInShop(const Filter& filter, int most);
   Result<std::vector<Revision>> listed(const QString& columns, const QString& id,
                                        const QString& order);
   /// Without its content, but for a letter where there is one.
@@ -105,6 +105,9 @@ class Logbook {
 
   Database db_;
 };
+
+/// Columns of a row of `jobs j`, as it is shown.
+[[nodiscard]] const QString& jobColumns();
 
 /// Columns of a revision in the order `revisionOf` reads them; `left`: a letter instead of the
 /// content where there is one.

@@ -20,19 +20,19 @@ JobRow rowOf(const Rows& query) {
   return row;
 }
 
-const QString kColumns = QStringLiteral(
-    "j.id, j.path, j.folder, j.title, j.vehicle, j.suspect, j.headline, j.changed, j.state, "
-    "j.revision");
-
 Error isNotThere(const QString& id) {
   return Error{id.left(80).toStdString(), std::nullopt, say("is not in the logbook"),
                say("look for it by a word of it")};
 }
 
-constexpr int kLatest = 2000;
-constexpr int kMostByLooking = 200;
-
 }  // namespace
+
+const QString& jobColumns() {
+  static const QString columns = QStringLiteral(
+      "j.id, j.path, j.folder, j.title, j.vehicle, j.suspect, j.headline, j.changed, j.state, "
+      "j.revision");
+  return columns;
+}
 
 QString revisionColumns(Content content) {
   return QStringLiteral("job, revision, parent, changed, origin, path, folder, headline, ") +
@@ -81,42 +81,24 @@ Result<std::vector<JobRow>> Logbook::rowsOf(Result<Rows> found) {
   return out;
 }
 
-// The latest are looked at one by one first: of a word that many jobs hold they are enough, and the
-// index would bring all of them. A word they do not hold often is rare enough for the index.
-Result<std::vector<JobRow>> Logbook::searchInShop(const QString& match, int most) {
-  const QString query = QStringLiteral(
-      "SELECT %1 FROM %2 WHERE j.words @@ ?::tsquery ORDER BY "
-      "j.changed DESC, j.row DESC LIMIT ?");
-  if (most <= kMostByLooking) {
-    static const QString latest =
-        QStringLiteral("(SELECT * FROM jobs ORDER BY changed DESC, row DESC LIMIT %1) j")
-            .arg(kLatest);
-    auto found = rowsOf(db_.run(query.arg(kColumns, latest), {match, most}));
-    if (!found || static_cast<int>(found->size()) == most) {
-      return found;
-    }
-  }
-  return rowsOf(db_.run(query.arg(kColumns, QStringLiteral("jobs j")), {match, most}));
-}
-
 Result<std::vector<JobRow>> Logbook::search(const Filter& filter, int most) {
-  const QString match = db_.isSqlite() ? ftsMatch(filter) : tsQuery(filter);
+  if (!db_.isSqlite()) {
+    return searchInShop(filter, most);
+  }
+  const QString match = ftsMatch(filter);
   if (match == QStringLiteral("-")) {
     return std::vector<JobRow>{};
   }
   const QString latest = QStringLiteral(" ORDER BY j.changed DESC, j.row DESC");
   if (match.isEmpty()) {
-    return rowsOf(db_.run(
-        QStringLiteral("SELECT %1 FROM jobs j").arg(kColumns) + latest + QStringLiteral(" LIMIT ?"),
-        {most}));
-  }
-  if (!db_.isSqlite()) {
-    return searchInShop(match, most);
+    return rowsOf(db_.run(QStringLiteral("SELECT %1 FROM jobs j").arg(jobColumns()) + latest +
+                              QStringLiteral(" LIMIT ?"),
+                          {most}));
   }
   return rowsOf(db_.run(
       QStringLiteral("SELECT %1 FROM (SELECT rowid AS place FROM job_words WHERE job_words MATCH ? "
                      "ORDER BY rowid DESC LIMIT ?) f CROSS JOIN jobs j ON j.place=f.place")
-              .arg(kColumns) +
+              .arg(jobColumns()) +
           latest,
       {match, most}));
 }
@@ -140,7 +122,8 @@ Result<job::Case> Logbook::load(const QString& id) {
 }
 
 Result<JobRow> Logbook::row(const QString& id) {
-  auto found = db_.run(QStringLiteral("SELECT %1 FROM jobs j WHERE j.id=?").arg(kColumns), {id});
+  auto found =
+      db_.run(QStringLiteral("SELECT %1 FROM jobs j WHERE j.id=?").arg(jobColumns()), {id});
   if (!found) {
     return found.error();
   }

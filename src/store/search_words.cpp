@@ -108,14 +108,14 @@ QString lexemes(const SearchEntry& e) {
 namespace {
 
 // The filter, each word by `begin` (a beginning, of the vehicle only or of anything) and each tag
-// by `whole`.
+// by `whole`; not set when it can find nothing.
 template <class Begin, class Whole>
-QString queryOf(const Filter& f, const QString& with, const Begin& begin, const Whole& whole) {
+std::optional<QStringList> termsOf(const Filter& f, const Begin& begin, const Whole& whole) {
   QStringList parts;
   for (const auto& [text, vehicle] : {std::pair{f.text, false}, std::pair{f.vehicle, true}}) {
     const QStringList words = searchWords(text);
     if (words.isEmpty() && !text.trimmed().isEmpty()) {
-      return QStringLiteral("-");
+      return std::nullopt;
     }
     for (const auto& word : words) {
       parts << begin(word, vehicle);
@@ -124,24 +124,27 @@ QString queryOf(const Filter& f, const QString& with, const Begin& begin, const 
   for (const auto& tag : tagsOf(f)) {
     parts << whole(tag);
   }
-  return parts.join(with);
+  return parts;
 }
 
 }  // namespace
 
 QString ftsMatch(const Filter& filter) {
-  return queryOf(
-      filter, QStringLiteral(" AND "),
+  const auto terms = termsOf(
+      filter,
       [](const QString& word, bool vehicle) {
         return QString::fromLatin1(vehicle ? "vehicle : \"%1\"*" : "{title vehicle body} : \"%1\"*")
             .arg(word);
       },
       [](const QString& tag) { return QStringLiteral("tags : \"%1\"").arg(tag); });
+  return terms ? terms->join(QStringLiteral(" AND ")) : QStringLiteral("-");
 }
 
-QString tsQuery(const Filter& filter) {
-  return queryOf(
-      filter, QStringLiteral(" & "),
+std::optional<QStringList> tsTerms(const Filter& filter) {
+  Filter unranged = filter;
+  unranged.month.clear();
+  return termsOf(
+      unranged,
       [](const QString& word, bool vehicle) {
         return QStringLiteral("'%1%2':*").arg(QLatin1Char(vehicle ? 'v' : 'b')).arg(word);
       },

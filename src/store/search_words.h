@@ -5,6 +5,7 @@
 
 #include <QString>
 #include <QStringList>
+#include <optional>
 
 #include "core/job/case.h"
 
@@ -37,9 +38,11 @@ struct SearchEntry {
 /// tag.
 [[nodiscard]] QString lexemes(const SearchEntry& entry);
 
-/// The filter in each engine's own words; empty when nothing is looked for, and "-" when what is
-/// typed holds no word at all, which finds nothing.
+/// The filter in SQLite's words; empty when nothing is looked for, and "-" when what is typed holds
+/// no word at all, which finds nothing.
 [[nodiscard]] QString ftsMatch(const Filter& filter);
-[[nodiscard]] QString tsQuery(const Filter& filter);
+/// PostgreSQL: one term each, to be joined by " & "; the month is left out, which is a range of
+/// `changed`. Empty when nothing is looked for; not set when what is typed holds no word at all.
+[[nodiscard]] std::optional<QStringList> tsTerms(const Filter& filter);
 
 }  // namespace haybale::store

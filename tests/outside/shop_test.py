@@ -299,6 +299,26 @@ def killed(program, pg, folder, kills, stops):
     print(f"      {len(expected)} acknowledged, {len(found)} there", flush=True)
 
 
+def same(program, pg, folder):
+    """More jobs than the shop's search looks at one by one: both engines find the same, the latest first."""
+    pg.sql("CREATE DATABASE same", "postgres")
+    chance = random.Random(11)
+    words = ["lamp", "gate", "ford", "wash", "rain", "steering", "bump", "brake", "pulses", "hub"]
+    files = []
+    for n in range(2300):
+        one = case(n, f"Job{n} " + " ".join(chance.choice(words) for _ in range(2)))
+        one["complaint"]["text"] = "rare thistle" if n in (7, 1100) else chance.choice(words)
+        files.append(write(folder, f"same{n}.json", one))
+    here = Cli(program, f"sqlite:{folder}/same.sqlite", folder)
+    shop = Cli(program, pg.url("same"), folder)
+    for cli in (here, shop):
+        cli.out("put", *files)
+    for looked in (["lamp"], ["la"], ["j"], ["lamp", "gate"], ["thistle"], ["lamp", "thistle"], ["job7"], ["job", "job7"],
+                   ["job22", "hay"], ["wagon", "hub", "rain"], ["nothing"], ["lamp", "nothing"], []):
+        a, b = ([f["title"] for f in cli.json("find", *looked, "--most", "60", "--json")] for cli in (here, shop))
+        check(f"both engines find the same for {looked}", a == b, (len(a), len(b), a[:3], b[:3]))
+
+
 EARLIER = os.path.join(os.path.dirname(__file__), "earlier", "shop_v4.sql")
 
 
@@ -472,6 +492,7 @@ def main():
         basics(Cli(program, pg.url(), folder), "postgresql")
         moves(program, pg, folder)
         rights(program, pg, folder)
+        same(program, pg, folder)
         earlier(program, pg, folder)
         shared(program, pg, folder)
         crowd(program, pg, folder, o.benches, o.jobs)
