@@ -8,7 +8,7 @@ _haybale_cli() {
   done
   case $command in
     "") COMPREPLY=($(compgen -W "analyse calc synth report diagnose session simulate demo logbook practice scan --help --version" -- "$word")) ;;
-    logbook) COMPREPLY=($(compgen -W "--store put get find tally export import revisions sync check" -- "$word") $(compgen -f -- "$word")) ;;
+    logbook) COMPREPLY=($(compgen -W "--store put get find tally figures export import revisions sync check erase share shared take attach fetch" -- "$word") $(compgen -f -- "$word")) ;;
     scan) COMPREPLY=($(compgen -W "--doip --can --map codes clear speeds watch --seconds --anyway --json" -- "$word") $(compgen -f -- "$word")) ;;
     practice) COMPREPLY=($(compgen -W "list play --seed --json" -- "$word") $(compgen -f -- "$word")) ;;
     *) COMPREPLY=($(compgen -W "--help --json" -- "$word") $(compgen -f -- "$word")) ;;
