@@ -333,7 +333,9 @@ void judgeAll(const Deviations& d, Ring& ring) {
   double scatter = scatterOf(positions);
   ring.scatterPercent = 100 * scatter;
   scatter = std::max(scatter, 0.75 * scatterOfAll(d));
-  constexpr double kOfOneTurn = 4, kOfThePattern = 5;  // standard deviations
+  // Standard deviations. Of the pattern's: a hundred teeth have a gap beyond five of them once in
+  // some two thousand rings (rough 504, 505).
+  constexpr double kOfOneTurn = 4, kOfThePattern = 6;
   const double least =
       std::max({kPitchOff, kOfOneTurn * scatter, kOfThePattern * patternOf(positions)});
   for (std::size_t k = 0; k < positions.size(); ++k) {
