@@ -10,14 +10,10 @@
 #include "app/parts/errands.h"
 #include "app/style/words.h"
 #include "core/base/atomic_file.h"
-#include "core/base/json.h"
 #include "core/base/say.h"
 #include "core/evidence/good_value.h"
 #include "core/job/case_json.h"
-#include "core/job/personal.h"
 #include "core/session/closing.h"
-#include "store/attached.h"
-#include "store/erasing.h"
 #include "store/salvage.h"
 
 namespace haybale::app {
@@ -30,17 +26,17 @@ QString now() {
   return QDateTime::currentDateTime().toString(Qt::ISODate);
 }
 
-Error noBook() {
-  return Error{"", std::nullopt, say("the logbook is not open"),
-               say("see the message at the start")};
-}
-
 // Left beside a logbook that was found damaged while it was in use: the next start salvages it.
 QString damageMark(const QString& file) {
   return file + QStringLiteral(".found-damaged");
 }
 
 }  // namespace
+
+Error JobBook::notOpen() {
+  return Error{"", std::nullopt, say("the logbook is not open"),
+               say("see the message at the start")};
+}
 
 // A connection is of one thread: this one is opened and closed beside the window.
 struct JobBook::Hand {
@@ -98,7 +94,7 @@ Status JobBook::open() {
   // look beside the window found damage.
   const bool doubted = QFile::remove(damageMark(file));
   if ((!opened || doubted) && !store::isSound(file)) {
-    opened = noBook();
+    opened = notOpen();
     const auto saved = store::salvage(file);
     if (!saved) {
       return saved.error();
@@ -219,7 +215,7 @@ void JobBook::keep() {
           return;
         }
         if (auto others = keeping->revision ? hand->book->besideHead(keeping->row.id)
-                                            : Result<std::vector<store::Revision>>(noBook())) {
+                                            : Result<std::vector<store::Revision>>(notOpen())) {
           keeping->others = std::move(*others);
         }
       },
@@ -262,64 +258,6 @@ void JobBook::takeKept(const Keeping& kept) {
   emit changed();
 }
 
-// Said once for each bench that comes to it; shown as long as it is there.
-void JobBook::tellOthers() {
-  const auto& now = carrier_.standing();
-  QStringList who;
-  if (now.job == model_.jobId()) {
-    for (const auto& other : now.others) {
-      who << other.bench;
-    }
-  }
-  who.removeDuplicates();
-  const QString names = who.join(QStringLiteral(", "));
-  const QString since = who.isEmpty() ? QString()
-                                      : QDateTime::fromString(now.others.front().since, Qt::ISODate)
-                                            .toLocalTime()
-                                            .toString(QStringLiteral("HH:mm"));
-  if (!names.isEmpty() && names != others_) {
-    emit said(
-        tr("This job is open on %1 too, since %2. Both may go on: every state is kept, and the "
-           "later one is shown.")
-            .arg(names, since),
-        false);
-  }
-  others_ = names;
-  emit othersChanged(names, since);
-}
-
-// What another kept state of the open job has that this one has not, and the other way round.
-QString JobBook::differs(const QString& revision) const {
-  const auto theirs = book_->loadRevision(revision);
-  QStringList lines;
-  for (const auto& line :
-       theirs ? job::differences(model_.job(), *theirs) : std::vector<std::string>{}) {
-    lines << q(line);
-  }
-  return lines.isEmpty() ? tr("the same in substance") : lines.join(QStringLiteral("; "));
-}
-
-// The job that is open here was changed on another bench.
-void JobBook::tellOvertaken() {
-  const auto row = book_ ? book_->row(model_.jobId()) : Result<store::JobRow>(noBook());
-  if (row && base_ && row->revision != *base_ && followed_ == model_.jobId()) {
-    emit said(tr("This job was changed on another bench (%1). Go on here and both states are kept; "
-                 "Logbook, Kept states compares them.")
-                  .arg(differs(row->revision)),
-              false);
-  }
-}
-
-QString JobBook::luggageFolder(const QString& id) {
-  return stateFolder() + QStringLiteral("/captures/") + id;
-}
-
-// A job that came from another bench has its files where they were fetched to.
-QString JobBook::folderOf(const store::JobRow& row) const {
-  const QString fetched = luggageFolder(row.id);
-  return !QFileInfo(row.folder).isDir() && QFileInfo(fetched).isDir() ? fetched : row.folder;
-}
-
 void JobBook::teach() {
   if (const auto learnt = store::learnt(book_->database())) {
     model_.setLearnt(*learnt);
@@ -328,7 +266,7 @@ void JobBook::teach() {
 
 Status JobBook::show(const QString& id) {
   if (!book_) {
-    return noBook();
+    return notOpen();
   }
   const auto row = book_->row(id);
   if (!row) {
@@ -360,7 +298,7 @@ Status JobBook::show(const QString& id) {
 
 Status JobBook::showState(const QString& id, const QString& revision) {
   if (!book_) {
-    return noBook();
+    return notOpen();
   }
   const auto row = book_->row(id);
   auto c = book_->loadRevision(revision);
@@ -396,78 +334,6 @@ void JobBook::reopenJob() {
   }
 }
 
-// What stands in the window, without; a file that was saved stays saved.
-void JobBook::eraseInModel() {
-  const bool saved = !model_.path().isEmpty() && !model_.isUnsaved();
-  model_.change(tr("erase owner and plate"), [](job::Case& c) {
-    const Json json = job::toJson(c);
-    if (auto left = job::fromJson(job::withoutPersonal(json, job::personalWords(json)), "job",
-                                  job::Damaged::kept)) {
-      c = std::move(*left);
-    }
-  });
-  if (saved) {
-    if (const auto status = model_.save(model_.path()); !status) {
-      emit said(q(status.error().sentence()), true);
-    }
-  }
-  settle();
-}
-
-namespace {
-
-// First where others look, so that nothing is half done when the network is away.
-Status eraseEverywhere(const QString& id, store::Logbook& here, const QString& path,
-                       const Carrier::Door& door) {
-  if (door) {
-    auto shop = door();
-    if (!shop) {
-      return shop.error();
-    }
-    if (auto done = (*shop)->erasePersonal(id); !done) {
-      return done.error();
-    }
-    if (auto done = store::detachAll((*shop)->database(), id); !done) {
-      return done;
-    }
-  }
-  if (auto done = here.erasePersonal(id); !done) {
-    return done.error();
-  }
-  if (auto done = path.isEmpty() ? Status(Done{}) : store::eraseInFile(path, id); !done) {
-    return done;
-  }
-  return store::renewBackups(here.database().file());
-}
-
-}  // namespace
-
-void JobBook::erasePersonal(const QString& id) {
-  if (!book_) {
-    emit said(q(noBook().sentence()), true);
-    return;
-  }
-  const auto row = book_->row(id);
-  if (model_.jobId() == id) {
-    eraseInModel();
-  }
-  auto done = std::make_shared<Status>(Done{});
-  desk_.put(
-      QStringLiteral("erase ") + id,
-      [id, done, path = row ? row->path : QString(), door = carrier_.door(),
-       file = book_->database().file()] {
-        const auto here = store::Logbook::open(file);
-        *done = here ? eraseEverywhere(id, **here, path, door) : Status(here.error());
-      },
-      [this, done] {
-        emit said(*done ? tr("Owner and plate are erased from all kept states of this job.")
-                        : tr("Not everything was erased: %1").arg(q(done->error().sentence())),
-                  !*done);
-        carrier_.nudge();
-        emit changed();
-      });
-}
-
 // The trace itself is kept among the program's own files: the job may go.
 Result<std::string> JobBook::copyOfTrace(const job::Evidence& e) {
   const QString from = q(diagnosis::capturePath(e.reading.file, model_.folder().toStdString()));
@@ -486,7 +352,7 @@ Result<std::string> JobBook::copyOfTrace(const job::Evidence& e) {
 
 Status JobBook::keepGood(const QString& id) {
   if (!book_) {
-    return noBook();
+    return notOpen();
   }
   const auto& c = model_.job();
   const auto* e = c.evidenceById(id.toStdString());
@@ -523,12 +389,12 @@ Status JobBook::keepGood(const QString& id) {
 
 Result<std::vector<store::KeptGood>> JobBook::goods(const store::GoodFor& wanted) {
   return book_ ? store::GoodShelf(book_->database()).find(wanted)
-               : Result<std::vector<store::KeptGood>>(noBook());
+               : Result<std::vector<store::KeptGood>>(notOpen());
 }
 
 Status JobBook::removeGood(const QString& name) {
   if (!book_) {
-    return noBook();
+    return notOpen();
   }
   const auto status = store::GoodShelf(book_->database()).remove(name);
   emit changed();

@@ -67,6 +67,7 @@ class JobBook : public QObject {
   void othersChanged(const QString& who, const QString& since);
 
  private:
+  static Error notOpen();
   void tellOthers();
   void lookAfter(const QString& file);
   void keep();
