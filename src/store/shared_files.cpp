@@ -5,7 +5,6 @@
 
 #include "core/base/atomic_file.h"
 #include "core/base/json.h"
-#include "core/base/say.h"
 #include "core/judging/limits_sheet.h"
 #include "store/text.h"
 
@@ -64,17 +63,9 @@ Result<std::vector<Shelved>> sharedFiles(Database& db) {
 }
 
 Result<Shelved> sharedFile(Database& db, const QString& name) {
-  const auto all = sharedFiles(db);
-  if (!all) {
-    return all.error();
-  }
-  for (const auto& s : *all) {
-    if (s.name == name) {
-      return s;
-    }
-  }
-  return Error{name.left(80).toStdString(), std::nullopt, say("is not on the shop's shelf"),
-               say("look at the list of what is there")};
+  Shelf shelf(db);
+  auto found = shelf.one(QString::fromLatin1(kKinds.front()), name);
+  return found ? std::move(found) : shelf.one(QString::fromLatin1(kKinds.back()), name);
 }
 
 }  // namespace haybale::store
