@@ -1262,6 +1262,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Alles, was sich bewegt, ist Rauschen von {} um {}: darin ist kein Rad zu sehen.</translation>
   </message>
   <message>
+   <source>An active sensor on leads the wrong way round gives no signal and sets codes: swap the two leads once before the line is blamed.</source>
+   <translation>Ein aktiver Sensor an vertauschten Leitungen gibt kein Signal und setzt Fehlercodes: die beiden Leitungen einmal tauschen, bevor die Leitung beschuldigt wird.</translation>
+  </message>
+  <message>
    <source>An active sensor that is unplugged from its module gives no signal: plugged in, back-probed, then again.</source>
    <translation>Ein aktiver Sensor, vom Steuergerät getrennt, gibt kein Signal: gesteckt von hinten messen, dann noch einmal.</translation>
   </message>
@@ -1456,6 +1460,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Both wheels over the same time and at the same scale.</source>
    <translation>Beide Räder über derselben Zeit und im selben Maßstab.</translation>
+  </message>
+  <message>
+   <source>Both wires stand at the supply: the sensor draws nothing. After a new part or a mended joint swap the two wires once before concluding.</source>
+   <translation>Beide Adern liegen an der Versorgung: der Sensor zieht keinen Strom. Nach einem neuen Teil oder einer geflickten Stelle die beiden Adern einmal tauschen, bevor geurteilt wird.</translation>
   </message>
   <message>
    <source>Bracket it within </source>
@@ -3090,6 +3098,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Nicht übernommen, es ließe sich nicht wieder öffnen: %1</translation>
   </message>
   <message>
+   <source>Not what a chart says, but {} reads {} too: the good wheel of the same car is the specification.</source>
+   <translation>Nicht, was eine Tabelle sagt, aber {} zeigt auch {}: das gute Rad desselben Wagens ist das Maß.</translation>
+  </message>
+  <message>
    <source>Not yet: %1</source>
    <translation>Noch nicht: %1</translation>
   </message>
@@ -4516,6 +4528,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>The end of the job</source>
    <translation>Das Ende des Auftrags</translation>
+  </message>
+  <message>
+   <source>The feed stands on the return's wire: the two may be exchanged at a joint. Look there before a part is blamed.</source>
+   <translation>Die Versorgung liegt auf der Ader des Rückwegs: die beiden können an einer Verbindung vertauscht sein. Dort nachsehen, bevor ein Teil beschuldigt wird.</translation>
   </message>
   <message>
    <source>The first lines of the chosen wheel's file, and how they are taken</source>

@@ -1262,6 +1262,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Todo lo que se mueve es ruido de {} en torno a {}: no se ve ninguna rueda.</translation>
   </message>
   <message>
+   <source>An active sensor on leads the wrong way round gives no signal and sets codes: swap the two leads once before the line is blamed.</source>
+   <translation>Un sensor activo con los cables cambiados no da señal y pone códigos: cambie los dos cables una vez antes de culpar a la línea.</translation>
+  </message>
+  <message>
    <source>An active sensor that is unplugged from its module gives no signal: plugged in, back-probed, then again.</source>
    <translation>Un sensor activo suelto de su módulo no da señal: enchufado, por detrás, y repita.</translation>
   </message>
@@ -1456,6 +1460,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Both wheels over the same time and at the same scale.</source>
    <translation>Ambas ruedas sobre el mismo tiempo y a la misma escala.</translation>
+  </message>
+  <message>
+   <source>Both wires stand at the supply: the sensor draws nothing. After a new part or a mended joint swap the two wires once before concluding.</source>
+   <translation>Ambos hilos están a la tensión de alimentación: el sensor no consume. Tras una pieza nueva o un empalme reparado, cambie los dos hilos una vez antes de concluir.</translation>
   </message>
   <message>
    <source>Bracket it within </source>
@@ -3090,6 +3098,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>No aceptado, no podría abrirse de nuevo: %1</translation>
   </message>
   <message>
+   <source>Not what a chart says, but {} reads {} too: the good wheel of the same car is the specification.</source>
+   <translation>No es lo que dice una tabla, pero {} también lee {}: la rueda buena del mismo coche es la referencia.</translation>
+  </message>
+  <message>
    <source>Not yet: %1</source>
    <translation>Aún no: %1</translation>
   </message>
@@ -4516,6 +4528,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>The end of the job</source>
    <translation>El final del trabajo</translation>
+  </message>
+  <message>
+   <source>The feed stands on the return's wire: the two may be exchanged at a joint. Look there before a part is blamed.</source>
+   <translation>La alimentación está en el hilo de retorno: los dos pueden estar cambiados en un empalme. Mire allí antes de culpar a una pieza.</translation>
   </message>
   <message>
    <source>The first lines of the chosen wheel's file, and how they are taken</source>

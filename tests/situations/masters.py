@@ -6,6 +6,7 @@ IEC 60028, from memory. Pulse widths 45/90 us: makers' PWM-protocol datasheets, 
 Usage: masters.py [NAME...]; exit 1 when one is not as a master has it."""
 import sys
 
+import corners  # noqa: F401 -- rules that are easily forgotten
 import further  # noqa: F401 -- more of them, by the same rules
 from lib import CASES, Situation, WHEELS, case, flat, sine, square, telegrams
 

@@ -4,7 +4,9 @@
 
 #include "core/belief/anchored_values.h"
 #include "core/belief/belief.h"
+#include "core/belief/likelihood.h"
 #include "core/priors/priors.h"
+#include "core/vehicle/vehicle_values.h"
 
 namespace haybale::diagnosis {
 
@@ -60,6 +62,17 @@ std::vector<Band> bandsOf(const Hypothesis& h, std::size_t set) {
     out.push_back({steps[whole], steps[whole + 1], h.lastShare});
   }
   return out;
+}
+
+// How much likelier a supply is where the module has too little itself than where it is well fed.
+// The readings that show it are in the sets already: what they all are fed with is the car's own.
+double tooLittle(circuit::SensorKind kind, const circuit::ParameterPoint& values) {
+  constexpr double kMost = 300;
+  const Unknown& usual = unknownsOf(kind).front();
+  const double at = std::log(std::max(0.1, values.frontEnd.supplyV));
+  const double little =
+      normalDensity(at - std::log(of(Id::littleSupply)), of(Id::littleSupplySpread));
+  return std::min(kMost, little / normalDensity(at - std::log(usual.median), usual.spread));
 }
 
 }  // namespace
@@ -127,7 +140,10 @@ void Belief::layOut(const circuit::LineParameters& known) {
       // Spread over all the sets, in order of the severity so that neighbours share an end.
       const std::size_t set = v * values_.size() / sets;
       for (const auto& band : bandsOf(hypotheses_[h], v)) {
-        const double prior = hypotheses_[h].prior * shares_[set] / shares * band.share;
+        double prior = hypotheses_[h].prior * shares_[set] / shares * band.share;
+        if (hypotheses_[h].fault == Fault::modulePower && band.high > 0) {
+          prior *= tooLittle(vehicle_.suspect().sensor.kind, values_[set]);
+        }
         cells_.push_back({h, set, band.low, band.high, prior, prior});
       }
     }

@@ -106,8 +106,11 @@ double sinceThen(const job::History& h, const circuit::Element& worked,
   if (wheelEnd && (fault == Fault::wideGap || fault == Fault::reversed)) {
     return of(Id::beforeSeat);
   }
-  if (fault == Fault::circuitsExchanged) {
+  if (fault == Fault::circuitsExchanged && !isWiring(worked.kind)) {
     return of(Id::beforeExchange);
+  }
+  if (fault == Fault::circuitsExchanged && element.id == worked.id) {
+    return of(Id::beforeExchange) * of(Id::beforePiece);
   }
   if (element.id != worked.id) {
     return 1;

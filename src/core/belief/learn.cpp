@@ -7,6 +7,7 @@
 
 #include "core/base/say.h"
 #include "core/evidence/meter_use.h"
+#include "core/evidence/quantity_of.h"
 #include "core/evidence/void_setup.h"
 #include "core/priors/priors.h"
 #include "core/vehicle/vehicle_values.h"
@@ -110,6 +111,9 @@ Samples samplesFor(const job::Case& c, const Circuit& circuit, const WaveformSet
         e.test.kind == circuit::TestKind::waveform || speedUnknown(e)) {
       continue;
     }
+    if (out.coil && quantityOf(*good, e.test) == judging::Quantity::coilResistance) {
+      continue;  // what the maker says of this coil beats what another one has
+    }
     const double value = e.reading.value->value;
     const double u = standardUncertainty(c.meter, *e.reading.value, e.test.kind);
     out.list.push_back({good, wheelOf(out, good->name), asMeasured(c, e), value,
@@ -118,6 +122,9 @@ Samples samplesFor(const job::Case& c, const Circuit& circuit, const WaveformSet
   }
   return out;
 }
+
+// Of how one coil differs from the next, what is left beyond the maker's limits.
+constexpr double kWithinLimits = 0.2;
 
 // The fit of one front end, with the sensors that stand on a tooth marked in `highMask`.
 class Fit {
@@ -281,7 +288,10 @@ class Fit {
       while (at + 1 < points.size() && sum + weights[at] < target) {
         sum += weights[at++];
       }
-      const VectorXd own = VectorXd::NullaryExpr(ownSize(), [&] { return normal(random); });
+      VectorXd own = VectorXd::NullaryExpr(ownSize(), [&] { return normal(random); });
+      if (samples_.coil) {
+        own(0) *= kWithinLimits;  // the maker's limits are of every good part
+      }
       out.push_back(point(points[at], own, (i & 1U) != 0));
     }
   }

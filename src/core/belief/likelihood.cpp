@@ -30,6 +30,50 @@ Vehicle::Monitor ReadingModel::monitor(const std::string& circuit, const CarStat
 
 namespace {
 
+// The same test with the leads of its swap the other way round, and what was worked out for that.
+std::pair<Test, std::shared_ptr<ReadingModel::Worked>> otherWayRound(const Test& test,
+                                                                     ReadingModel::Worked* worked) {
+  Test other = test;
+  other.state.swap->reversed = !test.state.swap->reversed;
+  if (worked && !worked->otherWay) {
+    worked->otherWay = std::make_shared<ReadingModel::Worked>();
+  }
+  return {other, worked ? worked->otherWay : nullptr};
+}
+
+}  // namespace
+
+// Whether it matters which lead of a swap goes where.
+bool ReadingModel::mindsPolarity(const Test& test) const {
+  const auto* into = test.state.swap ? vehicle_.job().find(test.state.swap->into) : nullptr;
+  return into && !circuit::isCoil(into->sensor.kind);
+}
+
+double ReadingModel::codes(const Test& test, const job::Reading& reading, const World& world,
+                           const circuit::ParameterPoint& values, Worked* worked,
+                           bool checks) const {
+  const double said = codesAsWired(test, reading, world, values, worked, checks);
+  if (!mindsPolarity(test)) {
+    return said;
+  }
+  const auto [other, kept] = otherWayRound(test, worked);
+  return std::lerp(said, codesAsWired(other, reading, world, values, kept.get(), checks),
+                   of(Id::swapLeadsExchanged));
+}
+
+double ReadingModel::liveSpeed(const Test& test, const job::Reading& reading, const World& world,
+                               const circuit::ParameterPoint& values, Worked* worked) const {
+  const double said = speedAsWired(test, reading, world, values, worked);
+  if (!mindsPolarity(test)) {
+    return said;
+  }
+  const auto [other, kept] = otherWayRound(test, worked);
+  return std::lerp(said, speedAsWired(other, reading, world, values, kept.get()),
+                   of(Id::swapLeadsExchanged));
+}
+
+namespace {
+
 // Probabilities of the code types for one circuit, none last.
 using CodeChances = std::array<double, job::kCodeTypeNames.size() + 1>;
 
@@ -65,9 +109,11 @@ CodeChances chancesOf(Vehicle::Monitor m, const World& world, const CarState& st
     const double sets = kmh >= 12 ? of(Id::monitorSetsMoving) : of(Id::monitorSetsSlow);
     const double silent = left * (1 - m.signal) * sets;
     const bool weak = m.signal > 0.02;
-    spread(silent, {{CodeType::noSignal, weak ? 0.5 : 0.75},
+    // Pulses that just reach the module's threshold at walking pace come and go.
+    const double fades = weak && kmh < 12 ? of(Id::monitorWeakFades) : 0.1;
+    spread(silent, {{CodeType::noSignal, weak ? 0.6 - fades : 0.75},
                     {CodeType::lowAmplitude, weak ? 0.3 : 0.05},
-                    {CodeType::erratic, 0.1},
+                    {CodeType::erratic, fades},
                     {CodeType::implausible, 0.08}});
     left -= silent;
     if (m.ringShows) {
@@ -185,16 +231,16 @@ double ReadingModel::codesOfAnother(const Test& test, const job::Reading& readin
   return others > 0 ? chanceOf(here, reading, name) * sum / others : 1;
 }
 
-double ReadingModel::codes(const Test& test, const job::Reading& reading, const World& world,
-                           const circuit::ParameterPoint& values, Worked* worked,
-                           bool checks) const {
+double ReadingModel::codesAsWired(const Test& test, const job::Reading& reading, const World& world,
+                                  const circuit::ParameterPoint& values, Worked* worked,
+                                  bool checks) const {
   if (!reading.codes) {
     return 1;
   }
   if (worksAcross(vehicle_, test, world)) {
     const double own = of(Id::exchangedNamesOwn);
     return std::lerp(codesOfAnother(test, reading, world, values, checks),
-                     codes(test, reading, World{}, values, nullptr, checks), own);
+                     codesAsWired(test, reading, World{}, values, nullptr, checks), own);
   }
   double p = 1;
   for (const auto& circuit : vehicle_.job().circuits) {
@@ -271,7 +317,7 @@ double ReadingModel::otherSpeed(const Test& test, const std::string& name, doubl
     const double moves = follows ? 0.05 : of(Id::speedStray);
     return ratio > 0.1 ? moves : 1 - moves;
   }
-  if (world.modulePower) {
+  if (world.modulePower && !world.feedsStill) {
     return ratio < 0.1 ? 0.97 : 0.03;
   }
   const auto* other = vehicle_.job().find(name);
@@ -299,8 +345,8 @@ double ReadingModel::spunAsAnother(const job::Reading& reading, double counts) c
                     : 1 - counts * listed / others;
 }
 
-double ReadingModel::liveSpeed(const Test& test, const job::Reading& reading, const World& world,
-                               const circuit::ParameterPoint& values, Worked* worked) const {
+double ReadingModel::speedAsWired(const Test& test, const job::Reading& reading, const World& world,
+                                  const circuit::ParameterPoint& values, Worked* worked) const {
   const std::string& name = vehicle_.suspect().name;
   const auto& inject = test.state.inject;
   const bool driven = test.state.wheel == WheelMotion::driven;

@@ -9,6 +9,7 @@
 
 #include <functional>
 #include <map>
+#include <memory>
 #include <optional>
 #include <utility>
 
@@ -98,6 +99,7 @@ class ReadingModel {
     std::map<std::string, Vehicle::Monitor> monitors;
     std::optional<std::pair<std::optional<double>, std::optional<double>>> swings;  ///< now, sound
     std::optional<std::pair<double, double>> levels;  ///< a square wave's, now
+    std::shared_ptr<Worked> otherWay;                 ///< with the leads of a swap exchanged
   };
 
   explicit ReadingModel(const Vehicle& vehicle) : vehicle_(vehicle) {}
@@ -129,6 +131,13 @@ class ReadingModel {
                                 Worked* worked = nullptr, const World* other = nullptr) const;
 
  private:
+  [[nodiscard]] double codesAsWired(const circuit::Test& test, const job::Reading& reading,
+                                    const World& world, const circuit::ParameterPoint& values,
+                                    Worked* worked, bool checks) const;
+  [[nodiscard]] double speedAsWired(const circuit::Test& test, const job::Reading& reading,
+                                    const World& world, const circuit::ParameterPoint& values,
+                                    Worked* worked) const;
+  [[nodiscard]] bool mindsPolarity(const circuit::Test& test) const;
   [[nodiscard]] bool watchSees(const circuit::Test& test, const Hypothesis& h, double severity,
                                const circuit::ParameterPoint& values) const;
   /// Probability that circuit `name` is wrong like the suspect's because the same work was done.

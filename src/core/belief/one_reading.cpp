@@ -5,6 +5,7 @@
 
 #include "core/base/parallel.h"
 #include "core/belief/belief.h"
+#include "core/evidence/quantity_of.h"
 #include "core/priors/priors.h"
 
 namespace haybale::diagnosis {
@@ -126,7 +127,8 @@ Likelihoods Belief::fedOrNot(
   }
   Likelihoods out{std::vector<double>(cells_.size()), {}, {}};
   for (std::size_t i = 0; i < cells_.size(); ++i) {
-    const bool power = hypotheses_[cells_[i].hypothesis].fault == Fault::modulePower;
+    const bool power =
+        hypotheses_[cells_[i].hypothesis].fault == Fault::modulePower && cells_[i].high <= 0;
     const double fits = kAnyway + (1 - kAnyway) * std::min(kMost, fed[cells_[i].values] / all);
     out.of[i] = power ? none : all * fits;
   }
@@ -165,6 +167,16 @@ double Belief::strayDensity(const job::Evidence& e) const {
   return std::max(mistaken, of(Id::activeOhmOpen) * normalDensity(0, of(Id::spreadOhm)));
 }
 
+// A coil alone, at a known temperature, whose maker says what it may have.
+bool Belief::isByMakersLimits(const job::Evidence& e) const {
+  const auto* circuit = vehicle_.job().find(e.test.circuit);
+  return circuit && e.reading.celsius &&
+         quantityOf(*circuit, e.test) == judging::Quantity::coilResistance &&
+         std::any_of(circuit->limits.begin(), circuit->limits.end(), [](const auto& limit) {
+           return limit.quantity == judging::Quantity::coilResistance && limit.min && limit.max;
+         });
+}
+
 // Through an active sensor an ohmmeter tells next to nothing: its spread there is wide.
 double Belief::spreadOf(const job::Evidence& e, const Scale& scale) const {
   if (const auto known = spreads_.find(&e); known != spreads_.end()) {
@@ -175,6 +187,9 @@ double Belief::spreadOf(const job::Evidence& e, const Scale& scale) const {
   double spread = scale.spread(read, unsure(e.test, scale));
   if (e.test.kind == TestKind::acVoltage && !e.reading.hz) {
     spread *= of(Id::spreadNoHertz);
+  }
+  if (isByMakersLimits(e)) {
+    spread *= of(Id::spreadMakersLimits);
   }
   return throughActive(e) ? std::hypot(spread, of(Id::spreadActiveOhm)) : spread;
 }

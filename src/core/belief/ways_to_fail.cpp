@@ -217,7 +217,10 @@ class Builder {
     add(Fault::inputDead, e.id, std::nullopt, of(Id::inputDead), {0});
     add(Fault::circuitsExchanged, e.id, std::nullopt,
         case_.circuits.size() > 1 ? of(Id::exchanged) : 0, {0});
-    add(Fault::modulePower, e.id, std::nullopt, of(Id::modulePower), {0});
+    // Nothing reaches the sensors, or too little: of a coil's bias nobody knows what is too little.
+    const double little = coil_ || wires_.size() > 2 ? 0 : of(Id::modulePowerLittle);
+    add(Fault::modulePower, e.id, std::nullopt, (1 - little) * of(Id::modulePower), {0});
+    add(Fault::modulePower, e.id, std::nullopt, little * of(Id::modulePower), {1});
   }
 
   void addSensor(const Element& e) {

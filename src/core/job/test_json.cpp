@@ -264,6 +264,11 @@ Result<Evidence> readEvidence(const Json& json, const std::string& path, const C
     return read.error();
   }
   evidence.reading = std::move(*read);
+  if (evidence.test.kind == TestKind::inspect && evidence.test.looked.empty() &&
+      c.find(evidence.test.circuit)->find(evidence.reading.looked)) {
+    // Said with what was seen; the test is the same as where it is said with the test.
+    evidence.test.looked = evidence.reading.looked;
+  }
   return evidence;
 }
 

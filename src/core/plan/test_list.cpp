@@ -330,6 +330,12 @@ class Lister {
     }
   }
 
+  [[nodiscard]] bool wasMade(const Test& test) const {
+    return std::any_of(case_.evidence.begin(), case_.evidence.end(), [&](const job::Evidence& e) {
+      return !e.withdrawn && circuit::sameTest(e.test, test);
+    });
+  }
+
   void bySwap() {
     const Circuit* peer = circuit::peerOf(case_.circuits, circuit_);
     if (!peer || !peer->sensorConnector() || !circuit_.sensorConnector()) {
@@ -346,6 +352,11 @@ class Lister {
                               : circuit::Swap{circuit_.name, peer->name, false};
           t.state.wheel = motion;
           out_.push_back(t);
+          // Active sensors mind their polarity: once the other way round before anything is blamed.
+          if (!coil_ && wasMade(t)) {
+            t.state.swap->reversed = true;
+            out_.push_back(t);
+          }
         }
       }
     }

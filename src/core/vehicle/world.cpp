@@ -102,8 +102,11 @@ World worldOf(const Hypothesis& h, double severity, const ParameterPoint& values
       w.exchangedAt = h.element;
       break;
     case Fault::modulePower:
-      put(FaultKind::noSupply, 0);
       w.modulePower = true;
+      w.feedsStill = severity > 0;
+      if (!w.feedsStill) {
+        put(FaultKind::noSupply, 0);
+      }
       break;
     case Fault::encoderReversed:
       w.output = 0;
@@ -131,6 +134,7 @@ World together(const World& a, const World& b) {
   out.exchangedAt = a.exchanged ? a.exchangedAt : b.exchangedAt;
   out.latched = a.latched || b.latched;
   out.modulePower = a.modulePower || b.modulePower;
+  out.feedsStill = a.feedsStill || b.feedsStill;
   out.tyreRatio *= b.tyreRatio;
   if (isOfTheRing(b.fault) || a.fault == Fault::none) {
     out.fault = b.fault;
@@ -219,7 +223,7 @@ Vehicle::Scene Vehicle::sceneOf(const std::string& name, const circuit::CarState
       scene.faults.push_back({sensor->id, FaultKind::sensorReversed});
     }
   }
-  if (world.modulePower && !own) {
+  if (world.modulePower && !world.feedsStill && !own) {
     scene.faults.push_back({scene.circuit->path.front().id, FaultKind::noSupply});
   }
   scene.hanging = away;
@@ -436,7 +440,7 @@ Vehicle::Monitor Vehicle::monitor(const std::string& name, const circuit::CarSta
     out.open = 0.45;
     out.shortGround = 0.1;
     out.shortSupply = 0;
-    out.signal = 0.02;
+    out.signal = world.feedsStill ? 0.5 : 0.02;
     return out;
   }
   if (own && world.inputDead) {

@@ -23,6 +23,7 @@ struct World {
   std::string exchangedAt;   ///< the element where the two lines cross over
   bool latched = false;      ///< the supply is off until codes are cleared
   bool modulePower = false;  ///< the module is fed too little: all its circuits are dead or odd
+  bool feedsStill = false;   ///< and yet it feeds its sensors with what little it has
   double tyreRatio = 1;      ///< rolling circumference of the wheel over the vehicle's
 };
 

@@ -33,7 +33,9 @@ class Finder {
     spin();
     leads();
     contact();
+    chart();
     activeOhms();
+    polarity();
     latched();
     return std::move(traps_);
   }
@@ -97,9 +99,23 @@ class Finder {
     }
   }
 
+  // The same reading at another wheel: what the two share is low, and no wire of one of them.
+  [[nodiscard]] bool isReadElsewhere() const {
+    constexpr double kAlike = 0.15;
+    return std::any_of(
+        in_.job.evidence.begin(), in_.job.evidence.end(), [&](const job::Evidence& e) {
+          auto there = test_;
+          there.circuit = e.test.circuit;
+          return e.test.circuit != test_.circuit && !e.withdrawn && e.reading.value &&
+                 circuit::sameTest(e.test, there) &&
+                 std::abs(e.reading.value->value - entry_.value) < kAlike * entry_.value;
+        });
+  }
+
   void ghost() {
     if (test_.kind == TestKind::dcVoltage && failed() && in_.expected && !reach_.sensor &&
-        reach_.module && entry_.value > 0.1 && entry_.value < 0.9 * in_.expected->nominal) {
+        reach_.module && entry_.value > 0.1 && entry_.value < 0.9 * in_.expected->nominal &&
+        !isReadElsewhere()) {
       note(TrapKind::ghost, say("A ghost voltage between nothing and supply: an open with a leak, "
                                 "rather than a short; "
                                 "load it and it falls to nothing."));
@@ -191,6 +207,77 @@ class Finder {
     }
   }
 
+  // The good wheel reads the same: the car is the specification, but for the maker's own limits.
+  void chart() {
+    constexpr double kAlike = 0.1;
+    const auto* peer = circuit::peerOf(in_.job.circuits, in_.circuit);
+    if (!peer || entry_.overload || !in_.circuit.limits.empty() || !(failed() || isUnusual())) {
+      return;
+    }
+    auto there = test_;
+    there.circuit = peer->name;
+    for (const auto& e : in_.job.evidence) {
+      if (!e.withdrawn && e.reading.value && !e.reading.value->overload &&
+          circuit::sameTest(e.test, there) &&
+          std::abs(e.reading.value->value - entry_.value) < kAlike * std::abs(entry_.value)) {
+        note(TrapKind::chart, sayf("Not what a chart says, but {} reads {} too: the good wheel of "
+                                   "the same car is the specification.",
+                                   peer->name, units::format(*e.reading.value)));
+        return;
+      }
+    }
+  }
+
+  // Outside of what such sensors are mostly fed with or have. Common practice, no source.
+  [[nodiscard]] bool isUnusual() const {
+    const bool coil = circuit::isCoil(in_.circuit.sensor.kind);
+    const auto outside = [&](double low, double high) {
+      return entry_.value < low || entry_.value > high;
+    };
+    if (quantityOf(in_.circuit, test_) == judging::Quantity::coilResistance) {
+      return coil && outside(500, 3000);
+    }
+    const bool feed = test_.kind == TestKind::dcVoltage && reach_.module && !reach_.sensor &&
+                      test_.red->wire == circuit::WireId::a && entry_.value > 0.3;
+    return feed && in_.circuit.sensor.kind != circuit::SensorKind::hall &&
+           (coil ? outside(0.3, 5.6) : outside(8, 14));
+  }
+
+  // The feed stands on the return and nothing on the feed; or what was fitted or mended draws
+  // nothing. An active sensor the wrong way round is as dead as a dead one.
+  void polarity() {
+    if (test_.kind != TestKind::dcVoltage || circuit::isCoil(in_.circuit.sensor.kind) ||
+        test_.red->wire != circuit::WireId::b || entry_.value < 3 || !reach_.module) {
+      return;
+    }
+    auto other = test_;
+    other.red->wire = circuit::WireId::a;
+    for (const auto& e : in_.job.evidence) {
+      if (e.withdrawn || !e.reading.value || !circuit::sameTest(e.test, other)) {
+        continue;
+      }
+      const double a = std::abs(e.reading.value->value);
+      if (!reach_.sensor && a < 0.1 * entry_.value) {
+        note(TrapKind::polarity,
+             say("The feed stands on the return's wire: the two may be exchanged at a joint. Look "
+                 "there before a part is blamed."));
+      } else if (reach_.sensor && a - entry_.value < 0.1 * a && wasWorkedOn()) {
+        note(TrapKind::polarity,
+             say("Both wires stand at the supply: the sensor draws nothing. After a new part or a "
+                 "mended joint swap the two wires once before concluding."));
+      }
+    }
+  }
+
+  [[nodiscard]] bool wasWorkedOn() const {
+    const auto here = [&](const job::History& h) {
+      return (h.circuit.empty() || h.circuit == in_.circuit.name) &&
+             (h.what == job::Work::replaced || h.what == job::Work::repaired);
+    };
+    return !in_.job.complaint.earlierRepair.empty() ||
+           std::any_of(in_.job.history.begin(), in_.job.history.end(), here);
+  }
+
   const TrapInput& in_;
   const circuit::Test& test_;
   const units::Entry& entry_;
@@ -198,11 +285,41 @@ class Finder {
   std::vector<Trap> traps_;
 };
 
+// A good sensor on jumper leads, and the line is as dead as before: leads the wrong way round do
+// that too, as long as they were not swapped once.
+bool mayBeReversed(const TrapInput& in) {
+  const auto& test = in.evidence.test;
+  const auto& swap = test.state.swap;
+  const auto* into = swap ? in.job.find(swap->into) : nullptr;
+  if (!into || swap->reversed || circuit::isCoil(into->sensor.kind)) {
+    return false;
+  }
+  const auto& reading = in.evidence.reading;
+  const bool coded =
+      reading.codes && std::any_of(reading.codes->begin(), reading.codes->end(),
+                                   [&](const job::Code& c) { return c.circuit == into->name; });
+  const bool silent = test.state.wheel != circuit::WheelMotion::still &&
+                      std::any_of(reading.kmh.begin(), reading.kmh.end(), [&](const auto& kmh) {
+                        return kmh.first == into->name && kmh.second < 0.5;
+                      });
+  auto other = test.state;
+  other.swap->reversed = true;
+  return (coded || silent) &&
+         std::none_of(in.job.evidence.begin(), in.job.evidence.end(), [&](const job::Evidence& e) {
+           return !e.withdrawn && e.test.state.swap == other.swap;
+         });
+}
+
 }  // namespace
 
 std::vector<Trap> trapsOf(const TrapInput& input) {
   if (const auto reason = voidReason(input.circuit, input.evidence)) {
     return {{TrapKind::setup, *reason}};
+  }
+  if (mayBeReversed(input)) {
+    return {{TrapKind::polarity,
+             say("An active sensor on leads the wrong way round gives no signal and sets codes: "
+                 "swap the two leads once before the line is blamed.")}};
   }
   if (!input.evidence.test.red || !input.evidence.reading.value) {
     return {};

@@ -3,6 +3,7 @@
 // published source, unless a line says otherwise.
 #include <algorithm>
 
+#include "core/belief/ways_to_fail.h"
 #include "core/plan/test_list.h"
 #include "core/priors/priors.h"
 #include "support/job_fixture.h"
@@ -253,6 +254,89 @@ TEST_F(WiderCar, AnOddGoodWheelIsDoubtedBeforeAUsualCoilIs) {
   EXPECT_LT(share("sensor", Fault::wrongSensor), 0.5);
   EXPECT_LT(share("C2", Fault::resistive), 0.2);
   EXPECT_NE(assessed().conclusion.state, State::isolated);
+}
+
+// All four fed with five volts: it is the module's own power, not one of its lines (common
+// practice: 8 to 14 V on an active sensor's feed).
+TEST_F(WiderCar, TooLittleOnAllFourIsTheModulesPower) {
+  kind(circuit::SensorKind::active);
+  const double before = shareOf(Fault::modulePower);
+  for (const char* wheel : {"RR", "RL"}) {
+    reading(wheel, "C2 a gnd 11.2V dc key on unplugged C2");
+  }
+  const double fed = shareOf(Fault::modulePower);
+  EXPECT_LT(fed, before);
+  c.evidence.clear();
+  for (const char* wheel : {"RR", "RL"}) {
+    reading(wheel, "C2 a gnd 5.1V dc key on unplugged C2");
+  }
+  EXPECT_GT(shareOf(Fault::modulePower), 10 * fed);
+  EXPECT_GT(shareOf(Fault::modulePower), 0.2);
+}
+
+// Of a coil's bias nobody knows what is too little: half a volt and five are both usual.
+TEST_F(WiderCar, ACoilsBiasIsNeverTooLittle) {
+  for (const auto& h : waysToFail(c)) {
+    EXPECT_FALSE(h.fault == Fault::modulePower && h.steps.front() > 0 && h.prior > 0);
+  }
+}
+
+// A weak signal fades at walking pace, and the module calls it erratic; a damaged ring shows at
+// speed (facts of the trade).
+TEST_F(WiderCar, ErraticAtWalkingPaceIsAWeakSignalAndAtSpeedTheRing) {
+  const auto weak = [&](double kmh) {
+    c.evidence.clear();
+    reading("RR", "C2.wheel a b 1.20k unplugged C2");
+    reading("RL", "C2.wheel a b 1.20k unplugged C2");
+    job::Evidence e;
+    e.id = c.nextEvidenceId();
+    e.test.kind = circuit::TestKind::codes;
+    e.test.circuit = "RR";
+    e.test.state.wheel = WheelMotion::driven;
+    e.test.state.speedKmh = kmh;
+    e.reading.codes.emplace();
+    e.reading.codes->push_back({"RR", job::CodeType::erratic, {}});
+    c.evidence.push_back(e);
+    return shareOf(Fault::wideGap) + shareOf(Fault::debris) + shareOf(Fault::sensorWeak);
+  };
+  EXPECT_GT(weak(5), 2 * weak(60));
+}
+
+// Trouble that began after a plug was worked on sits there: two circuits were put together wrongly.
+TEST_F(WiderCar, CircuitsAreExchangedWhereTheyWereMended) {
+  spun({{"FL", 0}, {"FR", 0}, {"RL", 5}, {"RR", 0}});
+  const auto at = [&](const char* element) {
+    double sum = 0;
+    for (const auto& s : assessed().conclusion.suspects) {
+      sum += s.fault == Fault::circuitsExchanged && s.element == element ? s.share : 0;
+    }
+    return sum;
+  };
+  EXPECT_LT(at("C1"), at("module"));
+  job::History h;
+  h.element = "C1";
+  h.what = job::Work::repaired;
+  h.before = true;
+  c.history.push_back(h);
+  EXPECT_GT(at("C1"), 2 * at("module"));
+}
+
+// The maker's own limits beat the good wheel, where the temperature is known.
+TEST_F(WiderCar, TheMakersLimitsBeatTheGoodWheel) {
+  reading("RR", "C2.wheel a b 1.24k unplugged C2");
+  reading("RL", "C2.wheel a b 1.235k unplugged C2");
+  for (auto& e : c.evidence) {
+    e.reading.celsius = 20;
+  }
+  EXPECT_LT(shareOf(Fault::wrongSensor), 0.05);
+  judging::Limit own;
+  own.quantity = judging::Quantity::coilResistance;
+  own.min = 950;
+  own.max = 1100;
+  c.find("RR")->limits.push_back(own);
+  EXPECT_GT(shareOf(Fault::wrongSensor), 0.4);
+  c.find("RR")->limits.front().max = 1300;
+  EXPECT_LT(shareOf(Fault::wrongSensor), 0.05);
 }
 
 }  // namespace

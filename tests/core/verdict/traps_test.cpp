@@ -3,6 +3,8 @@
 // memory).
 #include "core/verdict/traps.h"
 
+#include <algorithm>
+
 #include "support/job_fixture.h"
 
 namespace haybale::diagnosis {
@@ -123,6 +125,98 @@ TEST_F(TrapsOf, ASetUpThatMeansNothingIsTheOnlyTrapSaid) {
   kind(circuit::SensorKind::active);
   reading("RR", "C2 a gnd 0.0V dc key off");
   EXPECT_EQ(traps(), std::vector<TrapKind>{TrapKind::setup});
+}
+
+// The good wheel on the same car is the specification, until the maker himself says otherwise.
+TEST_F(TrapsOf, AgainstTheChartButAsTheGoodWheelHasIt) {
+  kind(circuit::SensorKind::active);
+  reading("RR", "C2 a gnd 2.60V dc key on unplugged C2");
+  EXPECT_FALSE(trapped(TrapKind::chart)) << "nothing to compare it with";
+  reading("RL", "C2 a gnd 2.62V dc key on unplugged C2");
+  reading("RR", "C2 a gnd 2.61V dc key on unplugged C2");
+  EXPECT_TRUE(trapped(TrapKind::chart));
+  EXPECT_FALSE(trapped(TrapKind::ghost)) << "both read it";
+  reading("RR", "C2 a gnd 2.10V dc key on unplugged C2");
+  EXPECT_FALSE(trapped(TrapKind::chart)) << "not what the good wheel has";
+}
+
+TEST_F(TrapsOf, ACoilIsUnusualOnlyBesideWhatCoilsMostlyHave) {
+  reading("RL", "C2.wheel a b 1.20k unplugged C2");
+  reading("RR", "C2.wheel a b 1.21k unplugged C2");
+  EXPECT_FALSE(trapped(TrapKind::chart));
+  reading("RL", "C2.wheel a b 3.40k unplugged C2");
+  reading("RR", "C2.wheel a b 3.42k unplugged C2");
+  EXPECT_TRUE(trapped(TrapKind::chart));
+  judging::Limit own;
+  own.quantity = judging::Quantity::coilResistance;
+  own.min = 950;
+  own.max = 1100;
+  c.find("RR")->limits.push_back(own);
+  EXPECT_FALSE(trapped(TrapKind::chart)) << "the maker's own limits beat the good wheel";
+}
+
+TEST_F(TrapsOf, TheFeedOnTheReturnsWireIsAJointPutTogetherWrongly) {
+  kind(circuit::SensorKind::active);
+  reading("RR", "C2 a gnd 0.01V dc key on unplugged C2");
+  reading("RR", "C2 b gnd 11.8V dc key on unplugged C2");
+  EXPECT_TRUE(trapped(TrapKind::polarity));
+  c.evidence.front().reading.value->value = 11.7;
+  EXPECT_FALSE(trapped(TrapKind::polarity)) << "a short to supply, if anything";
+}
+
+TEST_F(TrapsOf, WhatDrawsNothingAfterWorkMayBeTheWrongWayRound) {
+  kind(circuit::SensorKind::active);
+  reading("RR", "C2 a gnd 11.1V dc key on plugged");
+  reading("RR", "C2 b gnd 11.1V dc key on plugged");
+  EXPECT_FALSE(trapped(TrapKind::polarity)) << "nobody has worked there";
+  job::History h;
+  h.element = "sensor";
+  h.what = job::Work::replaced;
+  c.history.push_back(h);
+  EXPECT_TRUE(trapped(TrapKind::polarity));
+  c.evidence.back().reading.value->value = 0.6;
+  EXPECT_FALSE(trapped(TrapKind::polarity)) << "it draws its current";
+}
+
+// A good sensor on leads the wrong way round: no signal, and codes (common practice).
+TEST_F(TrapsOf, LeadsOfASwapAreExchangedOnceBeforeTheLineIsBlamed) {
+  const auto swapped = [&](bool reversed, bool coded) {
+    job::Evidence e;
+    e.id = c.nextEvidenceId();
+    e.test.kind = circuit::TestKind::codes;
+    e.test.circuit = "RR";
+    e.test.state.key = circuit::Key::on;
+    e.test.state.swap = circuit::Swap{"RL", "RR", reversed};
+    e.reading.codes.emplace();
+    e.reading.codes->push_back({"RL", job::CodeType::open, {}});
+    if (coded) {
+      e.reading.codes->push_back({"RR", job::CodeType::open, {}});
+    }
+    c.evidence.push_back(e);
+  };
+  swapped(false, true);
+  EXPECT_FALSE(trapped(TrapKind::polarity)) << "a coil does not mind";
+  kind(circuit::SensorKind::active);
+  EXPECT_TRUE(trapped(TrapKind::polarity));
+  c.toolbox = {"multimeter", "scan-tool", "jumper-leads"};
+  c.allowed = {"unplug", "back-probe"};
+  const auto proposed = assessed().proposals;
+  EXPECT_TRUE(std::any_of(proposed.begin(), proposed.end(), [](const auto& p) {
+    return p.test.state.swap && p.test.state.swap->reversed;
+  }));
+  swapped(false, false);
+  EXPECT_FALSE(trapped(TrapKind::polarity)) << "it works";
+  c.evidence.pop_back();
+  swapped(true, true);
+  EXPECT_FALSE(trapped(TrapKind::polarity)) << "swapped back already: it is the line";
+}
+
+// Ohms with the key on weigh nothing, wherever the leads are.
+TEST_F(TrapsOf, OhmsWithTheKeyOnAreVoidOnAnUnpluggedCoilToo) {
+  reading("RR", "C2.wheel a b 130 unplugged C2 key on");
+  EXPECT_TRUE(trapped(TrapKind::setup));
+  c.evidence.back().test.state.key = circuit::Key::off;
+  EXPECT_FALSE(trapped(TrapKind::setup));
 }
 
 }  // namespace

@@ -1,0 +1,192 @@
+"""Situations in which a rule of the trade decides that is easily forgotten: the maker's limits, the chart, polarity,
+work done before, a supply that is low everywhere. Facts: common practice, no published source."""
+from lib import Situation, case, square
+
+
+def worked(s, element, what, before=True, part=None):
+    entry = {"circuit": s.case["suspect"], "element": element, "what": what, "cured": False,
+             "when": "before" if before else "after"}
+    s.case.setdefault("history", []).append({**entry, **({"part": part} if part else {})})
+    return s
+
+
+def makers_limits(s, low, high):
+    s.circuit(s.case["suspect"])["limits"] = {"coil_ohm": {"min": low, "max": high, "source": "service information"}}
+    return s
+
+
+@case(harm=True)
+def makers_limits_beat_the_good_wheel():
+    s = makers_limits(Situation("RL"), 950, 1100)
+    a = s.pair("RL", 1240, celsius=20).pair("RR", 1235, celsius=20).ask()
+    yield a.p("sensor") > 0.5, a.told()
+    yield a.state != "isolated", a.state
+
+
+@case()
+def within_the_makers_limits():
+    s = makers_limits(Situation("RL"), 950, 1300)
+    a = s.pair("RL", 1240, celsius=20).ask()
+    yield a.p("sensor", "wrong-sensor") < 0.1, a.told()
+
+
+@case()
+def beyond_them_without_a_temperature():
+    a = makers_limits(Situation("RL"), 950, 1100).pair("RL", 1240).ask()
+    yield "hot-coil" in a.traps, a.traps
+    yield a.state != "isolated", a.told()
+
+
+@case(harm=True)
+def low_feed_on_both_is_the_car():
+    a = Situation("RL", kind="active").volts("RL", "a", 6.4).volts("RR", "a", 6.5).ask()
+    yield "chart-not-car" in a.traps, a.traps
+    yield a.p("sensor") < 0.3 and a.p("module") < 0.3, a.told()
+
+
+@case()
+def coil_of_another_chart():
+    a = Situation("FR").pair("FR", 3400).pair("FL", 3350).ask()
+    yield "chart-not-car" in a.traps, a.traps
+    yield a.p("sensor", "wrong-sensor") < 0.15, a.told()
+
+
+@case(harm=True)
+def five_volts_on_all_four():
+    s = Situation("RL", kind="active")
+    for circuit, volt in (("RL", 5.2), ("RR", 5.1), ("FL", 5.3), ("FR", 5.2)):
+        s.volts(circuit, "a", volt)
+    a = s.ask()
+    yield a.p("module", "module-power") > 0.3, a.told()
+    yield "ghost-voltage" not in a.traps, a.traps
+    s.codes([("RL", "open"), ("RR", "open"), ("FL", "no-signal"), ("FR", "open")], wheel="driven")
+    a = s.ask()
+    yield a.p("module", "module-power") > 0.8, a.told()
+    yield a.cure("fit", "sensor") < 0.1, a.options
+
+
+@case()
+def low_on_one_is_that_line():
+    s = Situation("RL", kind="active")
+    for circuit, volt in (("RL", 5.2), ("RR", 10.1), ("FL", 10.3), ("FR", 10.2)):
+        s.volts(circuit, "a", volt, plugged=True)
+    a = s.ask()
+    yield a.p("module", "module-power") < 0.05 and a.wiring() > 0.6, a.told()
+
+
+@case(harm=True)
+def both_circuits_coded_in_a_swap():
+    s = Situation("RL", kind="active")
+    a = s.codes([("RL", "open"), ("RR", "open")], swap={"sensor_of": "RR", "into": "RL"}).ask()
+    yield "reversed-polarity" in a.traps, a.traps
+    yield a.state != "isolated", a.state
+    s.codes([("RL", "open"), ("RR", "open")], swap={"sensor_of": "RR", "into": "RL", "reversed": True})
+    yield "reversed-polarity" not in s.ask().traps, "swapped once already"
+
+
+@case()
+def coils_do_not_mind_their_polarity():
+    s = Situation("RL")
+    a = s.codes([("RL", "open"), ("RR", "open")], swap={"sensor_of": "RR", "into": "RL"}).ask()
+    yield "reversed-polarity" not in a.traps, a.traps
+
+
+@case(harm=True)
+def feed_on_the_return_after_a_repair():
+    s = worked(Situation("FL", kind="active"), "L2", "repaired")
+    s.volts("FL", "a", 0.0).volts("FL", "b", 11.7).volts("FR", "a", 11.7).volts("FR", "b", 0.0)
+    a = s.ask()
+    yield "reversed-polarity" in a.traps, a.traps
+    yield a.p("L2", "reversed") > 0.4, a.told()
+    yield a.cure("fit") < 0.1, a.options
+
+
+@case()
+def new_sensor_draws_nothing():
+    s = worked(Situation("RL", kind="active"), "sensor", "replaced", before=False)
+    s.volts("RL", "a", 11.1, plugged=True).volts("RL", "b", 11.1, plugged=True)
+    a = s.ask()
+    yield "reversed-polarity" in a.traps, a.traps
+    yield a.p("sensor") < 0.2, a.told()
+
+
+@case()
+def exchanged_where_it_was_mended():
+    s = worked(Situation("FL"), "C1", "repaired")
+    a = s.speeds({"FL": 0, "FR": 5.0, "RL": 0, "RR": 0}, wheel="spun").ask()
+    yield a.p("C1", "circuits-exchanged") > 2 * a.p("module", "circuits-exchanged"), a.told()
+    yield a.first_work()["kind"] == "mend" and a.first_work()["element"] == "C1", a.options
+
+
+@case()
+def erratic_at_walking_pace_is_a_weak_signal():
+    s = Situation("RL", when=("creep",)).pair("RL", 1190).pair("RR", 1205)
+    a = s.codes([("RL", "erratic")], wheel="driven", speed_kmh=5).ask()
+    weak = a.p("sensor", "wide-gap") + a.p("sensor", "debris") + a.p("sensor", "sensor-weak")
+    yield weak > 0.35 and a.wiring() < 0.2, a.told()
+    yield a.first_work()["kind"] == "clean", a.options
+
+
+@case()
+def erratic_at_speed_is_the_ring():
+    s = Situation("RL", when=("at-speed",)).pair("RL", 1190).pair("RR", 1205)
+    a = s.codes([("RL", "erratic")], wheel="driven", speed_kmh=60).ask()
+    yield a.p("ring") > 0.6, a.told()
+
+
+@case()
+def what_was_looked_at_is_not_looked_at_again():
+    a = Situation("RL", when=("wet",)).look("C2", "corroded").ask()
+    looks = [t["test"] for t in a.tests if t["test"]["kind"] == "inspect"]
+    yield all(t.get("element") != "C2" or t["state"].get("disturb") for t in looks), looks
+    yield a.p("C2") > 0.5, a.told()
+
+
+@case()
+def ohms_with_the_key_on_are_void_wherever():
+    s = Situation("RL")
+    before = s.ask().p("sensor")
+    s.add("resistance", "RL", {"ohm": 130}, "C2.wheel-side a", "C2.wheel-side b", key="on", unplugged=["C2"])
+    a = s.ask()
+    yield "void-set-up" in a.traps, a.traps
+    yield abs(a.p("sensor") - before) < 0.01, (before, a.told())
+
+
+@case()
+def supply_gone_for_good():
+    s = Situation("FL", kind="active")
+    s.volts("FL", "a", 0.0).volts("FR", "a", 11.5).codes([("FL", "open")]).volts("FL", "a", 0.0)
+    a = s.ask()
+    yield a.p("module", "latched-off") < 0.05, a.told()
+    yield a.p(fault="open", wire="a") > 0.4, a.told()
+
+
+@case(harm=True)
+def drop_over_the_plug():
+    s = Situation("RL", kind="active")
+    s.add("dc-voltage", "RL", {"volt": 3.4}, "C2.module-side a", "C2.wheel-side a", key="on", unplugged=[])
+    a = s.ask()
+    yield a.p("C2", "resistive", "a") > 0.4 and a.p("sensor") < 0.15, a.told()
+
+
+@case()
+def spare_wheel_reads_fast():
+    a = Situation("RR").speeds({"FL": 50, "FR": 50, "RL": 50.1, "RR": 52.3}).ask()
+    yield a.p(fault="wrong-tyre") > a.p("ring") > a.p("sensor"), a.told()
+    yield a.cure("fit") < 0.2, a.options
+
+
+@case()
+def bearing_renewed_and_dead_at_key_on():
+    s = worked(Situation("FL", kind="active"), "ring", "replaced", part="wheel bearing")
+    a = s.codes([("FL", "open")]).ask()
+    yield a.p("ring", "encoder-reversed") < 0.05 and a.wiring() > 0.5, a.told()
+
+
+@case()
+def levels_beside_the_peer():
+    s = Situation("RL", kind="active")
+    for circuit, low, high in (("RL", 0.30, 0.62), ("RR", 0.62, 1.25)):
+        s.trace(circuit, square(low, high, 60, 2, 5000), 5000, red="module b")
+    a = s.ask()
+    yield a.p(fault="leak", wire="b") > 0.5 and a.p("sensor") < 0.1, a.told()
