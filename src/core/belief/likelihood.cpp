@@ -247,7 +247,8 @@ double ReadingModel::codesAsWired(const Test& test, const job::Reading& reading,
     const bool swapped = test.state.swap && (test.state.swap->into == circuit.name ||
                                              test.state.swap->sensorOf == circuit.name);
     if (circuit.name != vehicle_.suspect().name && !swapped && !world.modulePower) {
-      p *= bystander(reading, circuit.name, faultyToo(circuit.name, world));
+      const double odd = vehicle_.turnsFreely(test.state) ? 0.5 : 0;
+      p *= bystander(reading, circuit.name, std::max(odd, faultyToo(circuit.name, world)));
       continue;
     }
     CarState state = test.state;
@@ -255,9 +256,11 @@ double ReadingModel::codesAsWired(const Test& test, const job::Reading& reading,
       state.unplugged.clear();
       state.jumper.reset();
     }
-    const double here = chanceOf(
-        chancesOf(monitor(circuit.name, state, world, values, worked), world, state, checks),
-        reading, circuit.name);
+    auto seen = monitor(circuit.name, state, world, values, worked);
+    if (vehicle_.turnsFreely(state)) {
+      seen.signal *= 0.5;
+    }
+    const double here = chanceOf(chancesOf(seen, world, state, checks), reading, circuit.name);
     // A module that is fed too little says much the same of all: they are not independent.
     p *= world.modulePower && circuit.name != vehicle_.suspect().name ? std::sqrt(here) : here;
   }
@@ -387,7 +390,7 @@ double ReadingModel::speedAsWired(const Test& test, const job::Reading& reading,
     if (own && world.exchanged && (inject || spun)) {
       counted = 0.02;
     }
-    if (vehicle_.job().complaint.lift && driven) {
+    if (vehicle_.turnsFreely(test.state)) {
       counted *= 0.5;
     }
     const bool gap = own && !inject &&

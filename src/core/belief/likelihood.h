@@ -33,7 +33,9 @@ struct TraceFacts {
   bool opens = false;        ///< parts now and then
   bool shorts = false;       ///< is pulled to a level now and then
   bool misses = false;       ///< a switching sensor leaves out pulses here and there
+  bool opensBeyond = false;  ///< and then lies where neither a pulse nor a still wheel would be
   bool gapLimit = false;     ///< coded widths say that the gap is at its limit
+  bool standsStill = false;  ///< coded widths say that the wheel stands, though it was turned
 
   bool operator==(const TraceFacts&) const = default;
 };

@@ -38,6 +38,13 @@ TraceFacts factsOf(const trace::ChannelAnalysis& a, const std::optional<trace::C
     out.outputRatio = c->ratio;
   }
   out.misses = a.missedPulses > 0;
+  out.standsStill = a.standstillOnly;
+  // Away from all that the sensor gives: no absent tooth and no weak signal does that.
+  constexpr double kAway = 0.2;
+  const double away = kAway * (a.levels.high - a.levels.low);
+  out.opensBeyond = std::any_of(a.dropouts.begin(), a.dropouts.end(), [&](const auto& d) {
+    return d.level > a.levels.high + away || d.level < a.levels.low - away;
+  });
   for (const auto& f : a.findings) {
     out.gapLimit = out.gapLimit || f.code == trace::Code::gapLimit;
     if (f.severity == trace::Severity::note) {
@@ -123,9 +130,10 @@ double ReadingModel::marks(const Test& test, const TraceFacts& facts, const Worl
       const double misses = std::lerp(of(Id::traceMissesFalse), of(Id::traceMissesSeen), hears);
       p *= facts.misses ? misses : 1 - misses;
     }
-    p *= !tells           ? 1.0
-         : facts.gapLimit ? (near ? of(Id::traceLimitNear) : of(Id::traceLimitFalse))
-                          : (near ? 0.85 : 1 - of(Id::traceLimitFalse));
+    const double says = !near                             ? of(Id::traceLimitFalse)
+                        : suspect && weakens(world.fault) ? of(Id::traceLimitNear)
+                                                          : of(Id::traceLimitRing);
+    p *= !tells ? 1.0 : facts.gapLimit ? says : 1 - (near ? 0.3 * says : says);
   }
   const bool opens = suspect && world.fault == Fault::intermittentOpen;
   const bool shorts = suspect && world.fault == Fault::intermittentShort;
@@ -135,10 +143,11 @@ double ReadingModel::marks(const Test& test, const TraceFacts& facts, const Worl
       suspect && spins && isOfTheRing(world.fault) && world.fault != Fault::ringWrongCount;
   const bool weak = suspect && spins && world.output < 0.4;
   const double falsely =
-      ringMark ? std::max(of(Id::traceOpensFalse),
-                          of(Id::traceMarkAsDropout) * passed.once * (1 - passed.twice))
-      : weak   ? of(Id::traceWeakAsDropout)
-               : of(Id::traceOpensFalse);
+      facts.opensBeyond ? of(Id::traceOpensBeyond)
+      : ringMark        ? std::max(of(Id::traceOpensFalse),
+                                   of(Id::traceMarkAsDropout) * passed.once * (1 - passed.twice))
+      : weak            ? of(Id::traceWeakAsDropout)
+                        : of(Id::traceOpensFalse);
   const auto told = [&](bool seen, bool here, bool related) {
     const double chance = here ? of(Id::traceOpensSeen) : related ? 0.2 : falsely;
     return seen ? chance : 1 - chance;
@@ -237,19 +246,20 @@ double ReadingModel::squareOutput(const Test& test, const TraceFacts& facts, con
         facts.flatVolts ? (near(*facts.flatVolts, low) + near(*facts.flatVolts, high)) / 2 : 1;
     return flat * where;
   }
+  // A coded sensor that says the wheel stands while it is turned hears nothing, and lives.
+  const double pulses = facts.standsStill ? flat : 1 - flat;
   if (facts.levels) {
     // The swing is told better than where it lies.
     const double swing = facts.levels->second - facts.levels->first;
-    return (1 - flat) *
-           std::sqrt(near(facts.levels->first, low) * near(facts.levels->second, high)) *
+    return pulses * std::sqrt(near(facts.levels->first, low) * near(facts.levels->second, high)) *
            std::sqrt(near(swing, high - low));
   }
   if (facts.outputRatio && *facts.outputRatio > 0) {
-    return (1 - flat) *
+    return pulses *
            normalDensity(std::log10(*facts.outputRatio) - std::log10(std::max(ratio, 0.03)),
                          of(Id::peerOutput));
   }
-  return 1 - flat;
+  return pulses;
 }
 
 double ReadingModel::waveform(const Test& test, const TraceFacts& facts, const World& world,

@@ -224,6 +224,7 @@ void readCode(Reading& r, ChannelAnalysis& out) {
           std::accumulate(widths->counts.begin(), widths->counts.end(), std::size_t{0});
       out.gapLimitShare =
           all > 0 ? static_cast<double>(widths->counts[0]) / static_cast<double>(all) : 0;
+      out.standstillOnly = all > 0 && widths->counts.back() == all;
     }
   }
 }

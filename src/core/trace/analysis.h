@@ -177,8 +177,9 @@ struct ChannelAnalysis {
   bool restMoves = false;            ///< the rest level goes elsewhere and stays there
   std::optional<std::size_t> words;  ///< data words read with sound parity
   double gapLimitShare =
-      0;                  ///< of coded pulses, the share whose width says the gap is at its limit
-  std::string codedSays;  ///< what coded widths or words say, in words; may be empty
+      0;  ///< of coded pulses, the share whose width says the gap is at its limit
+  bool standstillOnly = false;    ///< coded pulses, and all of them say that the wheel stands
+  std::string codedSays;          ///< what coded widths or words say, in words; may be empty
   std::optional<Range> speedKmh;  ///< circumference and teeth known
   std::optional<double>
       fluxSwingMwb;  ///< passive: half the peak to peak over 2 pi f, milliweber-turns

@@ -230,6 +230,10 @@ Vehicle::Scene Vehicle::sceneOf(const std::string& name, const circuit::CarState
   return scene;
 }
 
+bool Vehicle::turnsFreely(const circuit::CarState& state) const {
+  return job().complaint.lift && state.wheel == circuit::WheelMotion::driven;
+}
+
 bool Vehicle::hearsAnother(const Test& test, const World& world) const {
   if (!world.exchanged || test.circuit != suspect_.name || !test.red ||
       test.state.wheel != circuit::WheelMotion::spun) {
