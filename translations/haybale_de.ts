@@ -3298,6 +3298,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Eine Lücke ist {:.0f} % weiter, der Rest gleichmäßig: hinter {}: der Ring ist gerissen und klafft.</translation>
   </message>
   <message>
+   <source>One gap is {:.0f} % wider, {} times, every {} teeth, the rest even: the ring has cracked and opened; count its teeth.</source>
+   <translation>Eine Lücke ist {:.0f} % weiter, {} mal, alle {} Zähne, die übrigen gleichmäßig: der Ring ist gerissen und hat sich geöffnet; seine Zähne zählen.</translation>
+  </message>
+  <message>
    <source>One gap wider and the rest even: the ring has cracked and opened.</source>
    <translation>Eine Lücke breiter und die anderen gleich: der Ring ist gerissen und hat sich geöffnet.</translation>
   </message>
@@ -5707,6 +5711,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>What is fitted</source>
    <translation>Was verbaut ist</translation>
+  </message>
+  <message>
+   <source>What is free first: a look along the line, before anything is unplugged.</source>
+   <translation>Zuerst, was nichts kostet: ein Blick die Leitung entlang, bevor etwas abgezogen wird.</translation>
   </message>
   <message>
    <source>What is free first: codes and live speeds of all wheels, and a look.</source>

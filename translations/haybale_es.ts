@@ -3298,6 +3298,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Un hueco es {:.0f} % más ancho, el resto igual: tras {}: el anillo se rajó y abrió.</translation>
   </message>
   <message>
+   <source>One gap is {:.0f} % wider, {} times, every {} teeth, the rest even: the ring has cracked and opened; count its teeth.</source>
+   <translation>Un hueco es un {:.0f} % más ancho, {} veces, cada {} dientes, los demás iguales: la corona se ha agrietado y abierto; cuente sus dientes.</translation>
+  </message>
+  <message>
    <source>One gap wider and the rest even: the ring has cracked and opened.</source>
    <translation>Un hueco más ancho y los demás iguales: la corona se ha agrietado y abierto.</translation>
   </message>
@@ -5707,6 +5711,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>What is fitted</source>
    <translation>Qué lleva montado</translation>
+  </message>
+  <message>
+   <source>What is free first: a look along the line, before anything is unplugged.</source>
+   <translation>Primero lo que no cuesta: una mirada a lo largo de la línea, antes de desenchufar nada.</translation>
   </message>
   <message>
    <source>What is free first: codes and live speeds of all wheels, and a look.</source>

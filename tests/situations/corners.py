@@ -1,6 +1,9 @@
 """Situations in which a rule of the trade decides that is easily forgotten: the maker's limits, the chart, polarity,
 work done before, a supply that is low everywhere. Facts: common practice, no published source."""
-from lib import Situation, case, square
+import math
+import random
+
+from lib import Situation, case, flat, square, telegrams
 
 
 def worked(s, element, what, before=True, part=None):
@@ -190,3 +193,66 @@ def levels_beside_the_peer():
         s.trace(circuit, square(low, high, 60, 2, 5000), 5000, red="module b")
     a = s.ask()
     yield a.p(fault="leak", wire="b") > 0.5 and a.p("sensor") < 0.1, a.told()
+
+
+@case()
+def parts_to_where_no_signal_lies():
+    r = random.Random(5)
+    wave = [2.5 if 0.9 < i / 5000 < 0.96 or 1.4 < i / 5000 < 1.43
+            else 0.3 + 0.4 * math.sin(2 * math.pi * 80 * i / 5000) + r.gauss(0, 0.003) for i in range(10000)]
+    a = Situation("RL").trace("RL", wave, 5000, red="module a").ask()
+    parts = a.p(fault="intermittent-open")
+    yield parts > 0.25 and parts > 3 * (a.p("sensor", "wide-gap") + a.p("sensor", "debris")), a.told()
+    a = Situation("RL", when=("bump",)).trace("RL", wave, 5000, red="module a").ask()
+    yield a.p(fault="intermittent-open") > 0.75, a.told()
+
+
+@case(harm=True)
+def says_it_stands_while_it_is_turned():
+    s = Situation("RL", kind="active-pwm")
+    s.trace("RL", telegrams(1440e-6, 0.63, 1.26, 1.35, 4, 100000), 100000, red="module b")
+    s.trace("RR", telegrams(90e-6, 0.63, 1.26, 40, 4, 100000), 100000, red="module b")
+    a = s.ask()
+    yield a.p("sensor", "wide-gap") + a.p("sensor", "debris") + a.p("ring") > 0.5, a.told()
+    yield a.p("sensor", "sensor-dead") < 0.05 and a.p(fault="open") < 0.1, a.told()
+    yield a.state != "isolated", a.state
+
+
+@case()
+def no_reserve_is_the_gap_before_the_ring():
+    s = Situation("RL", kind="active-pwm")
+    for circuit in ("RL", "RR"):
+        s.trace(circuit, telegrams(45e-6, 0.63, 1.26, 40, 1, 200000), 200000, red="module b")
+    a = s.ask()
+    yield a.p("sensor", "wide-gap") + a.p("sensor", "debris") > a.p("ring", "ring-tooth"), a.told()
+    yield a.wiring() < 0.2, a.told()
+
+
+@case(harm=True)
+def a_code_on_the_lift_is_of_no_circuit():
+    s = Situation("RL")
+    s.case["complaint"]["lift"] = True
+    a = s.codes([("RL", "no-signal")], wheel="driven").ask()
+    yield a.none() > 0.3 and a.p("sensor") < 0.2, a.told()
+    a = Situation("RL").codes([("RL", "no-signal")], wheel="driven").ask()
+    yield a.none() < 0.02, a.told()
+
+
+@case()
+def the_injected_speed_is_shown():
+    s = Situation("RL", kind="active", tools=("multimeter", "scan-tool", "jumper-leads", "signal-source"))
+    s.speeds({"RL": 10.0}, wheel="still", unplugged=["C2"],
+             inject={"place": "C2.module-side", "hz": 68.4, "volts": 2})  # 68.4 / 48 * 1.95 m = 10 km/h
+    a = s.ask()
+    beyond = a.p("L1") + a.p("L2") + a.p("C1") + a.p("module", "input-dead") + a.p("module", "no-supply")
+    yield beyond < 0.3, a.told()
+
+
+@case()
+def flat_at_the_high_current_is_a_living_sensor():
+    s = Situation("RL", kind="active")
+    s.trace("RL", flat(1.26, 2, 5000), 5000, red="module b")
+    s.trace("RR", square(0.63, 1.26, 60, 2, 5000), 5000, red="module b")
+    a = s.ask()
+    yield a.p(fault="open") < 0.1 and a.p("sensor", "sensor-dead") < 0.1, a.told()
+    yield a.cure("fit", "sensor") < 0.2, a.options

@@ -89,10 +89,6 @@ class Belief {
   /// other hypothesis, prior against prior: its testimony. 1 where the family was not read.
   [[nodiscard]] double testimony(Family family, const std::string& element) const;
 
-  /// Spread on the scale that the vehicle's unknown values give a numeric reading of the sound
-  /// circuit.
-  [[nodiscard]] double unsure(const circuit::Test& test, const Scale& scale) const;
-
  private:
   [[nodiscard]] std::vector<double> doubtSome(const circuit::LineParameters& known,
                                               std::size_t used);
@@ -128,7 +124,11 @@ class Belief {
   [[nodiscard]] bool throughActive(const job::Evidence& e) const;
   [[nodiscard]] bool isByMakersLimits(const job::Evidence& e) const;
   [[nodiscard]] double strayDensity(const job::Evidence& e) const;
-  [[nodiscard]] double spreadOf(const job::Evidence& e, const Scale& scale) const;
+  [[nodiscard]] Spread spreadOf(const job::Evidence& e, const Scale& scale) const;
+  // Of the sets of values a sound vehicle is drawn from: the middle of what they would read, and
+  // how far they lie apart.
+  [[nodiscard]] std::pair<double, double> drawnAt(const circuit::Test& test,
+                                                  const Scale& scale) const;
   [[nodiscard]] Likelihoods numeric(const job::Evidence& evidence) const;
   [[nodiscard]] bool isOfAnother(const circuit::Test& test) const;
   [[nodiscard]] Likelihoods fedOrNot(
@@ -153,12 +153,14 @@ class Belief {
   // The same if the module looks at nothing while the car stands; empty where no code was read.
   std::array<std::vector<double>, kFamilies> toldUnchecked_;
   std::array<double, kFamilies> whole_{};           // of each family, over all that may be wrong
-  std::map<const job::Evidence*, double> spreads_;  // of the numbers taken in
+  std::map<const job::Evidence*, Spread> spreads_;  // of the numbers taken in
   // A number that was taken in: what each cell would have read from one end of it to the other.
   struct Number {
     std::vector<Likelihoods::Ends> ends;
     Family family;
-    double read, spread, mistaken;
+    double read;
+    Spread spread;
+    double mistaken;
     Scale scale;
   };
   std::vector<Number> numbers_;

@@ -162,7 +162,7 @@ void Belief::layOut(const circuit::LineParameters& known) {
 }
 
 // By the middle half of the sets, so that the few that are doubtful do not blur every reading.
-double Belief::unsure(const Test& test, const Scale& scale) const {
+std::pair<double, double> Belief::drawnAt(const Test& test, const Scale& scale) const {
   constexpr double kNormalMiddleHalf = 1.349;  // quartile to quartile, in standard deviations
   std::vector<double> at;
   // Two dozen sets tell a spread.
@@ -173,13 +173,14 @@ double Belief::unsure(const Test& test, const Scale& scale) const {
     }
   }
   if (at.size() < 2) {
-    return 0;
+    return {0, 0};
   }
   std::sort(at.begin(), at.end());
   // Sets that common practice alone has drawn lie far apart: each stands for more of what is
   // between.
   const double wide = usual_ ? of(Id::spreadUsual) : 1;
-  return wide * (at[at.size() * 3 / 4] - at[at.size() / 4]) / kNormalMiddleHalf;
+  return {at[at.size() / 2],
+          wide * (at[at.size() * 3 / 4] - at[at.size() / 4]) / kNormalMiddleHalf};
 }
 
 }  // namespace haybale::diagnosis

@@ -92,8 +92,8 @@ void Belief::holdTogether(std::size_t i) {
     for (std::size_t k = 0; k < kPoints; ++k) {
       const double along = (static_cast<double>(k) + 0.5) / kPoints;
       const double at = low + along * (high - low);
-      const double fits =
-          beyond ? n.scale.density(n.read, at, at, n.spread) : normalDensity(n.read - at, n.spread);
+      const double fits = beyond ? n.scale.density(n.read, at, at, n.spread.at(at))
+                                 : normalDensity(n.read - at, n.spread.at(at));
       const double p = (1 - slip) * fits + n.mistaken;
       product[k] *= p;
       sum += p;

@@ -77,6 +77,15 @@ struct Scale {
   [[nodiscard]] double slipped(double x) const;
 };
 
+/// How far a number may lie from what is predicted, on its scale. What is not known of the vehicle
+/// makes volts uncertain as they are many: where none are expected none are uncertain.
+struct Spread {
+  double own = 0;      ///< of the meter and of how it was held
+  double unknown = 0;  ///< of the vehicle's unknown values, where `usual` is read
+  double usual = 0;    ///< volts of a sound vehicle; 0: the unknown is the same wherever it reads
+  [[nodiscard]] double at(double predicted) const;
+};
+
 /// Normal density of a deviation, per unit of it; `spread` is the standard deviation in that unit.
 [[nodiscard]] double normalDensity(double deviation, double spread);
 /// Standard normal distribution function.

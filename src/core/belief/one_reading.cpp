@@ -49,7 +49,10 @@ Likelihoods Belief::numeric(const job::Evidence& e) const {
   const auto& entry = *e.reading.value;
   const double read = entry.overload ? scale.topOhm : entry.value;
   const double x = scale.at(read);
-  const double spread = spreadOf(e, scale);
+  const Spread spread = spreadOf(e, scale);
+  const auto near = [&](double low, double high) {
+    return scale.density(x, low, high, spread.at((low + high) / 2));
+  };
   const double slip = of(Id::slipNumber);
   const double mistaken = strayDensity(e);
   const auto* circuit = vehicle_.job().find(test.circuit);
@@ -64,7 +67,7 @@ Likelihoods Belief::numeric(const job::Evidence& e) const {
   if (isOfAnother(e.test)) {
     return fedOrNot(e, [&](const World& world, const circuit::ParameterPoint& values) {
       const auto at = onScale(world, values);
-      return (1 - slip) * (at ? scale.density(x, *at, *at, spread) : 1.0) + mistaken;
+      return (1 - slip) * (at ? near(*at, *at) : 1.0) + mistaken;
     });
   }
   all.ends.resize(cells_.size());
@@ -78,7 +81,7 @@ Likelihoods Belief::numeric(const job::Evidence& e) const {
       const auto& values = values_[cell.values];
       if (!vehicle_.touches(test, h)) {
         const auto& rest = sound[cell.values];
-        out[i] = (1 - slip) * (rest ? scale.density(x, *rest, *rest, spread) : 1.0) + mistaken;
+        out[i] = (1 - slip) * (rest ? near(*rest, *rest) : 1.0) + mistaken;
         all.ends[i] = endsOf(rest, rest);
         continue;
       }
@@ -89,10 +92,10 @@ Likelihoods Belief::numeric(const job::Evidence& e) const {
           cell.high == cell.low ? low : onScale(worldOf(h, cell.high, values), values);
       lastHigh = high;
       const double shows = showsIn(h, test.state, vehicle_.suspect());
-      double p = low && high ? scale.density(x, *low, *high, spread) : 1.0;
+      double p = low && high ? near(*low, *high) : 1.0;
       if (shows < 1) {
         const auto& rest = sound[cell.values];
-        p = shows * p + (1 - shows) * (rest ? scale.density(x, *rest, *rest, spread) : 1.0);
+        p = shows * p + (1 - shows) * (rest ? near(*rest, *rest) : 1.0);
       } else {
         all.ends[i] = endsOf(low, high);
       }
@@ -178,20 +181,28 @@ bool Belief::isByMakersLimits(const job::Evidence& e) const {
 }
 
 // Through an active sensor an ohmmeter tells next to nothing: its spread there is wide.
-double Belief::spreadOf(const job::Evidence& e, const Scale& scale) const {
+Spread Belief::spreadOf(const job::Evidence& e, const Scale& scale) const {
   if (const auto known = spreads_.find(&e); known != spreads_.end()) {
     return known->second;
   }
   const auto& entry = *e.reading.value;
   const double read = entry.overload ? scale.topOhm : entry.value;
-  double spread = scale.spread(read, unsure(e.test, scale));
+  const auto [middle, apart] = drawnAt(e.test, scale);
+  double times = 1;
   if (e.test.kind == TestKind::acVoltage && !e.reading.hz) {
-    spread *= of(Id::spreadNoHertz);
+    times *= of(Id::spreadNoHertz);
   }
   if (isByMakersLimits(e)) {
-    spread *= of(Id::spreadMakersLimits);
+    times *= of(Id::spreadMakersLimits);
   }
-  return throughActive(e) ? std::hypot(spread, of(Id::spreadActiveOhm)) : spread;
+  Spread out{times * scale.spread(read, 0), times * of(Id::spreadUnknown) * apart, 0};
+  if (throughActive(e)) {
+    out.own = std::hypot(out.own, of(Id::spreadActiveOhm));
+  }
+  if (e.test.kind == TestKind::dcVoltage) {
+    out.usual = std::abs(middle);
+  }
+  return out;
 }
 
 double Belief::likelihoodIn(const job::Evidence& e, const TraceFacts* facts, const World& world,
@@ -219,10 +230,10 @@ double Belief::likelihoodIn(const job::Evidence& e, const TraceFacts* facts, con
   const Scale scale{e.test.kind, vehicle_.job().meter.topOhm()};
   const auto& entry = *e.reading.value;
   const double read = entry.overload ? scale.topOhm : entry.value;
-  const double spread = spreadOf(e, scale);
+  const Spread spread = spreadOf(e, scale);
   const auto* circuit = vehicle_.job().find(e.test.circuit);
   const double at = scale.at(valueAtHz(e.test, e.reading, *circuit, values, *value));
-  return scale.density(scale.at(read), at, at, spread);
+  return scale.density(scale.at(read), at, at, spread.at(at));
 }
 
 // What a cell may be while a test is made, with the share of each.

@@ -83,6 +83,11 @@ double Scale::slipped(double x) const {
   return nothing * normalDensity(x - at(0), spreadThere) + (1 - nothing) * broad(x);
 }
 
+double Spread::at(double predicted) const {
+  const double share = usual > 0 ? std::min(1.0, std::abs(predicted) / usual) : 1;
+  return std::hypot(own, share * unknown);
+}
+
 double normalDensity(double deviation, double spread) {
   const double z = deviation / spread;
   return std::exp(-0.5 * z * z) / (spread * std::sqrt(2 * std::numbers::pi));

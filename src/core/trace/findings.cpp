@@ -161,8 +161,13 @@ void Judge::shiftOrFew() {
   }
   // Of a sine of three cycles in the record a fifth passes in that time; of a contact all.
   constexpr double kJumps = 0.5;
+  // A wave goes as far to one side of its rest as to the other; a line that lets go does not.
+  constexpr double kOneSided = 1.4;
+  const double over = a_.levels.max - a_.levels.bias;
+  const double under = a_.levels.bias - a_.levels.min;
+  const bool both = over < kOneSided * under && under < kOneSided * over;
   if (swing > std::max(least, 12 * a_.levels.noiseRms) && a_.pulseCount <= kFewPulses &&
-      a_.suddenShare > kJumps) {
+      a_.suddenShare > kJumps && !both) {
     add(Code::biasShift, Where::wiring, Severity::fault, kRestMovesTrue,
         sayf("The rest level moves between {} and {} while no wheel turns: a contact or "
              "strand lets go.",

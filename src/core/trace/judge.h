@@ -52,6 +52,7 @@ class Judge {
   // In words, by number and how often it was passed.
   [[nodiscard]] std::string where(const IrregularTooth& t) const;
   void ring();
+  void onTheRing();
   void placeAt(const IrregularTooth& t);
   // How surely it recurs, 0 to 1; how often that is true; whether it is blamed or suspected.
   [[nodiscard]] double sure(const IrregularTooth& t) const;
@@ -62,6 +63,8 @@ class Judge {
   // What shows once in a record of fewer than two turns.
   void loneGap();
   void loneAbsence();
+  // What recurs though nobody knows how large the ring is.
+  void recurringGap();
   [[nodiscard]] bool switching() const;
   // Whether the ring passed that many times; false where its size is not known.
   [[nodiscard]] bool turned(double turns) const;

@@ -377,7 +377,11 @@ Conclusion conclude(const Beliefs& beliefs, const std::vector<ReadingView>& view
   if (belief.weighings().empty()) {
     out.wantsWitness = false;
     out.headline = say("Nothing measured on ") + circuit.name + say(" yet");
-    out.action = say("What is free first: codes and live speeds of all wheels, and a look.");
+    const auto& tools = belief.vehicle().job().toolbox;
+    out.action =
+        std::find(tools.begin(), tools.end(), "scan-tool") != tools.end()
+            ? say("What is free first: codes and live speeds of all wheels, and a look.")
+            : say("What is free first: a look along the line, before anything is unplugged.");
     return out;
   }
   if (belief.contradictory() && sayClash(out, belief, views)) {

@@ -1,5 +1,6 @@
 // Marks of the ring that pass but once, or in noise: what may be said of them and what not. The
 // waves are made here from a wheel's angle; nothing of the analysis is in them.
+#include <array>
 #include <cmath>
 #include <cstdio>
 #include <functional>
@@ -147,6 +148,46 @@ TEST(RingMarks, NoiseAloneIsNoRunOut) {
     s.noise = noise;
     EXPECT_EQ(find(analyse(wave(s), 0, ofTeeth(54)), Code::ringRunout), nullptr) << noise;
   }
+}
+
+// A gap that is wide every fifty-two teeth, in a ring nobody has counted: the gap itself counts it.
+// Twice is suspected, three times blamed; where the teeth are said to be others it is not said.
+TEST(RingMarks, AGapThatRecursCountsTheRingItself) {
+  Spin s;
+  s.teeth = 52;
+  s.widerAt = 20;
+  s.wider = 0.4;
+  s.hz = 30;
+  for (const double seconds : {3.2, 5.0, 7.0}) {
+    s.seconds = seconds;
+    const auto a = analyse(wave(s), 0, {});
+    const auto* crack = find(a, Code::crackedRing);
+    ASSERT_NE(crack, nullptr) << seconds << a.findings.front().text;
+    EXPECT_NE(crack->severity, Severity::note) << seconds;
+    EXPECT_EQ(crack->where, Where::ring);
+  }
+}
+
+// Wide gaps that keep no step are no ring's.
+TEST(RingMarks, WideGapsWithoutAStepAreNoCrack) {
+  Spin s;
+  s.seconds = 6;
+  s.hz = 30;
+  auto record = wave(s);
+  auto& samples = record.channels[0].samples;
+  std::vector<float> with;
+  std::size_t k = 0;
+  for (std::size_t i = 0; i + 1 < samples.size(); ++i) {
+    with.push_back(samples[i]);
+    constexpr std::array<std::size_t, 4> kAt{4000, 9500, 13200, 24000};
+    if (k < kAt.size() && i >= kAt[k] && samples[i] < 0 && samples[i + 1] >= 0) {
+      with.insert(with.end(), 70, 0.0F);  // at rest for four tenths of a pitch
+      ++k;
+    }
+  }
+  samples = std::move(with);
+  const auto* crack = find(analyse(record, 0, {}), Code::crackedRing);
+  EXPECT_TRUE(!crack || crack->severity == Severity::note);
 }
 
 }  // namespace

@@ -196,5 +196,39 @@ TEST_F(SoundWheel, ASquareWaveOfFewSamplesIsNoMessage) {
   EXPECT_EQ(a.signal, Signal::active);
 }
 
+// A spin that dies out leans to one side: the middle of its wave moves by a part of the swing, and
+// no bias has changed. Below a fifth of the swing it is left in peace, above it is said.
+TEST_F(SoundWheel, AWaveThatLeansIsNoNewBias) {
+  constexpr double kRate = 5000;
+  const auto spun = [&](double step) {
+    return analysed(sampled(4, kRate, 0.003,
+                            [&](double t) {
+                              const double turned = 20 * t - 1.5 * t * t;
+                              return 3.7 + 0.35 * std::sin(kTurn * turned) + (t > 2 ? step : 0);
+                            }),
+                    kRate, circuit::SensorKind::passive);
+  };
+  const auto shifted = [](const ChannelAnalysis& a) {
+    return std::any_of(a.findings.begin(), a.findings.end(),
+                       [](const Finding& f) { return f.code == Code::biasShift; });
+  };
+  EXPECT_FALSE(shifted(spun(0.125)));
+  EXPECT_TRUE(shifted(spun(0.3)));
+}
+
+// Three seconds of rest about a second of a wheel that was flicked: it goes as far to one side as
+// to the other, which a line that lets go does not.
+TEST_F(SoundWheel, AFlickedWheelIsNoContact) {
+  constexpr double kRate = 8000;
+  auto v = sampled(5.8, kRate, 0.003, [](double t) {
+    if (t < 0.35 || t > 1.7) {
+      return 0.0;
+    }
+    const double fades = (1.7 - t) / 1.35;
+    return 0.45 * fades * std::sin(kTurn * 14 * fades * (t - 0.35));
+  });
+  EXPECT_EQ(blame(analysed(std::move(v), kRate)), "");
+}
+
 }  // namespace
 }  // namespace haybale::trace

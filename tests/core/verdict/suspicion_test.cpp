@@ -95,7 +95,11 @@ TEST_F(Suspicion, BeforeAnythingIsMeasuredNothingIsClaimed) {
   EXPECT_EQ(now.state, State::open);
   EXPECT_FALSE(now.wantsWitness);
   EXPECT_FALSE(now.clash);
-  EXPECT_NE(now.action.find("codes and live speeds"), std::string::npos) << "what is free first";
+  EXPECT_EQ(now.action.find("codes"), std::string::npos) << "there is no scan tool in the box";
+  EXPECT_NE(now.action.find("a look"), std::string::npos);
+  c.toolbox.emplace_back("scan-tool");
+  const auto able = assessed().conclusion;
+  EXPECT_NE(able.action.find("codes and live speeds"), std::string::npos) << "what is free first";
 }
 
 TEST_F(Suspicion, SharesAddUpToOneAndElementsToWhatIsOfThem) {
