@@ -256,3 +256,20 @@ def flat_at_the_high_current_is_a_living_sensor():
     a = s.ask()
     yield a.p(fault="open") < 0.1 and a.p("sensor", "sensor-dead") < 0.1, a.told()
     yield a.cure("fit", "sensor") < 0.2, a.options
+
+
+def kinds_of(a):
+    return {k["kind"]: k["share"] for k in a.out["kinds"]}
+
+
+@case()
+def a_third_wire_is_a_hall_sensors():
+    a = Situation("RL", kind="unknown").volts("RL", "c", 11.9).ask()
+    yield kinds_of(a)["hall"] > 0.8, kinds_of(a)
+
+
+@case()
+def shown_at_a_crawl_is_no_coil():
+    s = Situation("RL", kind="unknown")
+    a = s.speeds({"FL": 1.0, "FR": 1.1, "RL": 0, "RR": 1.0}, speed_kmh=1).ask()
+    yield kinds_of(a)["passive"] < 0.3, kinds_of(a)

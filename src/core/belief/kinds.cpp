@@ -18,6 +18,7 @@ using priors::of;
 namespace {
 
 constexpr double kLeastShare = 0.02;
+constexpr double kCrawl = 2;  // km/h; common practice, no source
 
 double priorOf(SensorKind kind) {
   switch (circuit::familyOf(kind)) {
@@ -51,8 +52,28 @@ double signalChance(trace::Signal signal, SensorKind kind) {
   return 1;
 }
 
+// Whether anybody held a lead on a third wire.
+bool probesAThird(const job::Case& c) {
+  const auto third = [](const std::optional<circuit::Probe>& probe) {
+    return probe && probe->wire == circuit::WireId::c;
+  };
+  return std::any_of(c.evidence.begin(), c.evidence.end(), [&](const job::Evidence& e) {
+    return !e.withdrawn && (third(e.test.red) || third(e.test.black));
+  });
+}
+
+// Whether a wheel was shown that hardly turned: a coil gives next to nothing then.
+bool showsACrawl(const job::Evidence& e) {
+  return !e.withdrawn && e.test.kind == circuit::TestKind::liveSpeed &&
+         std::any_of(e.reading.kmh.begin(), e.reading.kmh.end(),
+                     [](const auto& kmh) { return kmh.second > 0.2 && kmh.second <= kCrawl; });
+}
+
 double logSigns(const job::Case& c, const WaveformSet& waveforms, SensorKind kind) {
   double log = 0;
+  if (circuit::isCoil(kind) && std::any_of(c.evidence.begin(), c.evidence.end(), showsACrawl)) {
+    log += std::log(0.25);
+  }
   for (const auto& e : c.evidence) {
     const auto* circuit = c.find(e.test.circuit);
     const auto analysis = waveforms.analyses.find(e.id);
@@ -61,7 +82,10 @@ double logSigns(const job::Case& c, const WaveformSet& waveforms, SensorKind kin
       log += std::log(signalChance(analysis->second->signal, kind));
     }
   }
-  // A third wire is a Hall sensor's supply.
+  // A third wire is a Hall sensor's supply; what is read on it the others do not have at all.
+  if (probesAThird(c)) {
+    return log + (kind == SensorKind::hall ? 0 : std::log(0.0003));
+  }
   const auto* suspect = c.suspectCircuit();
   const bool third = !suspect->wire(circuit::WireId::c).colour.empty() ||
                      !suspect->wire(circuit::WireId::c).role.empty();

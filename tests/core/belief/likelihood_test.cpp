@@ -255,6 +255,60 @@ TEST_F(Likely, OfCodesThatTheModuleSetsTheLikeliestIsTheRightOne) {
   EXPECT_GT(chance(Hypothesis{}, 0, std::nullopt), 0.7);
 }
 
+// What lies beyond all that the sensor gives is a wire's, and no absent tooth's and no weak
+// wheel's; what lies within may be any of them.
+TEST_F(Likely, ALineThatPartsBeyondTheSignalIsAWires) {
+  const Hypothesis strand{Fault::intermittentOpen, "L2", circuit::WireId::a, 1, {1e9}};
+  const Hypothesis tooth{Fault::ringTooth, "ring", std::nullopt, 1, {0}};
+  const Hypothesis gap{Fault::wideGap, "sensor", std::nullopt, 1, {0.1, 0.8}};
+  auto parts = sound(60);
+  parts.opens = true;
+  const auto against = [&](const Hypothesis& h, double severity) {
+    return waved(strand, parts, 1e9) / waved(h, parts, severity);
+  };
+  const double teeth = against(tooth, 0);
+  const double weak = against(gap, 0.3);
+  parts.opensBeyond = true;
+  EXPECT_GT(against(tooth, 0), 3 * teeth);
+  EXPECT_GT(against(gap, 0.3), 10 * weak);
+  EXPECT_GT(against(Hypothesis{}, 0), 100);
+}
+
+// On a lift a free differential turns one wheel and not the other: a sound one shows nothing, and
+// gets its code; on the road it does not.
+TEST_F(Likely, ACodeOnTheLiftIsOfNoCircuit) {
+  auto t = test(circuit::TestKind::codes);
+  t.state.wheel = circuit::WheelMotion::driven;
+  job::Reading silent;
+  silent.codes = std::vector<job::Code>{{"RR", job::CodeType::noSignal, {}}};
+  const double road = model_.codes(t, silent, World{}, values_);
+  auto lifted = c;
+  lifted.complaint.lift = true;
+  const Vehicle onStands(lifted);
+  EXPECT_TRUE(onStands.turnsFreely(t.state));
+  EXPECT_FALSE(vehicle_.turnsFreely(t.state));
+  EXPECT_GT(ReadingModel(onStands).codes(t, silent, World{}, values_), 10 * road);
+  t.state.wheel = circuit::WheelMotion::spun;
+  EXPECT_FALSE(onStands.turnsFreely(t.state)) << "by hand the wheel is the one that was turned";
+}
+
+// Where no volts are expected none are uncertain: that the bias of an unknown car may be three
+// volts or five says nothing against a dead line that reads nothing.
+TEST(Spread, OfVoltsGoesWithTheVolts) {
+  const Spread volts{0.03, 0.8, 4};
+  EXPECT_NEAR(volts.at(4), std::hypot(0.03, 0.8), 1e-12);
+  EXPECT_NEAR(volts.at(0), 0.03, 1e-12);
+  EXPECT_NEAR(volts.at(-2), std::hypot(0.03, 0.4), 1e-12);
+  EXPECT_EQ(volts.at(40), volts.at(4)) << "and no more than that";
+  double before = 0;
+  for (double v = 0; v < 6; v += 0.25) {
+    EXPECT_GE(volts.at(v), before);
+    before = volts.at(v);
+  }
+  const Spread decades{0.03, 0.2, 0};
+  EXPECT_EQ(decades.at(0), decades.at(5)) << "ohms differ in decades, wherever they are";
+}
+
 TEST_F(Likely, SteelAcrossTheTipMovesASoundCoilAndNoDeadOne) {
   job::Reading swings;
   swings.swings = true;
