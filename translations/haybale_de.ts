@@ -10689,6 +10689,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>{} Impulse der richtigen Form: das Rad drehte kaum, zu wenige zum Beurteilen.</translation>
   </message>
   <message>
+   <source>{} pulses that quicken and slow: the wheel was rocked to and fro. Turn it round to judge it by.</source>
+   <translation>{} Impulse, die schneller und langsamer werden: das Rad wurde hin und her bewegt. Zum Beurteilen ganz herumdrehen.</translation>
+  </message>
+  <message>
    <source>{} pulses without a gap, even within {:.1f} %, {} peak to peak.{}{}</source>
    <translation>{} Impulse ohne Lücke, gleichmäßig auf {:.1f} %, {} Spitze-Spitze.{}{}</translation>
   </message>

@@ -10689,6 +10689,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>{} pulsos de forma correcta: la rueda apenas giró, muy pocos para juzgar.</translation>
   </message>
   <message>
+   <source>{} pulses that quicken and slow: the wheel was rocked to and fro. Turn it round to judge it by.</source>
+   <translation>{} pulsos que se aceleran y frenan: la rueda se movió de un lado a otro. Gírela entera para juzgarla.</translation>
+  </message>
+  <message>
    <source>{} pulses without a gap, even within {:.1f} %, {} peak to peak.{}{}</source>
    <translation>{} pulsos sin hueco, parejos al {:.1f} %, {} pico a pico.{}{}</translation>
   </message>

@@ -134,7 +134,57 @@ bool Judge::onlyNoise() {
 }
 
 // A wheel that stands, and a loom that is moved.
+namespace {
+
+// How much one differs from the next, the middle of all, as a natural logarithm.
+double unlikeTheNext(const std::vector<double>& lengths) {
+  std::vector<double> off;
+  for (std::size_t i = 0; i + 1 < lengths.size(); ++i) {
+    off.push_back(
+        lengths[i] > 0 && lengths[i + 1] > 0 ? std::abs(std::log(lengths[i + 1] / lengths[i])) : 1);
+  }
+  std::nth_element(off.begin(), off.begin() + static_cast<std::ptrdiff_t>(off.size() / 2),
+                   off.end());
+  return off[off.size() / 2];
+}
+
+}  // namespace
+
+// Pulses between two levels that quicken and slow, each nearly as long as the one before: a wheel
+// that is rocked to and fro. A contact that lets go keeps no such time.
+bool Judge::isRocked() const {
+  // Common practice, no source; set on made-up records (rough seed 507).
+  constexpr std::size_t kLeast = 16;
+  constexpr double kAlike = 0.25;
+  constexpr double kSameLevel = 0.15;  // of the way from the rest
+  if (a_.dropouts.size() < kLeast || passive()) {
+    return false;
+  }
+  std::vector<double> away, between;
+  for (std::size_t i = 0; i < a_.dropouts.size(); ++i) {
+    const auto& d = a_.dropouts[i];
+    if (std::abs(d.level - a_.dropouts.front().level) >
+        kSameLevel * std::abs(a_.dropouts.front().level - a_.levels.bias)) {
+      return false;
+    }
+    away.push_back(d.endS - d.startS);
+    if (i > 0) {
+      between.push_back(d.startS - a_.dropouts[i - 1].endS);
+    }
+  }
+  return unlikeTheNext(away) < kAlike && unlikeTheNext(between) < kAlike;
+}
+
 void Judge::lineAlone() {
+  if (isRocked()) {
+    const auto count = a_.dropouts.size();
+    a_.dropouts.clear();
+    note(Code::healthy, Where::none,
+         sayf("{} pulses that quicken and slow: the wheel was rocked to and fro. Turn it round to "
+              "judge it by.",
+              count));
+    return;
+  }
   if (a_.restMoves && a_.dropouts.size() <= 2) {
     add(Code::biasShift, Where::wiring, Severity::fault, kRestMovesTrue,
         sayf("The rest level goes from {} to {} and stays there, while no wheel turns: a "

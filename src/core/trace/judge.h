@@ -42,6 +42,7 @@ class Judge {
   void shiftOrSilence();
   bool onlyNoise();
   void lineAlone();
+  [[nodiscard]] bool isRocked() const;
   void shiftOrFew();
   void protocol();
   void healthy();

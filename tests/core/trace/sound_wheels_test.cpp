@@ -230,5 +230,33 @@ TEST_F(SoundWheel, AFlickedWheelIsNoContact) {
   EXPECT_EQ(blame(analysed(std::move(v), kRate)), "");
 }
 
+// A wheel that is rocked to and fro: pulses between two levels that quicken and slow, each nearly
+// as long as the one before; bursts of a contact at the same two levels keep no such time.
+TEST_F(SoundWheel, ARockedWheelIsNoContactAndAContactNoRockedWheel) {
+  constexpr double kRate = 5000;
+  const auto rocked = analysed(sampled(4, kRate, 0.004,
+                                       [](double t) {
+                                         const double turned = 3 + 3.4 * std::sin(kTurn * 0.55 * t);
+                                         return turned - std::floor(turned) > 0.5 ? 1.31 : 0.72;
+                                       }),
+                               kRate, circuit::SensorKind::active);
+  EXPECT_EQ(blame(rocked), "");
+  std::mt19937 random(11);
+  std::exponential_distribution<double> length(1);
+  std::vector<float> bursts;
+  bool away = false;
+  while (bursts.size() < 4 * kRate) {
+    const double seconds = 0.004 + (away ? 0.02 : 0.1) * length(random);
+    const auto samples = static_cast<std::size_t>(seconds * kRate);
+    bursts.insert(bursts.end(), samples, away ? 0.0F : 1.31F);
+    away = !away;
+  }
+  std::normal_distribution<double> noise(0, 0.004);
+  for (float& v : bursts) {
+    v += static_cast<float>(noise(random));
+  }
+  EXPECT_NE(blame(analysed(std::move(bursts), kRate, circuit::SensorKind::active)), "");
+}
+
 }  // namespace
 }  // namespace haybale::trace
