@@ -18,8 +18,8 @@ constexpr double kInStep = 0.12, kLeastRecurs = 0.18, kMostRecurs = 0.85;
 constexpr double kLeastTwice = 0.25;  // of a gap that passed but twice
 constexpr std::size_t kNearTheEnds = 4;
 constexpr long kFewest = 24, kMost = 130;  // as rings are fitted
-// How often it is a crack: said of 10 records of seed 506, of all of which it was true; of a gap
-// that passed but twice it is said less surely. Common practice, no source.
+// How often it is a crack: said of seven records of tidy seed 506 that had been missed, of all of
+// which it was true: few. Of a gap that passed but twice it is said less surely.
 constexpr double kRecursThrice = 0.95, kRecursTwice = 0.85;
 
 // The teeth with a wider gap behind them; none where anything else is out of step.
@@ -95,8 +95,7 @@ void Judge::recurringGap() {
   add(Code::crackedRing, Where::ring, thrice ? Severity::fault : Severity::suspect,
       thrice ? kRecursThrice : kRecursTwice,
       sayf("One gap is {:.0f} % wider, {} times, every {} teeth, the rest even: the ring has "
-           "cracked "
-           "and opened; count its teeth.",
+           "cracked and opened; count its teeth.",
            wider, wide.size(), apart));
   a_.findings.back().place = std::pair{first.riseS - 0.1, first.riseS + first.periodS + 0.1};
 }

@@ -261,7 +261,7 @@ class Finder {
         note(TrapKind::polarity,
              say("The feed stands on the return's wire: the two may be exchanged at a joint. Look "
                  "there before a part is blamed."));
-      } else if (reach_.sensor && a - entry_.value < 0.1 * a && wasWorkedOn()) {
+      } else if (reach_.sensor && std::abs(a - entry_.value) < 0.1 * a && wasWorkedOn()) {
         note(TrapKind::polarity,
              say("Both wires stand at the supply: the sensor draws nothing. After a new part or a "
                  "mended joint swap the two wires once before concluding."));

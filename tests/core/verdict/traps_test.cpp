@@ -174,6 +174,9 @@ TEST_F(TrapsOf, WhatDrawsNothingAfterWorkMayBeTheWrongWayRound) {
   h.what = job::Work::replaced;
   c.history.push_back(h);
   EXPECT_TRUE(trapped(TrapKind::polarity));
+  c.evidence.front().reading.value->value = 0;
+  EXPECT_FALSE(trapped(TrapKind::polarity)) << "nothing on the feed is another story";
+  c.evidence.front().reading.value->value = 11.1;
   c.evidence.back().reading.value->value = 0.6;
   EXPECT_FALSE(trapped(TrapKind::polarity)) << "it draws its current";
 }
