@@ -114,6 +114,17 @@ Result<QStringList> Database::texts(const QString& sql, const QVariantList& valu
   return out;
 }
 
+Result<int> Database::once(const QString& sql) {
+  if (!once_.contains(sql)) {
+    auto found = run(sql);
+    if (!found) {
+      return found.error();
+    }
+    once_.insert(sql, found->next() ? found->value(0).toInt() : 0);
+  }
+  return once_.value(sql);
+}
+
 Status Database::begin() {
   if (isSqlite()) {
     auto begun = run(QStringLiteral("BEGIN IMMEDIATE"));
@@ -149,6 +160,7 @@ void Database::rollback() {
 Status Database::open(const StoreUrl& url) {
   url_ = url;
   lost_ = false;
+  once_.clear();
   if (auto status = connectTo(); !status) {
     return status;
   }

@@ -72,6 +72,8 @@ class Database {
   [[nodiscard]] QString file() const { return url_.path; }
   /// Whether the last thing that went wrong was a right this user does not have.
   [[nodiscard]] bool refused() const { return refused_; }
+  /// The number a statement gives, asked once as long as the connection stands.
+  Result<int> once(const QString& sql);
   /// Whether the connection still stands, as far as the driver knows.
   [[nodiscard]] bool stands() const { return db_.isOpen() && !lost_; }
 
@@ -89,6 +91,7 @@ class Database {
   QHash<QString, std::shared_ptr<QSqlQuery>> prepared_;
   StoreUrl url_;
   QString name_;
+  QHash<QString, int> once_;
   bool lost_ = false;
   bool refused_ = false;
   bool migrating_ = false;  // what is refused then is not this user's to do

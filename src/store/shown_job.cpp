@@ -140,20 +140,46 @@ Status show(Database& db, const ShownJob& job) {
   return db.isSqlite() ? showInSqlite(db, job) : showInPostgres(db, job);
 }
 
-// The lock is taken before anything is written: whoever settles the same job holds it while it
-// looks for the head, and so sees this state or is seen by it.
+namespace {
+
+// With all of a shop's benches at it at once the server gives each a slice in turn, and all end
+// late. So they stand in line and each is done before the next begins: in two lines, or as many as
+// the database's setting haybale.lines says (packaging/shop-server.md). Who came one after the
+// other stands in different lines.
+Result<int> lineOf(Database& db) {
+  return db.once(QStringLiteral(
+      "SELECT (SELECT count(*) FROM pg_stat_activity WHERE datname=current_database() AND "
+      "backend_start < (SELECT backend_start FROM pg_stat_activity WHERE pid=pg_backend_pid())) % "
+      "CASE WHEN current_setting('haybale.lines', true) ~ '^[1-9][0-9]?$' THEN "
+      "current_setting('haybale.lines')::int ELSE 2 END"));
+}
+
+// A lock's first key; its second is the line.
+constexpr int kLines = 72290124;
+
+}  // namespace
+
+// The job's lock is taken before anything is written: whoever settles the same job holds it while
+// it looks for the head, and so sees this state or is seen by it. Only then a line is joined: who
+// waits for a job keeps nobody else waiting.
 Status keepAndShow(Database& db, const ShownJob& job) {
   static const QString sql =
       QStringLiteral(
-          "WITH held AS MATERIALIZED (SELECT pg_advisory_xact_lock(hashtextextended(?, 0))), kept "
-          "AS (INSERT INTO revisions (job, revision, parent, changed, origin, path, folder, "
-          "headline, content) SELECT ?, ?, ?, ?, ?, ?, ?, ?, ? FROM held RETURNING job, path, "
-          "folder, headline, changed, revision), ") +
+          "WITH held AS MATERIALIZED (SELECT pg_advisory_xact_lock(hashtextextended(?, 0))), line "
+          "AS MATERIALIZED (SELECT pg_advisory_xact_lock(?, ?) FROM held), kept AS (INSERT INTO "
+          "revisions (job, revision, parent, changed, origin, path, folder, headline, content) "
+          "SELECT ?, ?, ?, ?, ?, ?, ?, ?, ? FROM line RETURNING job, path, folder, headline, "
+          "changed, revision), ") +
       showing(QStringLiteral("kept"), true);
+  const auto line = lineOf(db);
+  if (!line) {
+    return line.error();
+  }
   const Revision& r = job.head;
-  auto done = db.run(sql, QVariantList{r.job, r.job, r.revision, r.parent, r.changed, r.origin,
-                                       r.path, r.folder, r.headline, QString::fromUtf8(r.content)} +
-                              valuesOf(job));
+  auto done = db.run(
+      sql, QVariantList{r.job, kLines, *line, r.job, r.revision, r.parent, r.changed, r.origin,
+                        r.path, r.folder, r.headline, QString::fromUtf8(r.content)} +
+               valuesOf(job));
   return done ? Status(Done{}) : done.error();
 }
 

@@ -200,6 +200,10 @@ def rights(program, pg, folder):
     wrong = Cli(program, pg.url("rights", "guest", "not-it"), folder).run("find", "--json")
     check("a wrong password is one line and exit 1", wrong.returncode == 1 and wrong.stderr.count("\n") == 1,
           wrong.stderr)
+    for lines in ("20", "none"):
+        pg.sql(f"ALTER DATABASE rights SET haybale.lines = '{lines}'", "rights")
+        kept = bench.run("put", write(folder, f"lines{lines}.json", case(3)))
+        check(f"lines set to {lines}: kept all the same", kept.returncode == 0, kept.stderr)
     pg.sql("INSERT INTO schema_version VALUES (99)", "rights")
     newer = shop.run("find", "--json")
     check("a newer schema is refused", newer.returncode == 1 and "newer version" in newer.stderr, newer.stderr)
