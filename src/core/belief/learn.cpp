@@ -3,6 +3,7 @@
 #include <Eigen/Dense>
 #include <algorithm>
 #include <cmath>
+#include <numeric>
 #include <random>
 
 #include "core/base/say.h"
@@ -28,11 +29,14 @@ constexpr double kModelShare = 0.002;
 constexpr double kModelFloor = 2e-3;
 // What a wheel costs that is left out, in the logarithm of the evidence: it is faulty itself.
 constexpr double kLeftOutCost = 10;
+// The same of a reading: it was taken wrong.
+constexpr double kSlipCost = 4;
 
 // A reading of a good circuit, ready to be compared with predictions.
 struct Sample {
   const Circuit* circuit;
   std::size_t wheel;  // which of the good circuits
+  const job::Evidence* evidence;
   circuit::Test test;
   double value;
   double sigma;
@@ -47,13 +51,22 @@ struct Samples {
   std::optional<std::pair<double, double>> coil;  // middle, standard deviation
 };
 
+// What is not believed of the good wheels: all of a wheel, or a reading that was a slip.
+struct LeftOut {
+  std::vector<std::string> wheels;
+  std::vector<std::string> readings;  // their ids
+};
+
+bool holds(const std::vector<std::string>& list, const std::string& one) {
+  return std::find(list.begin(), list.end(), one) != list.end();
+}
+
 // Wheels that may teach about `circuit`: of the same group and kind, and not left out.
 bool teaches(const job::Case& c, const Circuit& circuit, const Circuit& good,
-             const std::vector<std::string>& leftOut) {
+             const LeftOut& leftOut) {
   return good.name != circuit.name && good.name != c.suspect &&
          good.sensor.kind == circuit.sensor.kind &&
-         circuit::groupOf(good) == circuit::groupOf(circuit) &&
-         std::find(leftOut.begin(), leftOut.end(), good.name) == leftOut.end();
+         circuit::groupOf(good) == circuit::groupOf(circuit) && !holds(leftOut.wheels, good.name);
 }
 
 std::size_t wheelOf(Samples& samples, const std::string& name) {
@@ -84,13 +97,13 @@ void addLevels(Samples& out, const Circuit& good, const job::Evidence& e,
   const std::size_t wheel = wheelOf(out, good.name);
   for (const bool upper : {false, true}) {
     const double value = upper ? levels.high : levels.low;
-    out.list.push_back({&good, wheel, test, value, std::hypot(kShare * std::abs(value), kFloor),
+    out.list.push_back({&good, wheel, &e, test, value, std::hypot(kShare * std::abs(value), kFloor),
                         std::nullopt, upper});
   }
 }
 
 Samples samplesFor(const job::Case& c, const Circuit& circuit, const WaveformSet& waveforms,
-                   const std::vector<std::string>& leftOut) {
+                   const LeftOut& leftOut) {
   Samples out;
   for (const auto& limit : circuit.limits) {
     if (limit.quantity == judging::Quantity::coilResistance && limit.min && limit.max) {
@@ -100,7 +113,8 @@ Samples samplesFor(const job::Case& c, const Circuit& circuit, const WaveformSet
   }
   for (const auto& e : c.evidence) {
     const Circuit* good = c.find(e.test.circuit);
-    if (e.withdrawn || !good || !teaches(c, circuit, *good, leftOut) || isVoid(*good, e.test)) {
+    if (e.withdrawn || !good || holds(leftOut.readings, e.id) ||
+        !teaches(c, circuit, *good, leftOut) || isVoid(*good, e.test)) {
       continue;
     }
     const auto analysis = waveforms.analyses.find(e.id);
@@ -116,7 +130,7 @@ Samples samplesFor(const job::Case& c, const Circuit& circuit, const WaveformSet
     }
     const double value = e.reading.value->value;
     const double u = standardUncertainty(c.meter, *e.reading.value, e.test.kind);
-    out.list.push_back({good, wheelOf(out, good->name), asMeasured(c, e), value,
+    out.list.push_back({good, wheelOf(out, good->name), &e, asMeasured(c, e), value,
                         std::hypot(u, kModelShare * std::abs(value) + kModelFloor),
                         e.reading.celsius, std::nullopt});
   }
@@ -182,6 +196,24 @@ class Fit {
   }
 
   [[nodiscard]] double cost() const { return cost_; }
+
+  /// Ids of the readings that fit it worst, the worst first.
+  [[nodiscard]] std::vector<std::string> worst(std::size_t count) const {
+    const VectorXd r = residuals(x_);
+    std::vector<std::size_t> order(samples_.list.size());
+    std::iota(order.begin(), order.end(), std::size_t{0});
+    const auto off = [&](std::size_t i) { return std::abs(r(static_cast<Eigen::Index>(i))); };
+    std::stable_sort(order.begin(), order.end(),
+                     [&](std::size_t a, std::size_t b) { return off(a) > off(b); });
+    std::vector<std::string> out;
+    for (const std::size_t i : order) {
+      const std::string& id = samples_.list[i].evidence->id;
+      if (out.size() < count && !holds(out, id)) {
+        out.push_back(id);
+      }
+    }
+    return out;
+  }
 
   /// How far what the good wheels' sensors are lies from usual ones, in standard deviations.
   [[nodiscard]] double oddness() const {
@@ -351,29 +383,57 @@ Fits fitAll(const job::Case& c, const Circuit& circuit, const Samples& samples) 
   return out;
 }
 
-// The good wheel without which the rest fits best, where one does not fit: what was taken for good
-// may be faulty itself.
-std::optional<std::string> misfit(const job::Case& c, const Circuit& circuit,
-                                  const WaveformSet& waveforms, const Samples& samples, double cost,
-                                  const std::vector<std::string>& leftOut) {
+constexpr double kOddCost = 20;
+
+// Whether a fit says no more against its readings than their spread does.
+bool fitsWell(const Samples& samples, double cost) {
   constexpr double kPerReading = 9;  // squared deviations: three sigma each
-  constexpr double kOddCost = 20;
-  if (cost < kOddCost + kPerReading * static_cast<double>(samples.list.size()) / 3) {
+  return cost < kOddCost + kPerReading * static_cast<double>(samples.list.size()) / 3;
+}
+
+double costWithout(const job::Case& c, const Circuit& circuit, const WaveformSet& waveforms,
+                   const LeftOut& leftOut, bool& well) {
+  const Samples rest = samplesFor(c, circuit, waveforms, leftOut);
+  const Fits fits = fitAll(c, circuit, rest);
+  const double cost = fits.list[fits.best].cost();
+  well = fitsWell(rest, cost);
+  return cost;
+}
+
+// What to leave out beside `leftOut` where not all fits: a reading, if all the others of the good
+// wheels agree without it; else the wheel without which the rest fits best, for what was taken for
+// good may be faulty itself.
+std::optional<LeftOut> misfit(const job::Case& c, const Circuit& circuit,
+                              const WaveformSet& waveforms, const Samples& samples, const Fit& fit,
+                              const LeftOut& leftOut) {
+  constexpr std::size_t kTried = 6;
+  if (fitsWell(samples, fit.cost())) {
     return std::nullopt;
   }
-  std::optional<std::string> worst;
-  double least = cost - kOddCost;
-  for (const auto& wheel : samples.wheels) {
-    auto without = leftOut;
-    without.push_back(wheel);
-    const Samples rest = samplesFor(c, circuit, waveforms, without);
-    const Fits fits = fitAll(c, circuit, rest);
-    if (const double left = fits.list[fits.best].cost(); left < least) {
-      least = left;
-      worst = wheel;
+  std::optional<LeftOut> out;
+  double least = fit.cost() - kOddCost;
+  const auto tryOne = [&](const LeftOut& without, bool mustFit) {
+    bool well = false;
+    const double cost = costWithout(c, circuit, waveforms, without, well);
+    if (cost < least && (well || !mustFit)) {
+      least = cost;
+      out = without;
     }
+  };
+  for (const auto& id : fit.worst(kTried)) {
+    LeftOut without = leftOut;
+    without.readings.push_back(id);
+    tryOne(without, true);
   }
-  return worst;
+  if (out) {
+    return out;
+  }
+  for (const auto& wheel : samples.wheels) {
+    LeftOut without = leftOut;
+    without.wheels.push_back(wheel);
+    tryOne(without, false);
+  }
+  return out;
 }
 
 }  // namespace
@@ -408,15 +468,18 @@ void leaveRoom(const job::Case& c, const Circuit& circuit, double oddness, std::
 circuit::LineParameters learnParameters(const job::Case& c, const Circuit& circuit,
                                         const WaveformSet& waveforms) {
   circuit::LineParameters out;
-  Samples samples = samplesFor(c, circuit, waveforms, {});
+  LeftOut leftOut;
+  Samples samples = samplesFor(c, circuit, waveforms, leftOut);
   Fits fits = fitAll(c, circuit, samples);
-  while (const auto odd =
-             misfit(c, circuit, waveforms, samples, fits.list[fits.best].cost(), out.leftOut)) {
-    out.leftOut.push_back(*odd);
-    out.logEvidence -= kLeftOutCost;
-    samples = samplesFor(c, circuit, waveforms, out.leftOut);
+  while (const auto without =
+             misfit(c, circuit, waveforms, samples, fits.list[fits.best], leftOut)) {
+    leftOut = *without;
+    samples = samplesFor(c, circuit, waveforms, leftOut);
     fits = fitAll(c, circuit, samples);
   }
+  out.leftOut = leftOut.wheels;
+  out.logEvidence -= kLeftOutCost * static_cast<double>(leftOut.wheels.size()) +
+                     kSlipCost * static_cast<double>(leftOut.readings.size());
   const double top = fits.logWeights[fits.best];
   std::vector<double> weights;
   double total = 0;

@@ -381,9 +381,10 @@ std::vector<Proposal> proposeTests(const Beliefs& beliefs, const Conclusion& con
   const Planner planner(beliefs, conclusion);
   std::vector<Test> tests = listOf(beliefs);
   std::optional<Test> again;
-  if (conclusion.clash && timesMade(c, c.evidence[*conclusion.clash].test) < 2 &&
-      permitted(c, *c.suspectCircuit(), c.evidence[*conclusion.clash].test)) {
-    again = c.evidence[*conclusion.clash].test;
+  const auto doubtful = conclusion.clash ? conclusion.clash : conclusion.hinge;
+  if (doubtful && timesMade(c, c.evidence[*doubtful].test) < 2 &&
+      permitted(c, *c.suspectCircuit(), c.evidence[*doubtful].test)) {
+    again = c.evidence[*doubtful].test;
   }
   std::erase_if(tests, [&](const Test& t) {
     return timesMade(c, t) > 0 || std::any_of(refused.begin(), refused.end(), [&](const Test& r) {

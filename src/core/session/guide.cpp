@@ -36,7 +36,7 @@ bool Guide::settled() const {
     return suspects.empty();
   }
   const double top = leadingShare(conclusion);
-  if (top < of(Id::settled) || witness() || clearing()) {
+  if (top < of(Id::settled) || witness() || clearing() || twice()) {
     return false;
   }
   // The element is known; which wire and how is asked on as long as that is cheap.
@@ -88,6 +88,16 @@ const Proposal* Guide::clearing() const {
   return codes != proposals.end() ? &*codes : nullptr;
 }
 
+// The number the verdict hangs on once more, where that takes no more than a moment.
+const Proposal* Guide::twice() const {
+  const auto& proposals = assessment_.proposals;
+  const bool hangs = assessment_.conclusion.hinge && !proposals.empty() &&
+                     proposals.front().again &&
+                     proposals.front().minutes <= of(Id::hingeMinutes);
+  return hangs && minutes_ + proposals.front().minutes <= limits_.mostMinutes ? &proposals.front()
+                                                                             : nullptr;
+}
+
 const Proposal* Guide::ask() const {
   const auto& proposals = assessment_.proposals;
   if (proposals.empty() || tests_ >= limits_.mostTests || settled()) {
@@ -97,6 +107,9 @@ const Proposal* Guide::ask() const {
   if (top >= of(Id::settled)) {
     if (const auto* codes = clearing()) {
       return codes;
+    }
+    if (const auto* once = twice()) {
+      return once;
     }
     if (const auto* second = witness()) {
       return second;

@@ -49,6 +49,7 @@ class Guide {
   [[nodiscard]] bool settled() const;
   [[nodiscard]] const Proposal* witness() const;
   [[nodiscard]] const Proposal* clearing() const;
+  [[nodiscard]] const Proposal* twice() const;
 
   job::Case case_;
   std::string folder_;

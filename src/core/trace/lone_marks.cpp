@@ -49,6 +49,7 @@ std::vector<std::size_t> absencesIn(const std::vector<Tooth>& teeth, std::size_t
   constexpr std::size_t kLeastTeeth = 40;
   constexpr int kMostAbsent = 2;
   constexpr double kInStep = 0.1;  // of a tooth, for each that passes
+  constexpr std::size_t kNeighbours = 3;
   std::vector<std::size_t> out;
   if (to - from < kLeastTeeth) {
     return out;
@@ -56,8 +57,9 @@ std::vector<std::size_t> absencesIn(const std::vector<Tooth>& teeth, std::size_t
   for (std::size_t i = from; i < to; ++i) {
     const auto& t = teeth[i];
     const bool inside = i >= from + kFromTheEnds && i + kFromTheEnds < to;
+    const bool followed = i >= from + kNeighbours && i + kNeighbours < to;
     const double passed = t.lost + 1;
-    const bool absent = inside && t.lost > 0 && t.lost <= kMostAbsent &&
+    const bool absent = followed && t.lost > 0 && t.lost <= kMostAbsent &&
                         std::abs(t.pitch - passed) <= kInStep * passed;
     if (absent) {
       out.push_back(i);

@@ -11,6 +11,7 @@
 #include "core/belief/pair_belief.h"
 #include "core/priors/priors.h"
 #include "core/verdict/clash.h"
+#include "core/verdict/hinge.h"
 
 namespace haybale::diagnosis {
 
@@ -388,6 +389,7 @@ Conclusion conclude(const Beliefs& beliefs, const std::vector<ReadingView>& view
     sayPairs(out, belief);
     return out;
   }
+  out.hinge = out.clash ? std::nullopt : hingeOf(out, belief);
   const std::string repeat = out.action;
   out.action.clear();
   concludeFrom(out, circuit);

@@ -49,6 +49,8 @@ struct Conclusion {
   /// Index into the evidence of the reading that clashes with the rest: to be repeated before it is
   /// believed, and before anything is called contradictory.
   std::optional<std::size_t> clash;
+  /// Index of the number the verdict hangs on: taken once, and without it the element is open.
+  std::optional<std::size_t> hinge;
   /// Families of readings that speak for the leading element by themselves.
   std::vector<Family> witnesses;
   /// Money would be spent on the leading element and fewer than two witnesses speak against it.
