@@ -1234,6 +1234,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Alle vier Räder fahren dieselbe Straße: eines, das sich schneller dreht, ist kleiner.</translation>
   </message>
   <message>
+   <source>All hangs on {} ({}): take it once more, at a second contact, before anything is opened.</source>
+   <translation>Alles hängt an {} ({}): noch einmal messen, an einem zweiten Kontakt, bevor etwas geöffnet wird.</translation>
+  </message>
+  <message>
    <source>All is brought over to %1.</source>
    <translation>Alles ist nach %1 nachgetragen.</translation>
   </message>

@@ -1234,6 +1234,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Las cuatro ruedas recorren el mismo camino: la que gira más rápido es más pequeña.</translation>
   </message>
   <message>
+   <source>All hangs on {} ({}): take it once more, at a second contact, before anything is opened.</source>
+   <translation>Todo depende de {} ({}): mídalo otra vez, en un segundo contacto, antes de abrir nada.</translation>
+  </message>
+  <message>
    <source>All is brought over to %1.</source>
    <translation>Todo está llevado a %1.</translation>
   </message>

@@ -391,15 +391,6 @@ bool fitsWell(const Samples& samples, double cost) {
   return cost < kOddCost + kPerReading * static_cast<double>(samples.list.size()) / 3;
 }
 
-double costWithout(const job::Case& c, const Circuit& circuit, const WaveformSet& waveforms,
-                   const LeftOut& leftOut, bool& well) {
-  const Samples rest = samplesFor(c, circuit, waveforms, leftOut);
-  const Fits fits = fitAll(c, circuit, rest);
-  const double cost = fits.list[fits.best].cost();
-  well = fitsWell(rest, cost);
-  return cost;
-}
-
 // What to leave out beside `leftOut` where not all fits: a reading, if all the others of the good
 // wheels agree without it; else the wheel without which the rest fits best, for what was taken for
 // good may be faulty itself.
@@ -412,10 +403,14 @@ std::optional<LeftOut> misfit(const job::Case& c, const Circuit& circuit,
   }
   std::optional<LeftOut> out;
   double least = fit.cost() - kOddCost;
-  const auto tryOne = [&](const LeftOut& without, bool mustFit) {
-    bool well = false;
-    const double cost = costWithout(c, circuit, waveforms, without, well);
-    if (cost < least && (well || !mustFit)) {
+  const auto tryOne = [&](const LeftOut& without, bool reading) {
+    const Samples rest = samplesFor(c, circuit, waveforms, without);
+    if (reading && rest.wheels.size() < samples.wheels.size()) {
+      return;  // all that was read of a wheel is the wheel
+    }
+    const Fits fits = fitAll(c, circuit, rest);
+    const double cost = fits.list[fits.best].cost();
+    if (cost < least && (!reading || fitsWell(rest, cost))) {
       least = cost;
       out = without;
     }

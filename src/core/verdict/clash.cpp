@@ -76,20 +76,20 @@ std::string repeatWords(const circuit::Test& test, const std::string& shown,
   }
 }
 
-std::string whereOf(const circuit::Test& test) {
+}  // namespace
+
+std::string whereTaken(const circuit::Test& test) {
   return test.red ? circuit::spoken(test.red->place)
          : test.kind == circuit::TestKind::waveform
              ? std::string("trace")
              : std::string(circuit::kTestKindNames[static_cast<std::size_t>(test.kind)]);
 }
 
-}  // namespace
-
 bool sayClash(Conclusion& out, const Belief& belief, const std::vector<ReadingView>& views) {
   const std::size_t index = clashing(belief);
   const auto& e = belief.vehicle().job().evidence[index];
   const std::string shown = index < views.size() ? views[index].shown : say("it");
-  const std::string where = whereOf(e.test);
+  const std::string where = whereTaken(e.test);
   out.clash = index;
   out.action = repeatWords(e.test, shown, where);
   out.reasons.push_back(

@@ -13,4 +13,7 @@ namespace haybale::diagnosis {
 [[nodiscard]] bool sayClash(Conclusion& out, const Belief& belief,
                             const std::vector<ReadingView>& views);
 
+/// Where a reading was taken, in a word or two: a place of the line, or its kind.
+[[nodiscard]] std::string whereTaken(const circuit::Test& test);
+
 }  // namespace haybale::diagnosis

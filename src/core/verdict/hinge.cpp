@@ -2,7 +2,9 @@
 
 #include <algorithm>
 
+#include "core/base/say.h"
 #include "core/priors/priors.h"
+#include "core/verdict/clash.h"
 
 namespace haybale::diagnosis {
 
@@ -29,8 +31,6 @@ double shareWithout(const Belief& belief, std::size_t k, const std::vector<char>
   return all > 0 ? lead / all : 1;
 }
 
-}  // namespace
-
 std::optional<std::size_t> hingeOf(const Conclusion& out, const Belief& belief) {
   const double top = leadingShare(out);
   const auto& first = out.suspects.front();
@@ -42,20 +42,30 @@ std::optional<std::size_t> hingeOf(const Conclusion& out, const Belief& belief) 
     leads.push_back(h.element == first.element && h.fault != Fault::other ? 1 : 0);
   }
   std::optional<std::size_t> hinge;
-  double least = of(Id::hinge);
+  double most = of(Id::hingeSlip);
   const auto& c = belief.vehicle().job();
   for (std::size_t k = 0; k < belief.weighings().size(); ++k) {
     const auto& w = belief.weighings()[k];
     const auto& e = c.evidence[w.evidence];
-    if (!e.reading.value || e.test.circuit != c.suspect || !takenOnce(c, e)) {
-      continue;
-    }
-    if (const double share = shareWithout(belief, k, leads); share < least) {
-      least = share;
+    const bool own = e.reading.value && e.test.circuit == c.suspect && takenOnce(c, e);
+    if (own && w.mistake > most && shareWithout(belief, k, leads) < of(Id::hinge)) {
+      most = w.mistake;
       hinge = w.evidence;
     }
   }
   return hinge;
+}
+
+}  // namespace
+
+void sayHinge(Conclusion& out, const Belief& belief, const std::vector<ReadingView>& views) {
+  out.hinge = hingeOf(out, belief);
+  if (out.hinge) {
+    const auto& test = belief.vehicle().job().evidence[*out.hinge].test;
+    out.reasons.push_back(sayf(
+        "All hangs on {} ({}): take it once more, at a second contact, before anything is opened.",
+        *out.hinge < views.size() ? views[*out.hinge].shown : say("it"), whereTaken(test)));
+  }
 }
 
 }  // namespace haybale::diagnosis

@@ -1,15 +1,16 @@
 // The reading a verdict hangs on. Within this room only.
 #pragma once
 
-#include <optional>
+#include <vector>
 
 #include "core/verdict/suspicion.h"
 
 namespace haybale::diagnosis {
 
-/// The number, taken once, without which the leading element of `out` would fall the furthest, and
-/// below the share of the prior `hinge`: its index into the case's evidence. None where the
-/// element is surer than `hinge-settled`, or less sure than what is called settled.
-[[nodiscard]] std::optional<std::size_t> hingeOf(const Conclusion& out, const Belief& belief);
+/// Finds the number, taken once, that is most probably a slip of those without which the leading
+/// element would fall below the share of the prior `hinge`; sets `out.hinge` to its index into the
+/// case's evidence and gives a reason that says so. Nothing where the element is surer than
+/// `hinge-settled`, or less sure than what is called settled. `views` as in `conclude`.
+void sayHinge(Conclusion& out, const Belief& belief, const std::vector<ReadingView>& views);
 
 }  // namespace haybale::diagnosis

@@ -389,7 +389,9 @@ Conclusion conclude(const Beliefs& beliefs, const std::vector<ReadingView>& view
     sayPairs(out, belief);
     return out;
   }
-  out.hinge = out.clash ? std::nullopt : hingeOf(out, belief);
+  if (!out.clash) {
+    sayHinge(out, belief, views);
+  }
   const std::string repeat = out.action;
   out.action.clear();
   concludeFrom(out, circuit);

@@ -188,5 +188,23 @@ TEST_F(WholeCar, AWheelThatFitsNothingUsualIsLeftOut) {
   EXPECT_EQ(p.leftOut.front(), "RL");
 }
 
+// A slip on the good wheel (a probe that missed: common practice, no source) costs that reading;
+// what the others taught stays. 0.7 V on the return, plugged, is 7 mA through 100 ohm (VDA
+// interface for active wheel speed sensors: 7 and 14 mA): the module senses there.
+TEST_F(WholeCar, ASlipOnTheGoodWheelCostsThatReadingAlone) {
+  kind(circuit::SensorKind::active);
+  reading("RL", "C2 a gnd 11.4V dc key on unplugged");
+  reading("RL", "C2 a gnd 11.4V dc key on plugged");
+  reading("RL", "C2 b gnd 0.70V dc key on plugged");
+  const auto sound = learnParameters(c, *c.find("RR"));
+  EXPECT_EQ(sound.central.frontEnd.kind, circuit::FrontEndKind::lowSideSense);
+  c.evidence.front().reading.value->value = 0;
+  const auto p = learnParameters(c, *c.find("RR"));
+  EXPECT_TRUE(p.leftOut.empty());
+  EXPECT_EQ(p.from, "learnt from RL");
+  EXPECT_EQ(p.central.frontEnd.kind, circuit::FrontEndKind::lowSideSense);
+  EXPECT_NEAR(p.central.frontEnd.supplyV, sound.central.frontEnd.supplyV, 0.3);
+}
+
 }  // namespace
 }  // namespace haybale::diagnosis

@@ -4,6 +4,7 @@
 
 #include <regex>
 
+#include "core/priors/priors.h"
 #include "support/job_fixture.h"
 
 namespace haybale::diagnosis {
@@ -127,6 +128,30 @@ TEST_F(Suspicion, TheEarlierOfTwoThatDifferIsTheOneToDoubt) {
   EXPECT_NE(now.state, State::contradictory);
   EXPECT_EQ(now.clash.value_or(1U), 1U) << "never the repeat";
   EXPECT_LT(share("sensor", Fault::sensorOpen), 0.2) << "the OL was a slip";
+}
+
+// One reading of nothing may be a probe that missed its terminal (common practice, no source): what
+// rests on it alone says so, and asks for it once more.
+TEST_F(Suspicion, AVerdictThatHangsOnOneNumberAsksForItTwice) {
+  kind(circuit::SensorKind::active);
+  const priors::Changed sooner(priors::Id::settled, 0.88);
+  reading("RR", "C2 a b 10.4V dc key on plugged");
+  reading("RR", "C2.w a b 0.0V dc key on plugged");
+  const auto once = assessed();
+  ASSERT_TRUE(once.conclusion.hinge) << leadingShare(once.conclusion);
+  EXPECT_EQ(*once.conclusion.hinge, 1U);
+  ASSERT_FALSE(once.proposals.empty());
+  EXPECT_TRUE(once.proposals.front().again);
+  EXPECT_TRUE(circuit::sameTest(once.proposals.front().test, c.evidence[1].test));
+  const auto says = [](const std::string& reason) {
+    return reason.find("hangs on") != std::string::npos;
+  };
+  EXPECT_TRUE(std::any_of(once.conclusion.reasons.begin(), once.conclusion.reasons.end(), says));
+  c.evidence.push_back(c.evidence[1]);
+  c.evidence.back().id = c.nextEvidenceId();
+  const auto twice = assessed().conclusion;
+  EXPECT_NE(twice.hinge.value_or(0U), 1U) << "it was taken twice";
+  EXPECT_GT(leadingShare(twice), leadingShare(once.conclusion));
 }
 
 }  // namespace
