@@ -145,11 +145,12 @@ namespace {
 // With all of a shop's benches at it at once the server gives each a slice in turn, and all end
 // late. So they stand in line and each is done before the next begins: in two lines, or as many as
 // the database's setting haybale.lines says (packaging/shop-server.md). Who came one after the
-// other stands in different lines.
+// other stands in different lines: told by the numbers of their processes, for when others came is
+// not shown to every user.
 Result<int> lineOf(Database& db) {
   return db.once(QStringLiteral(
       "SELECT (SELECT count(*) FROM pg_stat_activity WHERE datname=current_database() AND "
-      "backend_start < (SELECT backend_start FROM pg_stat_activity WHERE pid=pg_backend_pid())) % "
+      "usesysid IS NOT NULL AND pid < pg_backend_pid()) % "
       "CASE WHEN current_setting('haybale.lines', true) ~ '^[1-9][0-9]?$' THEN "
       "current_setting('haybale.lines')::int ELSE 2 END"));
 }

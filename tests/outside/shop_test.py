@@ -200,6 +200,18 @@ def rights(program, pg, folder):
     wrong = Cli(program, pg.url("rights", "guest", "not-it"), folder).run("find", "--json")
     check("a wrong password is one line and exit 1", wrong.returncode == 1 and wrong.stderr.count("\n") == 1,
           wrong.stderr)
+    # Who came before stands in the first line, of another user: the next one does not wait for it.
+    holder = subprocess.Popen(["psql", pg.url("rights"), "-qAtX", "-c",
+                               "SELECT pg_advisory_lock(72290124, 0)", "-c", "SELECT 'held'", "-c",
+                               "SELECT pg_sleep(8)"], stdout=subprocess.PIPE, text=True)
+    while holder.stdout.readline().strip() != "held":
+        pass
+    begun = time.monotonic()
+    kept = bench.run("put", write(folder, "line.json", case(3)))
+    took = time.monotonic() - begun
+    holder.kill()
+    holder.wait()
+    check("two benches of different users stand in different lines", kept.returncode == 0 and took < 4, took)
     for lines in ("20", "none"):
         pg.sql(f"ALTER DATABASE rights SET haybale.lines = '{lines}'", "rights")
         kept = bench.run("put", write(folder, f"lines{lines}.json", case(3)))
