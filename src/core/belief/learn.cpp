@@ -29,8 +29,11 @@ constexpr double kModelShare = 0.002;
 constexpr double kModelFloor = 2e-3;
 // What a wheel costs that is left out, in the logarithm of the evidence: it is faulty itself.
 constexpr double kLeftOutCost = 10;
+
 // The same of a reading: it was taken wrong.
-constexpr double kSlipCost = 4;
+double slipCost() {
+  return -std::log(priors::of(priors::Id::slipNumber));
+}
 
 // A reading of a good circuit, ready to be compared with predictions.
 struct Sample {
@@ -474,7 +477,7 @@ circuit::LineParameters learnParameters(const job::Case& c, const Circuit& circu
   }
   out.leftOut = leftOut.wheels;
   out.logEvidence -= kLeftOutCost * static_cast<double>(leftOut.wheels.size()) +
-                     kSlipCost * static_cast<double>(leftOut.readings.size());
+                     slipCost() * static_cast<double>(leftOut.readings.size());
   const double top = fits.logWeights[fits.best];
   std::vector<double> weights;
   double total = 0;

@@ -133,7 +133,6 @@ bool Judge::onlyNoise() {
   return true;
 }
 
-// A wheel that stands, and a loom that is moved.
 namespace {
 
 // How much one differs from the next, the middle of all, as a natural logarithm.
@@ -175,6 +174,7 @@ bool Judge::isRocked() const {
   return unlikeTheNext(away) < kAlike && unlikeTheNext(between) < kAlike;
 }
 
+// A wheel that stands, and a loom that is moved.
 void Judge::lineAlone() {
   if (isRocked()) {
     const auto count = a_.dropouts.size();

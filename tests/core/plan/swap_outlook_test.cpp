@@ -129,10 +129,9 @@ TEST_F(Substitution, AgreesWithTheWholeVehiclePutTogetherAnewForEveryFaultAndDir
           continue;
         }
         if (h.fault == Fault::latchedOff ||
-            ((h.fault == Fault::wideGap || h.fault == Fault::debris ||
-              h.fault == Fault::encoderReversed) &&
+            ((h.fault == Fault::wideGap || h.fault == Fault::debris) &&
              sensor != SensorKind::passive)) {
-          continue;  // cured by clearing; what a sensor hears of its ring is not in the current
+          continue;  // cured by clearing; a gap's edge is not in the current
         }
         const auto& values = b.values()[cell->values];
         const double severity = cell->severity();

@@ -258,5 +258,29 @@ TEST_F(SoundWheel, ARockedWheelIsNoContactAndAContactNoRockedWheel) {
   EXPECT_NE(blame(analysed(std::move(bursts), kRate, circuit::SensorKind::active)), "");
 }
 
+// A ring of 41 that lacks a tooth, 1.3 turns of a spin that dies out: it passes as the seventh
+// tooth and as the fifth from the end. The second counts too, though few follow it; with all its
+// teeth the same spin is sound.
+TEST_F(SoundWheel, ATurnApartAndNearTheEndATwiceAbsentPulseIsATooth) {
+  constexpr double kRate = 5000;
+  const auto spin = [](long absent) {
+    return sampled(5, kRate, 0.004, [absent](double t) {
+      const double teeth = 17.6 * 5.5 * (1 - std::exp(-t / 5.5));
+      const bool there = static_cast<long>(teeth) % 41 != absent;
+      return there && teeth - std::floor(teeth) < 0.5 ? 10.55 : 9.57;
+    });
+  };
+  const auto says = [](const ChannelAnalysis& a, Code code) {
+    return std::any_of(a.findings.begin(), a.findings.end(),
+                       [&](const Finding& f) { return f.code == code; });
+  };
+  const auto sound = analysed(spin(-1), kRate, circuit::SensorKind::active, 41);
+  EXPECT_FALSE(says(sound, Code::missingTooth));
+  const auto last = static_cast<long>(17.6 * 5.5 * (1 - std::exp(-5 / 5.5)));
+  const auto lacks = analysed(spin((last - 5) % 41), kRate, circuit::SensorKind::active, 41);
+  EXPECT_TRUE(says(lacks, Code::missingTooth));
+  EXPECT_FALSE(says(lacks, Code::healthy));
+}
+
 }  // namespace
 }  // namespace haybale::trace
