@@ -130,6 +130,8 @@ class Belief {
   [[nodiscard]] std::pair<double, double> drawnAt(const circuit::Test& test,
                                                   const Scale& scale) const;
   [[nodiscard]] Likelihoods numeric(const job::Evidence& evidence) const;
+  [[nodiscard]] double numberIn(const job::Evidence& evidence, const World& world,
+                                const circuit::ParameterPoint& values) const;
   [[nodiscard]] bool isOfAnother(const circuit::Test& test) const;
   [[nodiscard]] Likelihoods fedOrNot(
       const job::Evidence& evidence,

@@ -143,6 +143,10 @@ Samples samplesFor(const job::Case& c, const Circuit& circuit, const WaveformSet
 // Of how one coil differs from the next, what is left beyond the maker's limits.
 constexpr double kWithinLimits = 0.2;
 
+bool standsOnATooth(SensorKind kind) {
+  return !circuit::isCoil(kind);
+}
+
 // The fit of one front end, with the sensors that stand on a tooth marked in `highMask`.
 class Fit {
  public:
@@ -270,12 +274,32 @@ class Fit {
       const VectorXd own =
           x.segment(static_cast<Eigen::Index>(shared_ + s.wheel * own_), ownSize());
       const bool high = ((highMask_ >> s.wheel) & 1U) != 0;
-      const auto value = predicted(s, point(x, own, high));
-      // A reading the model does not cover, or OL where a number was read: far off, but bounded.
-      const double off = !value ? 0 : std::isinf(*value) ? 30 : (*value - s.value) / s.sigma;
-      r(static_cast<Eigen::Index>(i)) = softened(off);
+      const double off = offOf(s, point(x, own, high));
+      r(static_cast<Eigen::Index>(i)) =
+          mayHaveMoved(s) ? nearerOf(off, offOf(s, point(x, own, !high))) : off;
     }
     return r;
+  }
+
+  // A reading the model does not cover, or OL where a number was read: far off, but bounded.
+  [[nodiscard]] double offOf(const Sample& s, const ParameterPoint& p) const {
+    const auto value = predicted(s, p);
+    return softened(!value ? 0 : std::isinf(*value) ? 30 : (*value - s.value) / s.sigma);
+  }
+
+  // Whether the wheel may have been moved by a tooth before a switching sensor was read.
+  static bool mayHaveMoved(const Sample& s) {
+    return !s.upper && standsOnATooth(s.circuit->sensor.kind) && s.test.state.unplugged.empty() &&
+           s.test.kind == circuit::TestKind::dcVoltage;
+  }
+
+  // Residual on the level a sensor is thought to stand on, or on the other one, at what it costs
+  // that the wheel moved.
+  static double nearerOf(double here, double there) {
+    const double moves = priors::of(priors::Id::wheelMoves);
+    const double moved =
+        std::sqrt(there * there + 2 * std::max(0.0, std::log((1 - moves) / moves)));
+    return moved < std::abs(here) ? moved : here;
   }
 
   [[nodiscard]] std::optional<double> predicted(const Sample& s, ParameterPoint p) const {
@@ -343,10 +367,6 @@ class Fit {
   MatrixXd hessian_;
   double cost_ = 0;
 };
-
-bool standsOnATooth(SensorKind kind) {
-  return !circuit::isCoil(kind);
-}
 
 // Which good sensors may stand on a tooth: all ways for up to four wheels, else none of them.
 unsigned masksFor(SensorKind kind, std::size_t wheels) {

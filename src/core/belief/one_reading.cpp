@@ -34,6 +34,25 @@ double valueAtHz(const Test& test, const job::Reading& reading, const circuit::C
   return hz > 0 ? predicted * *reading.hz / hz : predicted;
 }
 
+// Whether it matters which of its two levels the sensor stands on.
+bool minds(const circuit::Circuit& circuit, const Test& test) {
+  return !circuit::isCoil(circuit.sensor.kind) && test.state.unplugged.empty() &&
+         (test.kind == TestKind::dcVoltage || test.kind == TestKind::current);
+}
+
+// The same vehicle, its wheel moved on by half a tooth.
+circuit::ParameterPoint movedOn(circuit::ParameterPoint values) {
+  values.sensor.high = !values.sensor.high;
+  return values;
+}
+
+// What is shown on the level the sensor is thought to stand on, and on the other one where that
+// may be.
+struct Shown {
+  std::optional<double> here;
+  std::optional<double> there;
+};
+
 Likelihoods::Ends endsOf(const std::optional<double>& low, const std::optional<double>& high) {
   return low && high ? Likelihoods::Ends{static_cast<float>(*low), static_cast<float>(*high)}
                      : Likelihoods::Ends{};
@@ -50,8 +69,8 @@ Likelihoods Belief::numeric(const job::Evidence& e) const {
   const double read = entry.overload ? scale.topOhm : entry.value;
   const double x = scale.at(read);
   const Spread spread = spreadOf(e, scale);
-  const auto near = [&](double low, double high) {
-    return scale.density(x, low, high, spread.at((low + high) / 2));
+  const auto near = [&](const std::optional<double>& low, const std::optional<double>& high) {
+    return low && high ? scale.density(x, *low, *high, spread.at((*low + *high) / 2)) : 1.0;
   };
   const double slip = of(Id::slipNumber);
   const double mistaken = strayDensity(e);
@@ -62,42 +81,57 @@ Likelihoods Belief::numeric(const job::Evidence& e) const {
     return v ? std::optional(scale.at(valueAtHz(test, e.reading, *circuit, values, *v)))
              : std::nullopt;
   };
-  std::vector<std::optional<double>> sound(values_.size());
-  parallelFor(values_.size(), [&](std::size_t i) { sound[i] = onScale(World{}, values_[i]); });
+  const double moved = minds(*circuit, test) ? of(Id::wheelMoves) : 0;
+  const auto shown = [&](const World& world, const circuit::ParameterPoint& values) {
+    return Shown{onScale(world, values),
+                 moved > 0 ? onScale(world, movedOn(values)) : std::nullopt};
+  };
+  const auto fits = [&](const Shown& low, const Shown& high) {
+    const double here = near(low.here, high.here);
+    return moved > 0 ? std::lerp(here, near(low.there, high.there), moved) : here;
+  };
+  std::vector<Shown> sound(values_.size());
+  parallelFor(values_.size(), [&](std::size_t i) { sound[i] = shown(World{}, values_[i]); });
   if (isOfAnother(e.test)) {
     return fedOrNot(e, [&](const World& world, const circuit::ParameterPoint& values) {
-      const auto at = onScale(world, values);
-      return (1 - slip) * (at ? near(*at, *at) : 1.0) + mistaken;
+      const auto at = shown(world, values);
+      return (1 - slip) * fits(at, at) + mistaken;
     });
   }
+  // All readings share a severity: by the level on which this one is likelier.
+  const auto endsThere = [&](const Shown& low, const Shown& high) {
+    return moved > 0 &&
+           moved * near(low.there, high.there) > (1 - moved) * near(low.here, high.here);
+  };
   all.ends.resize(cells_.size());
   parallelFor(piecesOf(cells_.size(), kCellsAtOnce), [&](std::size_t piece) {
     const auto [from, to] = pieceOf(cells_.size(), kCellsAtOnce, piece);
     // Neighbouring steps of severity share an end.
-    std::optional<double> lastHigh;
+    Shown lastHigh;
     for (std::size_t i = from; i < to; ++i) {
       const Cell& cell = cells_[i];
       const Hypothesis& h = hypotheses_[cell.hypothesis];
       const auto& values = values_[cell.values];
       if (!vehicle_.touches(test, h)) {
         const auto& rest = sound[cell.values];
-        out[i] = (1 - slip) * (rest ? near(*rest, *rest) : 1.0) + mistaken;
-        all.ends[i] = endsOf(rest, rest);
+        out[i] = (1 - slip) * fits(rest, rest) + mistaken;
+        all.ends[i] = endsOf(rest.here, rest.here);
         continue;
       }
       const bool follows = i > from && cells_[i - 1].hypothesis == cell.hypothesis &&
                            cells_[i - 1].values == cell.values && cells_[i - 1].high == cell.low;
-      const auto low = follows ? lastHigh : onScale(worldOf(h, cell.low, values), values);
-      const auto high =
-          cell.high == cell.low ? low : onScale(worldOf(h, cell.high, values), values);
+      const Shown low = follows ? lastHigh : shown(worldOf(h, cell.low, values), values);
+      const Shown high = cell.high == cell.low ? low : shown(worldOf(h, cell.high, values), values);
       lastHigh = high;
       const double shows = showsIn(h, test.state, vehicle_.suspect());
-      double p = low && high ? near(*low, *high) : 1.0;
+      double p = fits(low, high);
       if (shows < 1) {
         const auto& rest = sound[cell.values];
-        p = shows * p + (1 - shows) * (rest ? near(*rest, *rest) : 1.0);
+        p = shows * p + (1 - shows) * fits(rest, rest);
+      } else if (endsThere(low, high)) {
+        all.ends[i] = endsOf(low.there, high.there);
       } else {
-        all.ends[i] = endsOf(low, high);
+        all.ends[i] = endsOf(low.here, high.here);
       }
       out[i] = (1 - slip) * p + mistaken;
     }
@@ -221,19 +255,28 @@ double Belief::likelihoodIn(const job::Evidence& e, const TraceFacts* facts, con
     default:
       break;
   }
-  circuit::ParameterPoint then = values;
-  then.celsius = e.reading.celsius.value_or(values.celsius);
-  const auto value = e.reading.value ? vehicle_.electrical(e.test, world, then) : std::nullopt;
-  if (!value) {
-    return 1;
-  }
+  return e.reading.value ? numberIn(e, world, values) : 1;
+}
+
+double Belief::numberIn(const job::Evidence& e, const World& world,
+                        const circuit::ParameterPoint& values) const {
   const Scale scale{e.test.kind, vehicle_.job().meter.topOhm()};
   const auto& entry = *e.reading.value;
   const double read = entry.overload ? scale.topOhm : entry.value;
   const Spread spread = spreadOf(e, scale);
   const auto* circuit = vehicle_.job().find(e.test.circuit);
-  const double at = scale.at(valueAtHz(e.test, e.reading, *circuit, values, *value));
-  return scale.density(scale.at(read), at, at, spread.at(at));
+  const auto density = [&](circuit::ParameterPoint then) {
+    then.celsius = e.reading.celsius.value_or(then.celsius);
+    const auto value = vehicle_.electrical(e.test, world, then);
+    if (!value) {
+      return 1.0;
+    }
+    const double at = scale.at(valueAtHz(e.test, e.reading, *circuit, then, *value));
+    return scale.density(scale.at(read), at, at, spread.at(at));
+  };
+  const double here = density(values);
+  return minds(*circuit, e.test) ? std::lerp(here, density(movedOn(values)), of(Id::wheelMoves))
+                                 : here;
 }
 
 // What a cell may be while a test is made, with the share of each.

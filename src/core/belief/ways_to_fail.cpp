@@ -41,7 +41,7 @@ const std::vector<double> kWettedSteps{100, 4e3};  // while it is wet; nothing i
 const std::vector<double> kSupplySteps{0.05, 5, 20, 60, 180, 600, 3e3};
 const std::vector<double> kOpenCoilSteps{10e3, 50e3, 300e3, 2e6, 15e6, 1e9, kOpen};
 const std::vector<double> kShortedCoilSteps{1, 15, 50, 130, 300, 700};
-const std::vector<double> kWrongCoilSteps{280, 420, 600, 2000, 2800, 4000};
+const std::vector<double> kWrongCoilSteps{280, 450, 700, 1100, 1700, 2700, 4200, 6600};
 const std::vector<double> kWeakSteps{0.05, 0.12, 0.25, 0.38, 0.5};
 // Continuous over the counts that are fitted: 29 to 100 against one another, without the ratios
 // that only a tyre makes.

@@ -1,5 +1,6 @@
-// One gap that is wide time and again, every so many teeth, where the search for the ring's size
-// has found nothing: a period that is far off its neighbours weighs little in a spectrum.
+// One gap that is wide time and again, every so many teeth, where folding over the turns has found
+// nothing: the ring was not counted and a gap weighs little in a spectrum, or the hand that turned
+// the wheel jerked, and all gaps scatter.
 #include <fmt/format.h>
 
 #include <algorithm>
@@ -13,90 +14,124 @@ namespace haybale::trace {
 
 namespace {
 
-// Common practice, no source: below it teeth placed badly, above it one that is not there.
-constexpr double kInStep = 0.12, kLeastRecurs = 0.18, kMostRecurs = 0.85;
-constexpr double kLeastTwice = 0.25;  // of a gap that passed but twice
-constexpr std::size_t kNearTheEnds = 4;
+// Logarithms of a gap over what its neighbours let expect. Common practice, no source: below the
+// least, teeth placed badly; between a crack and a tooth that is not there lies neither.
+constexpr double kLeastRecurs = 0.12, kLeastTwice = 0.17;
+constexpr double kMostCrack = 0.55, kLeastAbsent = 0.6, kOneAbsent = 0.8;
+constexpr double kAlike = 1.8;             // the widest over the least wide of them
+constexpr double kRest = 0.35;             // what others may be, of the least wide
+constexpr std::size_t kNearTheEnds = 3;    // periods; the last tooth has none
 constexpr long kFewest = 24, kMost = 130;  // as rings are fitted
 // How often it is a crack: said of seven records of tidy seed 506 that had been missed, of all of
 // which it was true: few. Of a gap that passed but twice it is said less surely.
 constexpr double kRecursThrice = 0.95, kRecursTwice = 0.85;
 
-// The teeth with a wider gap behind them; none where anything else is out of step.
-std::vector<std::size_t> widerThan(const std::vector<Tooth>& teeth) {
-  std::vector<std::size_t> out;
-  for (std::size_t i = 0; i < teeth.size(); ++i) {
-    const auto& t = teeth[i];
-    if (t.lost > 0 || t.stood || t.turnedBack) {
-      return {};
-    }
-    const double off = t.pitch > 0 ? t.pitch - 1 : 0;
-    if (i < kNearTheEnds || i + kNearTheEnds >= teeth.size() || std::abs(off) < kInStep) {
-      continue;
-    }
-    if (off < kLeastRecurs || off > kMostRecurs) {
-      return {};
-    }
-    out.push_back(i);
+// How far each gap stands out alone: a gap wide by itself drags the curve of its two neighbours up
+// by two thirds of what it is; a push, which the neighbours on one side follow, does not.
+std::vector<double> aloneOf(const std::vector<Tooth>& teeth) {
+  constexpr double kOfANeighbour = 1.5;
+  std::vector<double> out(teeth.size(), 0);
+  for (std::size_t i = kNearTheEnds; i + kNearTheEnds + 1 < teeth.size(); ++i) {
+    const double off = offTheCurve(teeth, i);
+    const double before = -kOfANeighbour * offTheCurve(teeth, i - 1);
+    const double behind = -kOfANeighbour * offTheCurve(teeth, i + 1);
+    out[i] = std::isnan(off + before + behind) ? 0 : std::min({off, before, behind});
   }
   return out;
 }
 
-// Every time as far on and much as wide; the wheel no faster behind it than before, for a hand
-// pushes at one place too.
-bool recurs(const std::vector<Tooth>& teeth, const std::vector<std::size_t>& wide) {
-  constexpr double kAlike = 1.5;
-  constexpr double kPushed = 1.25;
-  const long apart = teeth[wide[1]].number - teeth[wide[0]].number;
-  double least = INFINITY, most = 0;
-  for (std::size_t k = 0; k < wide.size(); ++k) {
-    const std::size_t i = wide[k];
-    if (k > 0 && teeth[i].number - teeth[wide[k - 1]].number != apart) {
-      return false;
+// Whether the wheel may have halted at a gap or beside it: then it is wide for that.
+bool haltsAt(const std::vector<Tooth>& teeth, std::size_t at) {
+  constexpr std::size_t kBeside = 3;
+  const auto from = teeth.begin() + static_cast<std::ptrdiff_t>(at - std::min(at, kBeside));
+  const auto to =
+      teeth.begin() + static_cast<std::ptrdiff_t>(std::min(teeth.size(), at + kBeside + 1));
+  return std::any_of(from, to, [](const Tooth& t) { return t.stood || t.turnedBack; });
+}
+
+// Gaps that stand out much alike, and nothing else by a good part of that.
+std::vector<std::size_t> standingOut(const std::vector<double>& alone) {
+  const double most = alone.empty() ? 0 : *std::max_element(alone.begin(), alone.end());
+  std::vector<std::size_t> out;
+  double least = most, rest = 0;
+  for (std::size_t i = 0; i < alone.size(); ++i) {
+    if (alone[i] > most / kAlike) {
+      out.push_back(i);
+      least = std::min(least, alone[i]);
+    } else {
+      rest = std::max(rest, alone[i]);
     }
-    const double before = teeth[i - 2].periodS + teeth[i - 1].periodS;
-    const double behind = teeth[i + 1].periodS + teeth[i + 2].periodS;
-    if (!(before > 0) || !(behind > 0) || before > kPushed * behind || behind > kPushed * before) {
-      return false;
-    }
-    least = std::min<double>(least, teeth[i].pitch - 1);
-    most = std::max<double>(most, teeth[i].pitch - 1);
   }
-  return most < kAlike * least;
+  return most < kLeastRecurs || rest > kRest * least ? std::vector<std::size_t>{} : out;
+}
+
+// Gaps from one to the next, the teeth that are not there counted; none where they differ.
+std::optional<long> evenlyApart(const std::vector<std::size_t>& places, long absent) {
+  const auto apart = static_cast<long>(places[1] - places[0]);
+  for (std::size_t k = 1; k < places.size(); ++k) {
+    if (static_cast<long>(places[k] - places[k - 1]) != apart) {
+      return std::nullopt;
+    }
+  }
+  return apart + absent;
 }
 
 }  // namespace
 
 void Judge::recurringGap() {
-  if (!a_.dropouts.empty() || a_.teeth.size() < static_cast<std::size_t>(kFewest)) {
-    return;
-  }
   const auto& teeth = a_.teeth;
-  const auto wide = widerThan(teeth);
-  if (wide.size() < 2 || !recurs(teeth, wide)) {
+  if (!a_.dropouts.empty() || teeth.size() < static_cast<std::size_t>(kFewest)) {
     return;
   }
-  const auto& first = teeth[wide.front()];
-  const auto& last = teeth[wide.back()];
-  const long apart = teeth[wide[1]].number - first.number;
+  const auto alone = aloneOf(teeth);
+  const auto places = standingOut(alone);
+  if (places.size() < 2 ||
+      std::any_of(places.begin(), places.end(), [&](std::size_t i) { return haltsAt(teeth, i); })) {
+    return;
+  }
+  const bool thrice = places.size() > 2;
+  double most = 0;
+  for (const std::size_t i : places) {
+    most = std::max(most, alone[i]);
+  }
+  const bool absent = most > kLeastAbsent && most < kOneAbsent;
+  if ((!absent && most > kMostCrack) || (!thrice && most < kLeastTwice)) {
+    return;
+  }
+  // Of a few samples a gap, a sample more or less beats with the teeth and recurs too.
+  constexpr double kSamples = 3;
+  const double wider = std::expm1(most) * teeth[places.front()].periodS / std::exp(most);
+  if (wider * a_.rateHz < kSamples) {
+    return;
+  }
+  const auto apart = evenlyApart(places, absent ? 1 : 0);
   const bool counted = options_.teeth || (a_.ring && !a_.ring->estimated);
-  const long known = options_.teeth ? *options_.teeth : counted ? a_.ring->teeth : apart;
+  const long known = options_.teeth ? *options_.teeth
+                     : counted      ? a_.ring->teeth
+                                    : apart.value_or(0);
+  if (!apart || *apart < kFewest || *apart > kMost || known != *apart) {
+    return;
+  }
   // The same gap would have passed once more within the record.
-  const bool passedAgain = first.number - apart >= teeth[kNearTheEnds].number ||
-                           last.number + apart <= teeth[teeth.size() - 1 - kNearTheEnds].number;
-  if (apart < kFewest || apart > kMost || known != apart || passedAgain) {
+  const auto gaps = static_cast<std::size_t>(*apart - (absent ? 1 : 0));
+  if (places.front() >= kNearTheEnds + gaps ||
+      places.back() + gaps + kNearTheEnds + 1 < teeth.size()) {
     return;
   }
-  const bool thrice = wide.size() > 2;
-  const double wider = 100 * (first.pitch - 1);
-  if (!thrice && wider < 100 * kLeastTwice) {
-    return;
+  const Severity severity = thrice ? Severity::fault : Severity::suspect;
+  const double isTrue = thrice ? kRecursThrice : kRecursTwice;
+  if (absent) {
+    add(Code::missingTooth, Where::ring, severity, isTrue,
+        sayf("A pulse is left out {} times, every {} teeth, the rest in step: one tooth of the "
+             "ring is not there; count its teeth.",
+             places.size(), *apart));
+  } else {
+    add(Code::crackedRing, Where::ring, severity, isTrue,
+        sayf("One gap is {:.0f} % wider, {} times, every {} teeth, the rest even: the ring has "
+             "cracked and opened; count its teeth.",
+             100 * std::expm1(most), places.size(), *apart));
   }
-  add(Code::crackedRing, Where::ring, thrice ? Severity::fault : Severity::suspect,
-      thrice ? kRecursThrice : kRecursTwice,
-      sayf("One gap is {:.0f} % wider, {} times, every {} teeth, the rest even: the ring has "
-           "cracked and opened; count its teeth.",
-           wider, wide.size(), apart));
+  const auto& first = teeth[places.front()];
   a_.findings.back().place = std::pair{first.riseS - 0.1, first.riseS + first.periodS + 0.1};
 }
 

@@ -23,20 +23,14 @@ struct Deviations {
   std::vector<char> perhaps;  // absent, unless the wheel was slow there
 };
 
-// How far the gap behind tooth `at` is off a cubic through the two on either side, as a share: a
-// hand's swell bends that curve along, a gap of the ring's own stands out of it. NaN where one of
-// the five is not known.
-double offTheCurve(const std::vector<Tooth>& teeth, std::size_t at) {
-  const auto log = [&](std::size_t i) {
-    const Tooth& t = teeth[i];
-    return t.periodS > 0 && t.lost == 0 && t.pitch > 0 ? std::log(t.periodS) : std::nan("");
-  };
-  if (at < 2 || at + 2 >= teeth.size()) {
-    return std::nan("");
+// The curve's word on the gap behind tooth `at`, as a share; NaN where a tooth is absent nearby.
+double offAsShare(const std::vector<Tooth>& teeth, std::size_t at) {
+  for (std::size_t i = at < 2 ? 0 : at - 2; i < std::min(teeth.size(), at + 3); ++i) {
+    if (teeth[i].lost > 0 || teeth[i].pitch <= 0) {
+      return std::nan("");
+    }
   }
-  const double one = (log(at - 1) + log(at + 1)) / 2;
-  const double two = (log(at - 2) + log(at + 2)) / 2;
-  return std::expm1(log(at) - (4 * one - two) / 3);
+  return std::expm1(offTheCurve(teeth, at));
 }
 
 // What both ways of expecting a gap agree on.
@@ -82,7 +76,7 @@ Deviations deviationsOf(const std::vector<Tooth>& teeth, const OneWay& stretch) 
     const auto at = static_cast<std::size_t>(t.number);
     if (t.pitch > 0 && t.lost == 0) {
       out.pitch[at] = t.pitch - 1;
-      out.agreed[at] = agreed(t.pitch - 1, offTheCurve(teeth, i));
+      out.agreed[at] = agreed(t.pitch - 1, offAsShare(teeth, i));
     }
     if (t.strength > 0) {
       out.strength[at] = t.strength - 1;

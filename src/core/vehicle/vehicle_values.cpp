@@ -34,6 +34,7 @@ constexpr std::array kActive{
     Unknown{"ohmmeter reading", 2e6, 1.5},
     Unknown{"battery", 12.5, 0.02},
     Unknown{"supply limit", 0.05, 0.4},
+    Unknown{"volts from which it draws", 1.8, 0.35},
     Unknown{"this low current", 1, 0.04, true},
     Unknown{"this ohmmeter reading", 1, 0.6, true},
     Unknown{"this supply", 1, 0.01, true},
@@ -124,6 +125,10 @@ circuit::ParameterPoint valuesOf(SensorKind sensor, FrontEndKind frontEnd,
       p.sensor.ohmmeterOhm = common(4) * mine(1);
       p.batteryV = common(5);
       p.frontEnd.limitA = common(6);
+      // No data sheet says what a starved regulator does; its own supply asks for much the same
+      // more.
+      p.sensor.leastV += common(7) - p.sensor.startV;
+      p.sensor.startV = common(7);
       p.frontEnd.supplyV *= mine(2);
       p.frontEnd.sourceOhm *= mine(3);
       p.celsius = mine(4);

@@ -17,6 +17,7 @@ struct Spin {
   double seconds = 4;
   double hz = 24;        ///< teeth a second at the start
   double dies = 0;       ///< time constant of a spin that dies out; 0: even
+  double jerks = 0;      ///< share by which a hand turns it faster and slower, 1.4 times a second
   double noise = 0.004;  ///< rms, volts
   int teeth = 48;
   std::function<double(double)> swell = [](double) { return 1.0; };  ///< of the tooth's number
@@ -38,7 +39,8 @@ capture::Record wave(const Spin& s) {
   double hold = 0;
   for (int i = 0; i < static_cast<int>(kRate * s.seconds); ++i) {
     const double t = i / kRate;
-    const double hz = s.hz * (s.dies > 0 ? std::exp(-t / s.dies) : 1);
+    const double hz = s.hz * (s.dies > 0 ? std::exp(-t / s.dies) : 1) *
+                      (1 + s.jerks * std::sin(2 * std::numbers::pi * 1.4 * t));
     const double before = std::fmod(passed, s.teeth);
     if (hold > 0) {
       hold -= hz / kRate;
@@ -165,6 +167,50 @@ TEST(RingMarks, AGapThatRecursCountsTheRingItself) {
     ASSERT_NE(crack, nullptr) << seconds << a.findings.front().text;
     EXPECT_NE(crack->severity, Severity::note) << seconds;
     EXPECT_EQ(crack->where, Where::ring);
+  }
+}
+
+// The same of a wheel turned by a hand that jerks: all gaps scatter, but they follow one another,
+// and the crack's neighbours do not follow it. Counted or not.
+TEST(RingMarks, AGapThatRecursStandsOutOfAHandThatJerks) {
+  Spin s;
+  s.teeth = 44;
+  s.wider = 0.3;
+  s.hz = 22;
+  s.jerks = 0.4;
+  s.seconds = 6;
+  s.noise = 0.002;
+  for (const double at : {9.0, 20.0, 36.0}) {
+    s.widerAt = at;
+    for (const auto& options : {Options{}, ofTeeth(44)}) {
+      const auto a = analyse(wave(s), 0, options);
+      const auto* crack = find(a, Code::crackedRing);
+      ASSERT_NE(crack, nullptr) << at << ": " << a.findings.front().text;
+      EXPECT_NE(crack->severity, Severity::note) << at;
+    }
+  }
+  s.widerAt.reset();
+  for (const auto& options : {Options{}, ofTeeth(44)}) {
+    EXPECT_EQ(find(analyse(wave(s), 0, options), Code::crackedRing), nullptr);
+  }
+}
+
+// A wheel rocked to and fro by thirty teeth: where it turns back a gap is wide, and that recurs.
+TEST(RingMarks, AWheelThatIsRockedHasNoCrack) {
+  for (const double reach : {26.3, 33.6}) {
+    capture::Record record;
+    record.time.stepS = 1e-4;
+    capture::Channel channel;
+    channel.name = "A";
+    channel.unit = units::Unit::volt;
+    for (int i = 0; i < 80000; ++i) {
+      const double passed = reach / 2 * std::sin(2 * std::numbers::pi * 0.45 * i * 1e-4);
+      channel.samples.push_back(std::fmod(passed + 400, 1.0) < 0.5 ? 0.8F : 1.6F);
+    }
+    record.channels.push_back(std::move(channel));
+    for (const auto& f : analyse(record, 0, {}).findings) {
+      EXPECT_TRUE(f.where != Where::ring || f.severity == Severity::note) << f.text;
+    }
   }
 }
 
