@@ -50,9 +50,11 @@ void Judge::levelSteps() {
   // Less of the usual swing is how a spin that dies out lies askew. Common practice, no source; set
   // on made-up records (tidy seeds 506 and 507).
   constexpr double kLeastOfTheSwing = 0.2;
+  // No wave is so uneven that its middle moves by more where the wheel turns back.
+  constexpr double kMostUneven = 0.38;
   const double step = std::abs(a_.levelTo - a_.levelFrom);
-  if (a_.levelSteps == 0 || turnsBackAt(a_, a_.levelStepS) ||
-      step < kLeastOfTheSwing * a_.levels.peakToPeak) {
+  const bool back = turnsBackAt(a_, a_.levelStepS);
+  if (a_.levelSteps == 0 || step < (back ? kMostUneven : kLeastOfTheSwing) * a_.levels.peakToPeak) {
     return;
   }
   add(Code::biasShift, Where::wiring, Severity::fault, kLevelStepTrue,
