@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "core/base/say.h"
+#include "core/trace/alone.h"
 #include "core/trace/findings.h"
 #include "core/trace/judge.h"
 
@@ -26,16 +27,11 @@ constexpr long kFewest = 24, kMost = 130;  // as rings are fitted
 // which it was true: few. Of a gap that passed but twice it is said less surely.
 constexpr double kRecursThrice = 0.95, kRecursTwice = 0.85;
 
-// How far each gap stands out alone: a gap wide by itself drags the curve of its two neighbours up
-// by two thirds of what it is; a push, which the neighbours on one side follow, does not.
 std::vector<double> aloneOf(const std::vector<Tooth>& teeth) {
-  constexpr double kOfANeighbour = 1.5;
   std::vector<double> out(teeth.size(), 0);
-  for (std::size_t i = kNearTheEnds; i + kNearTheEnds + 1 < teeth.size(); ++i) {
-    const double off = offTheCurve(teeth, i);
-    const double before = -kOfANeighbour * offTheCurve(teeth, i - 1);
-    const double behind = -kOfANeighbour * offTheCurve(teeth, i + 1);
-    out[i] = std::isnan(off + before + behind) ? 0 : std::min({off, before, behind});
+  for (std::size_t i = 0; i < teeth.size(); ++i) {
+    const double here = alone(teeth, i);
+    out[i] = std::isnan(here) ? 0 : here;
   }
   return out;
 }
@@ -50,16 +46,16 @@ bool haltsAt(const std::vector<Tooth>& teeth, std::size_t at) {
 }
 
 // Gaps that stand out much alike, and nothing else by a good part of that.
-std::vector<std::size_t> standingOut(const std::vector<double>& alone) {
-  const double most = alone.empty() ? 0 : *std::max_element(alone.begin(), alone.end());
+std::vector<std::size_t> standingOut(const std::vector<double>& off) {
+  const double most = off.empty() ? 0 : *std::max_element(off.begin(), off.end());
   std::vector<std::size_t> out;
   double least = most, rest = 0;
-  for (std::size_t i = 0; i < alone.size(); ++i) {
-    if (alone[i] > most / kAlike) {
+  for (std::size_t i = 0; i < off.size(); ++i) {
+    if (off[i] > most / kAlike) {
       out.push_back(i);
-      least = std::min(least, alone[i]);
+      least = std::min(least, off[i]);
     } else {
-      rest = std::max(rest, alone[i]);
+      rest = std::max(rest, off[i]);
     }
   }
   return most < kLeastRecurs || rest > kRest * least ? std::vector<std::size_t>{} : out;
@@ -83,8 +79,8 @@ void Judge::recurringGap() {
   if (!a_.dropouts.empty() || teeth.size() < static_cast<std::size_t>(kFewest)) {
     return;
   }
-  const auto alone = aloneOf(teeth);
-  const auto places = standingOut(alone);
+  const auto off = aloneOf(teeth);
+  const auto places = standingOut(off);
   if (places.size() < 2 ||
       std::any_of(places.begin(), places.end(), [&](std::size_t i) { return haltsAt(teeth, i); })) {
     return;
@@ -92,7 +88,7 @@ void Judge::recurringGap() {
   const bool thrice = places.size() > 2;
   double most = 0;
   for (const std::size_t i : places) {
-    most = std::max(most, alone[i]);
+    most = std::max(most, off[i]);
   }
   const bool absent = most > kLeastAbsent && most < kOneAbsent;
   if ((!absent && most > kMostCrack) || (!thrice && most < kLeastTwice)) {

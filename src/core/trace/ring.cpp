@@ -3,6 +3,7 @@
 #include <cmath>
 
 #include "core/base/parallel.h"
+#include "core/trace/alone.h"
 #include "core/trace/levels.h"
 #include "core/trace/periods.h"
 #include "core/trace/swell.h"

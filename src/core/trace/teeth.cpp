@@ -163,18 +163,6 @@ void takeCycles(std::vector<Tooth>& teeth, const std::vector<Cycle>& cycles) {
 
 }  // namespace
 
-double offTheCurve(const std::vector<Tooth>& teeth, std::size_t at) {
-  if (at < 2 || at + 2 >= teeth.size()) {
-    return std::nan("");
-  }
-  const auto log = [&](std::size_t i) {
-    return teeth[i].periodS > 0 ? std::log(teeth[i].periodS) : std::nan("");
-  };
-  const double one = (log(at - 1) + log(at + 1)) / 2;
-  const double two = (log(at - 2) + log(at + 2)) / 2;
-  return log(at) - (4 * one - two) / 3;
-}
-
 std::vector<Tooth> teethOf(const std::vector<Pulse>& pulses, const std::vector<Cycle>& cycles,
                            bool smooth, const Spinning& spinning) {
   std::vector<Tooth> teeth(pulses.size());

@@ -41,11 +41,6 @@ struct Spinning;
                                          const std::vector<Cycle>& cycles, bool smooth,
                                          const Spinning& spinning);
 
-/// How far the gap behind tooth `at` is off a cubic through the two on either side, as a logarithm:
-/// a hand's swell bends that curve along, a gap of the ring's own stands out of it. NaN where one
-/// of the five has no period.
-[[nodiscard]] double offTheCurve(const std::vector<Tooth>& teeth, std::size_t at);
-
 enum class ToothKind { missing, shallow, wide, narrow };
 inline constexpr std::array<std::string_view, 4> kToothNames{"missing", "shallow", "wide",
                                                              "narrow"};
