@@ -44,7 +44,8 @@ struct Sample {
   double value;
   double sigma;
   std::optional<double> celsius;  // of the coil, where it was written down
-  std::optional<bool> upper;      // of a square wave's two levels, the upper one
+  // Of a square wave: its upper level, or how far apart the two are.
+  enum class Wave { none, upper, swing } wave = Wave::none;
 };
 
 struct Samples {
@@ -80,7 +81,8 @@ std::size_t wheelOf(Samples& samples, const std::string& name) {
   return static_cast<std::size_t>(wheel - samples.wheels.begin());
 }
 
-// Both levels of a square wave: what the line shows on a tooth and off it. A record without its
+// A square wave: where its upper level lies, and how far below it the other one. A scope's zero and
+// scale err by far more than what lies between two levels of one record. A record without its
 // direct part tells nothing of them.
 void addLevels(Samples& out, const Circuit& good, const job::Evidence& e,
                const trace::ChannelAnalysis& analysis) {
@@ -98,10 +100,10 @@ void addLevels(Samples& out, const Circuit& good, const job::Evidence& e,
   test.kind = circuit::TestKind::dcVoltage;
   test.state.wheel = circuit::WheelMotion::still;
   const std::size_t wheel = wheelOf(out, good.name);
-  for (const bool upper : {false, true}) {
-    const double value = upper ? levels.high : levels.low;
+  for (const auto& [value, wave] : {std::pair{levels.high, Sample::Wave::upper},
+                                    std::pair{levels.high - levels.low, Sample::Wave::swing}}) {
     out.list.push_back({&good, wheel, &e, test, value, std::hypot(kShare * std::abs(value), kFloor),
-                        std::nullopt, upper});
+                        std::nullopt, wave});
   }
 }
 
@@ -135,7 +137,7 @@ Samples samplesFor(const job::Case& c, const Circuit& circuit, const WaveformSet
     const double u = standardUncertainty(c.meter, *e.reading.value, e.test.kind);
     out.list.push_back({good, wheelOf(out, good->name), &e, asMeasured(c, e), value,
                         std::hypot(u, kModelShare * std::abs(value) + kModelFloor),
-                        e.reading.celsius, std::nullopt});
+                        e.reading.celsius, Sample::Wave::none});
   }
   return out;
 }
@@ -289,8 +291,8 @@ class Fit {
 
   // Whether the wheel may have been moved by a tooth before a switching sensor was read.
   static bool mayHaveMoved(const Sample& s) {
-    return !s.upper && standsOnATooth(s.circuit->sensor.kind) && s.test.state.unplugged.empty() &&
-           s.test.kind == circuit::TestKind::dcVoltage;
+    return s.wave == Sample::Wave::none && standsOnATooth(s.circuit->sensor.kind) &&
+           s.test.state.unplugged.empty() && s.test.kind == circuit::TestKind::dcVoltage;
   }
 
   // Residual on the level a sensor is thought to stand on, or on the other one, at what it costs
@@ -304,15 +306,17 @@ class Fit {
 
   [[nodiscard]] std::optional<double> predicted(const Sample& s, ParameterPoint p) const {
     p.celsius = s.celsius.value_or(p.celsius);
-    if (!s.upper) {
+    if (s.wave == Sample::Wave::none) {
       return circuit::predict(*s.circuit, p, s.test, {}, case_.meter);
     }
     p.sensor.high = false;
     const auto off = circuit::predict(*s.circuit, p, s.test, {}, case_.meter);
     p.sensor.high = true;
     const auto on = circuit::predict(*s.circuit, p, s.test, {}, case_.meter);
-    return !off || !on ? std::nullopt
-                       : std::optional(*s.upper ? std::max(*off, *on) : std::min(*off, *on));
+    if (!off || !on) {
+      return std::nullopt;
+    }
+    return s.wave == Sample::Wave::upper ? std::max(*off, *on) : std::abs(*on - *off);
   }
 
   // Beyond 30 sigma only the direction counts, so that the first steps are not thrown about.
