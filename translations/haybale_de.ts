@@ -1038,6 +1038,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Zweimal fehlt ein Impuls, {} Zähne auseinander, und alle anderen sind im Takt: ein Zahn eines Rings von {}; Zähne zählen.</translation>
   </message>
   <message>
+   <source>A pulse is left out {} times, every {} teeth, the rest in step: one tooth of the ring is not there; count its teeth.</source>
+   <translation>Ein Impuls fehlt {} Mal, alle {} Zähne, der Rest im Takt: ein Zahn des Rings ist nicht da; seine Zähne zählen.</translation>
+  </message>
+  <message>
    <source>A repair lead costs</source>
    <translation>Ein Reparaturkabel kostet</translation>
   </message>

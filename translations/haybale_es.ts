@@ -1038,6 +1038,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Falta un impulso dos veces, a {} dientes de distancia, y todos los demás van a compás: un diente de un anillo de {}; cuente los dientes.</translation>
   </message>
   <message>
+   <source>A pulse is left out {} times, every {} teeth, the rest in step: one tooth of the ring is not there; count its teeth.</source>
+   <translation>Falta un impulso {} veces, cada {} dientes, el resto a compás: un diente de la corona no está; cuente sus dientes.</translation>
+  </message>
+  <message>
    <source>A repair lead costs</source>
    <translation>Un cable de reparación cuesta</translation>
   </message>
