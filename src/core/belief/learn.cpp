@@ -2,6 +2,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <memory>
+#include <numbers>
 #include <random>
 
 #include "core/base/say.h"
@@ -65,49 +67,81 @@ Fits fitAll(const job::Case& c, const Circuit& circuit, const GoodReadings& samp
 
 constexpr double kOddCost = 20;
 
-// Whether a fit says no more against its readings than their spread does.
-bool fitsWell(const GoodReadings& samples, double cost) {
-  constexpr double kPerReading = 9;  // squared deviations: three sigma each
-  return cost < kOddCost + kPerReading * static_cast<double>(samples.list.size()) / 3;
+// What is learnt with something left out. The fits point to the readings: it stays where it is.
+struct Understanding {
+  Understanding(const job::Case& c, const Circuit& circuit, const WaveformSet& waveforms,
+                LeftOut without)
+      : leftOut(std::move(without)),
+        samples(goodReadingsFor(c, circuit, waveforms, leftOut)),
+        fits(fitAll(c, circuit, samples)) {}
+  Understanding(const Understanding&) = delete;
+  Understanding& operator=(const Understanding&) = delete;
+
+  [[nodiscard]] const WheelFit& best() const { return fits.list[fits.best]; }
+  // Whether it says no more against its readings than their spread does.
+  [[nodiscard]] bool fitsWell() const {
+    constexpr double kPerReading = 9;  // squared deviations: three sigma each
+    return best().cost() < kOddCost + kPerReading * static_cast<double>(samples.list.size()) / 3;
+  }
+
+  LeftOut leftOut;
+  GoodReadings samples;
+  Fits fits;
+  double slips = 0;  // logarithm of the density of what was left out, taken for slips
+};
+
+using Understandings = std::vector<std::unique_ptr<Understanding>>;
+
+// Logarithm of the density of a reading that is a slip, over what it would have in the middle of a
+// fit: anything that a volt meter shows, evenly. The finer a reading, the more is lost with it.
+double slipDensity(const GoodReadings& samples, const std::string& id) {
+  constexpr double kVolts = 15;
+  double out = 0;
+  for (const auto& s : samples.list) {
+    out += s.evidence->id == id ? std::log(s.sigma * std::sqrt(2 * std::numbers::pi) / kVolts) : 0;
+  }
+  return out;
 }
 
-// What to leave out beside `leftOut` where not all fits: a reading, if all the others of the good
-// wheels agree without it; else the wheel without which the rest fits best, for what was taken for
-// good may be faulty itself.
-std::optional<LeftOut> misfit(const job::Case& c, const Circuit& circuit,
-                              const WaveformSet& waveforms, const GoodReadings& samples,
-                              const WheelFit& fit, const LeftOut& leftOut) {
+// What there is beside `now` where not all fits: without a reading, if all the others of the good
+// wheels agree without it, and every such reading may be the one; else without the wheel without
+// which the rest fits best, for what was taken for good may be faulty itself. The best comes first.
+Understandings instead(const job::Case& c, const Circuit& circuit, const WaveformSet& waveforms,
+                       const Understanding& now) {
   constexpr std::size_t kTried = 6;
-  if (fitsWell(samples, fit.cost())) {
-    return std::nullopt;
-  }
-  std::optional<LeftOut> out;
-  double least = fit.cost() - kOddCost;
-  const auto tryOne = [&](const LeftOut& without, bool reading) {
-    const GoodReadings rest = goodReadingsFor(c, circuit, waveforms, without);
-    if (reading && rest.wheels.size() < samples.wheels.size()) {
-      return;  // all that was read of a wheel is the wheel
-    }
-    const Fits fits = fitAll(c, circuit, rest);
-    const double cost = fits.list[fits.best].cost();
-    if (cost < least && (!reading || fitsWell(rest, cost))) {
-      least = cost;
-      out = without;
-    }
-  };
-  for (const auto& id : fit.worst(kTried)) {
-    LeftOut without = leftOut;
-    without.readings.push_back(id);
-    tryOne(without, true);
-  }
-  if (out) {
+  Understandings out;
+  if (now.fitsWell()) {
     return out;
   }
-  for (const auto& wheel : samples.wheels) {
-    LeftOut without = leftOut;
-    without.wheels.push_back(wheel);
-    tryOne(without, false);
+  const double least = now.best().cost() - kOddCost;
+  for (const auto& id : now.best().worst(kTried)) {
+    LeftOut without = now.leftOut;
+    without.readings.push_back(id);
+    auto other = std::make_unique<Understanding>(c, circuit, waveforms, without);
+    other->slips = now.slips + slipDensity(now.samples, id);
+    // All that was read of a wheel is the wheel.
+    if (other->samples.wheels.size() == now.samples.wheels.size() && other->fitsWell() &&
+        other->best().cost() < least) {
+      out.push_back(std::move(other));
+    }
   }
+  const bool reading = !out.empty();
+  for (const auto& wheel : now.samples.wheels) {
+    if (reading) {
+      break;
+    }
+    LeftOut without = now.leftOut;
+    without.wheels.push_back(wheel);
+    auto other = std::make_unique<Understanding>(c, circuit, waveforms, without);
+    if (other->best().cost() < (out.empty() ? least : out.front()->best().cost())) {
+      out.clear();
+      out.push_back(std::move(other));
+    }
+  }
+  std::stable_sort(out.begin(), out.end(), [](const auto& a, const auto& b) {
+    return a->slips + a->fits.logWeights[a->fits.best] >
+           b->slips + b->fits.logWeights[b->fits.best];
+  });
   return out;
 }
 
@@ -143,41 +177,42 @@ void leaveRoom(const job::Case& c, const Circuit& circuit, double oddness, std::
 circuit::LineParameters learnParameters(const job::Case& c, const Circuit& circuit,
                                         const WaveformSet& waveforms) {
   circuit::LineParameters out;
-  LeftOut leftOut;
-  GoodReadings samples = goodReadingsFor(c, circuit, waveforms, leftOut);
-  Fits fits = fitAll(c, circuit, samples);
-  while (const auto without =
-             misfit(c, circuit, waveforms, samples, fits.list[fits.best], leftOut)) {
-    leftOut = *without;
-    samples = goodReadingsFor(c, circuit, waveforms, leftOut);
-    fits = fitAll(c, circuit, samples);
+  Understandings all;
+  all.push_back(std::make_unique<Understanding>(c, circuit, waveforms, LeftOut{}));
+  for (auto next = instead(c, circuit, waveforms, *all.front()); !next.empty();
+       next = instead(c, circuit, waveforms, *all.front())) {
+    all = std::move(next);
   }
-  out.leftOut = leftOut.wheels;
-  out.logEvidence -= kLeftOutCost * static_cast<double>(leftOut.wheels.size()) +
-                     slipCost() * static_cast<double>(leftOut.readings.size());
-  const double top = fits.logWeights[fits.best];
-  std::vector<double> weights;
+  const Understanding& best = *all.front();
+  const GoodReadings& samples = best.samples;
+  out.leftOut = best.leftOut.wheels;
+  out.logEvidence -= kLeftOutCost * static_cast<double>(best.leftOut.wheels.size()) +
+                     slipCost() * static_cast<double>(best.leftOut.readings.size());
+  const double top = best.fits.logWeights[best.fits.best];
   double total = 0;
-  for (const double w : fits.logWeights) {
-    weights.push_back(std::exp(w - top));
-    total += weights.back();
+  for (const auto& one : all) {
+    for (const double w : one->fits.logWeights) {
+      total += std::exp(w + one->slips - top - best.slips);
+    }
   }
   out.logEvidence += top + std::log(total);
   std::mt19937 random(kSeed);
   double share = 0;
   std::size_t given = 0;
-  for (std::size_t i = 0; i < fits.list.size(); ++i) {
-    share += weights[i] / total;
-    const auto upTo = static_cast<std::size_t>(std::lround(share * static_cast<double>(kDraws)));
-    if (upTo > given) {
-      fits.list[i].draw(upTo - given, random, out.draws);
-      given = upTo;
+  for (const auto& one : all) {
+    for (std::size_t i = 0; i < one->fits.list.size(); ++i) {
+      share += std::exp(one->fits.logWeights[i] + one->slips - top - best.slips) / total;
+      const auto upTo = static_cast<std::size_t>(std::lround(share * static_cast<double>(kDraws)));
+      if (upTo > given) {
+        one->fits.list[i].draw(upTo - given, random, out.draws);
+        given = upTo;
+      }
     }
   }
   if (samples.wheels.size() == 1) {
-    leaveRoom(c, circuit, fits.list[fits.best].oddness(), random, out);
+    leaveRoom(c, circuit, best.best().oddness(), random, out);
   }
-  out.central = fits.list[fits.best].central();
+  out.central = best.best().central();
   out.usual = samples.list.empty() && !samples.coil;
   out.from = samples.wheels.empty()
                  ? (samples.coil ? say("the maker's limits") : say("common practice"))

@@ -39,6 +39,19 @@ WheelFit::WheelFit(const job::Case& c, const GoodReadings& samples, SensorKind s
 void WheelFit::run() {
   const auto size = static_cast<Eigen::Index>(shared_ + own_ * samples_.wheels.size());
   x_ = VectorXd::Zero(size);
+  // With every reading taken on the level it is thought to be on first: to fit is not to say of
+  // each reading, from afar, that the wheel had moved.
+  moves_ = false;
+  improve();
+  moves_ = std::any_of(samples_.list.begin(), samples_.list.end(), mayHaveMoved);
+  if (moves_) {
+    improve();
+  }
+}
+
+// Damped least squares from where it stands.
+void WheelFit::improve() {
+  const Eigen::Index size = x_.size();
   double damping = 1e-2;
   VectorXd r = residuals(x_);
   cost_ = r.squaredNorm() + x_.squaredNorm();
@@ -142,7 +155,7 @@ VectorXd WheelFit::residuals(const VectorXd& x) const {
     const bool high = ((highMask_ >> s.wheel) & 1U) != 0;
     const double off = offOf(s, point(x, own, high));
     r(static_cast<Eigen::Index>(i)) =
-        mayHaveMoved(s) ? nearerOf(off, offOf(s, point(x, own, !high))) : off;
+        moves_ && mayHaveMoved(s) ? nearerOf(off, offOf(s, point(x, own, !high))) : off;
   }
   return r;
 }

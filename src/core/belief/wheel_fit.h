@@ -40,6 +40,8 @@ class WheelFit {
             std::vector<circuit::ParameterPoint>& out) const;
 
  private:
+  void improve();
+
   [[nodiscard]] Eigen::Index ownSize() const { return static_cast<Eigen::Index>(own_); }
 
   [[nodiscard]] circuit::ParameterPoint point(const Eigen::VectorXd& x, const Eigen::VectorXd& own,
@@ -75,6 +77,7 @@ class WheelFit {
   Eigen::VectorXd x_;
   Eigen::MatrixXd hessian_;
   double cost_ = 0;
+  bool moves_ = false;  // whether the wheel may have moved between two readings
 };
 
 /// Whether sensors of this kind rest on one of two levels.
