@@ -67,6 +67,15 @@ class Job : public testing::Test {
     return sum;
   }
 
+  /// The same of a way to fail, wherever it is.
+  [[nodiscard]] double shareOf(Fault fault) {
+    double sum = 0;
+    for (const auto& s : assessed().conclusion.suspects) {
+      sum += s.fault == fault ? s.share : 0;
+    }
+    return sum;
+  }
+
   /// All circuits have this kind of sensor.
   void kind(circuit::SensorKind k) {
     for (auto& circuit : c.circuits) {

@@ -35,14 +35,6 @@ class WiderCar : public Job {
     }
     return state;
   }
-
-  [[nodiscard]] double shareOf(Fault fault) {
-    double sum = 0;
-    for (const auto& s : assessed().conclusion.suspects) {
-      sum += s.fault == fault ? s.share : 0;
-    }
-    return sum;
-  }
 };
 
 // Spin one wheel and another one's value moves: circuits exchanged (handbooks of the trade). If
