@@ -15,6 +15,7 @@ constexpr double kShown = 0.4;
 constexpr double kShownOther = 0.2;   // of one side, where the other shows that
 constexpr double kShort = 3.2;        // periods: a pause below is judged by both of its sides
 constexpr double kNearFloor = 2.5;    // least half swings
+constexpr double kAboveFloor = 1.3;   // the same: seen in every turn
 constexpr double kStand = 1.6;        // times the longer period beside it: a stand
 constexpr double kByAJerk = 1.9;      // the same: longer than a jerk makes it
 constexpr double kMerelySlow = 1.45;  // times the longer period beside it: no tooth need be absent
@@ -83,7 +84,11 @@ Verdict judge(const std::vector<Tooth>& teeth, std::size_t i, const Spinning& sp
     const auto sinking = [&](const Side& s) {
       return s.height >= 0 && s.height < kNearFloor * leastHalfSwing;
     };
-    if (sinking(before) || sinking(behind)) {
+    // But a wave that is as high behind it, and as fast, had not sunk in between.
+    const auto goesOn = [&](const Side& s) {
+      return s.height > kAboveFloor * leastHalfSwing && s.shown < kShownOther;
+    };
+    if ((sinking(before) || sinking(behind)) && !(goesOn(before) && goesOn(behind))) {
       return Verdict::merelySlow;
     }
   }
