@@ -92,10 +92,9 @@ const Proposal* Guide::clearing() const {
 const Proposal* Guide::twice() const {
   const auto& proposals = assessment_.proposals;
   const bool hangs = assessment_.conclusion.hinge && !proposals.empty() &&
-                     proposals.front().again &&
-                     proposals.front().minutes <= of(Id::hingeMinutes);
+                     proposals.front().again && proposals.front().minutes <= of(Id::hingeMinutes);
   return hangs && minutes_ + proposals.front().minutes <= limits_.mostMinutes ? &proposals.front()
-                                                                             : nullptr;
+                                                                              : nullptr;
 }
 
 const Proposal* Guide::ask() const {
