@@ -1002,7 +1002,7 @@ std::optional<job::Reading> Car::trace(const Test& t) {
     }
     v[i] = static_cast<float>(x + world_.noise * normal());
   }
-  if (own && truth_.fault == "ring-cracked" && turned && !line.pwm) {
+  if (own && truth_.fault == "ring-cracked" && turned) {
     // Insert the wider gap once a turn: half a pitch of rest.
     std::vector<float> wide;
     double ph = uniform();
@@ -1024,8 +1024,10 @@ std::optional<job::Reading> Car::trace(const Test& t) {
       }
       before = tooth;
       const double x =
-          line.coil ? rest + (hold > 0 ? 0 : unit * hz / 100 * std::sin(2 * std::numbers::pi * ph))
-                    : (hold <= 0 && tooth - std::floor(tooth) < 0.5 ? highV : lowV);
+          line.coil
+              ? rest + (hold > 0 ? 0 : unit * hz / 100 * std::sin(2 * std::numbers::pi * ph))
+              : (hold <= 0 && tooth - std::floor(tooth) < (line.pwm ? 90e-6 * hz : 0.5) ? highV
+                                                                                        : lowV);
       wide.push_back(static_cast<float>(x + world_.noise * normal()));
     }
     v = wide;
