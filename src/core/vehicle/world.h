@@ -60,8 +60,8 @@ class Vehicle {
   /// one that was spun by hand shows nothing there.
   [[nodiscard]] bool hearsAnother(const circuit::Test& test, const World& world) const;
 
-  /// Whether a free differential turns the wheels, on a lift or stands: any of them may stand still,
-  /// and its code and speed are of no circuit.
+  /// Whether a free differential turns the wheels, on a lift or stands: any of them may stand
+  /// still, and its code and speed are of no circuit.
   [[nodiscard]] bool turnsFreely(const circuit::CarState& state) const;
 
   /// What the module makes of one circuit in a state of the car, after clearing.
