@@ -1,8 +1,8 @@
-// For the thread sanitizer's build alone. The toolkit starts processes with clone() and lets the child
-// borrow the parent's memory until it becomes another program (CLONE_VM | CLONE_VFORK). The sanitizer's
-// own clone() puts its locks back in the child as after a fork: in borrowed memory that is the parent's
-// second unlocking, and it ends the program by a check of its own. Here the child gets a copy instead;
-// all else stays as it was asked for.
+// For the thread sanitizer's build alone. The toolkit starts processes with clone() and lets the
+// child borrow the parent's memory until it becomes another program (CLONE_VM | CLONE_VFORK). The
+// sanitizer's own clone() puts its locks back in the child as after a fork: in borrowed memory that
+// is the parent's second unlocking, and it ends the program by a check of its own. Here the child
+// gets a copy instead; all else stays as it was asked for.
 
 #include <sched.h>
 #include <sys/types.h>
@@ -19,6 +19,7 @@ int clone(int (*run)(void*), void* stack, int flags, void* argument, ...) noexce
   auto* storage = va_arg(rest, void*);
   auto* child = va_arg(rest, pid_t*);
   va_end(rest);
-  return __interceptor_clone(run, stack, flags & ~(CLONE_VM | CLONE_VFORK), argument, parent, storage, child);
+  return __interceptor_clone(run, stack, flags & ~(CLONE_VM | CLONE_VFORK), argument, parent,
+                             storage, child);
 }
 }

@@ -93,12 +93,16 @@ struct Understanding {
 using Understandings = std::vector<std::unique_ptr<Understanding>>;
 
 // Logarithm of the density of a reading that is a slip, over what it would have in the middle of a
-// fit: anything that a volt meter shows, evenly. The finer a reading, the more is lost with it.
+// fit: any volts a car has, or any ohms a meter has, evenly in their logarithm. The finer a
+// reading, the more is lost with it.
 double slipDensity(const GoodReadings& samples, const std::string& id) {
   constexpr double kVolts = 15;
+  const double ohmsSpan = std::log(1e7);  // one ohm to ten megohm
   double out = 0;
   for (const auto& s : samples.list) {
-    out += s.evidence->id == id ? std::log(s.sigma * std::sqrt(2 * std::numbers::pi) / kVolts) : 0;
+    const bool ohms = circuit::unitOf(s.test.kind) == units::Unit::ohm && s.value > 0;
+    const double narrow = ohms ? s.sigma / s.value / ohmsSpan : s.sigma / kVolts;
+    out += s.evidence->id == id ? std::log(narrow * std::sqrt(2 * std::numbers::pi)) : 0;
   }
   return out;
 }
@@ -125,11 +129,14 @@ Understandings instead(const job::Case& c, const Circuit& circuit, const Wavefor
       out.push_back(std::move(other));
     }
   }
-  const bool reading = !out.empty();
+  if (!out.empty()) {
+    std::stable_sort(out.begin(), out.end(), [](const auto& a, const auto& b) {
+      return a->slips + a->fits.logWeights[a->fits.best] >
+             b->slips + b->fits.logWeights[b->fits.best];
+    });
+    return out;
+  }
   for (const auto& wheel : now.samples.wheels) {
-    if (reading) {
-      break;
-    }
     LeftOut without = now.leftOut;
     without.wheels.push_back(wheel);
     auto other = std::make_unique<Understanding>(c, circuit, waveforms, without);
@@ -138,10 +145,6 @@ Understandings instead(const job::Case& c, const Circuit& circuit, const Wavefor
       out.push_back(std::move(other));
     }
   }
-  std::stable_sort(out.begin(), out.end(), [](const auto& a, const auto& b) {
-    return a->slips + a->fits.logWeights[a->fits.best] >
-           b->slips + b->fits.logWeights[b->fits.best];
-  });
   return out;
 }
 
