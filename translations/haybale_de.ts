@@ -54,6 +54,10 @@
    <translation> Das Rad kam bei {} zum Stehen.</translation>
   </message>
   <message>
+   <source> What moves, {} at {:.0f} Hz, is taken for mains hum; a weak wheel may turn at that very frequency: spin it faster to be sure.</source>
+   <translation> Was sich bewegt, {} bei {:.0f} Hz, wird für Netzbrummen gehalten; ein schwaches Rad kann sich gerade mit dieser Frequenz drehen: schneller drehen, um sicher zu sein.</translation>
+  </message>
+  <message>
    <source> and </source>
    <translation> und </translation>
   </message>
@@ -1184,6 +1188,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>Absent: {}: the ring or its encoder, not sensor or wiring.</source>
    <translation>Fehlt: {}: der Ring oder sein Impulsrad, nicht Sensor oder Leitung.</translation>
+  </message>
+  <message>
+   <source>Absent: {}: the ring or its encoder, rather than a wire that lets go; give the number of teeth, or turn the wheel further round, to be sure.</source>
+   <translation>Fehlt: {}: eher der Ring oder sein Impulsrad als eine Leitung, die loslässt; die Zähnezahl angeben oder das Rad weiter drehen, um sicher zu sein.</translation>
   </message>
   <message>
    <source>Act on what stands below, then prove it: repeat the reading that failed.</source>
@@ -4964,6 +4972,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>The output is {:.2g} mWb of flux swing, whatever the speed.</source>
    <translation>Das Signal entspricht {:.2g} mWb Flusshub, gleich bei welchem Tempo.</translation>
+  </message>
+  <message>
+   <source>The output swells and fades by {:.0f} % every {:.0f} teeth or so, which is once a turn: run-out, a warped ring, play in the bearing or rust under the seat.</source>
+   <translation>Das Signal schwillt um {:.0f} % an und ab, etwa alle {:.0f} Zähne, also einmal je Umdrehung: Schlag, ein verzogener Ring, Lagerspiel oder Rost unter dem Sitz.</translation>
   </message>
   <message>
    <source>The output swells and fades by {:.0f} % once a turn: run-out, a warped ring, play in the bearing or rust under the seat.</source>

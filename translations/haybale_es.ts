@@ -54,6 +54,10 @@
    <translation> La rueda se paró en {}.</translation>
   </message>
   <message>
+   <source> What moves, {} at {:.0f} Hz, is taken for mains hum; a weak wheel may turn at that very frequency: spin it faster to be sure.</source>
+   <translation> Lo que se mueve, {} a {:.0f} Hz, se toma por zumbido de la red; una rueda débil puede girar justo a esa frecuencia: gírela más deprisa para estar seguro.</translation>
+  </message>
+  <message>
    <source> and </source>
    <translation> y </translation>
   </message>
@@ -1184,6 +1188,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>Absent: {}: the ring or its encoder, not sensor or wiring.</source>
    <translation>Ausente: {}: el anillo o su rueda magnética, no sensor ni cables.</translation>
+  </message>
+  <message>
+   <source>Absent: {}: the ring or its encoder, rather than a wire that lets go; give the number of teeth, or turn the wheel further round, to be sure.</source>
+   <translation>Falta: {}: la corona o su codificador, más que un cable que se suelta; indique el número de dientes, o gire más la rueda, para estar seguro.</translation>
   </message>
   <message>
    <source>Act on what stands below, then prove it: repeat the reading that failed.</source>
@@ -4964,6 +4972,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>The output is {:.2g} mWb of flux swing, whatever the speed.</source>
    <translation>La señal equivale a {:.2g} mWb de variación de flujo, a cualquier velocidad.</translation>
+  </message>
+  <message>
+   <source>The output swells and fades by {:.0f} % every {:.0f} teeth or so, which is once a turn: run-out, a warped ring, play in the bearing or rust under the seat.</source>
+   <translation>La señal sube y baja un {:.0f} % cada {:.0f} dientes más o menos, que es una vez por vuelta: alabeo, una corona deformada, juego en el rodamiento u óxido bajo el asiento.</translation>
   </message>
   <message>
    <source>The output swells and fades by {:.0f} % once a turn: run-out, a warped ring, play in the bearing or rust under the seat.</source>

@@ -9,6 +9,7 @@
 #include "core/capture/open.h"
 #include "core/physics/tyre.h"
 #include "core/trace/analysis_json.h"
+#include "core/trace/at_mains.h"
 #include "core/trace/common_mode.h"
 
 namespace haybale::cli {
@@ -137,6 +138,13 @@ int analyse(const AnalyseOptions& o, Streams streams) {
   std::vector<trace::ChannelAnalysis*> all;
   for (auto& channel : channels) {
     all.push_back(&channel);
+  }
+  for (std::size_t i = 0; i < channels.size(); ++i) {
+    if (const auto hz = trace::turnsAtMains(channels[i], {all.begin(), all.end()})) {
+      auto turning = *options;
+      turning.turnsAtHz = hz;
+      channels[i] = trace::analyse(*record, (*wanted)[i], turning);
+    }
   }
   trace::tellCommon(all);
   std::vector<trace::Comparison> comparisons;

@@ -39,6 +39,7 @@ TraceFacts factsOf(const trace::ChannelAnalysis& a, const std::optional<trace::C
   }
   out.misses = a.missedPulses > 0;
   out.standsStill = a.standstillOnly;
+  out.gapLimit = a.gapLimitShare > trace::kGapLimitShare;
   // Away from all that the sensor gives: no absent tooth and no weak signal does that.
   constexpr double kAway = 0.2;
   const double away = kAway * (a.levels.high - a.levels.low);
@@ -46,7 +47,6 @@ TraceFacts factsOf(const trace::ChannelAnalysis& a, const std::optional<trace::C
     return d.level > a.levels.high + away || d.level < a.levels.low - away;
   });
   for (const auto& f : a.findings) {
-    out.gapLimit = out.gapLimit || f.code == trace::Code::gapLimit;
     if (f.severity == trace::Severity::note) {
       continue;
     }

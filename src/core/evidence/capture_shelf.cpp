@@ -15,7 +15,7 @@ bool same(const Wanted& a, const Wanted& b) {
   return a.channel == b.channel && a.options.sensor == b.options.sensor &&
          a.options.teeth == b.options.teeth &&
          a.options.circumferenceM == b.options.circumferenceM &&
-         a.options.senseOhm == b.options.senseOhm;
+         a.options.senseOhm == b.options.senseOhm && a.options.turnsAtHz == b.options.turnsAtHz;
 }
 
 // What was worked out already; null when nothing was.

@@ -4,6 +4,7 @@
 #include <filesystem>
 
 #include "core/base/text.h"
+#include "core/trace/at_mains.h"
 #include "core/trace/common_mode.h"
 
 namespace haybale::diagnosis {
@@ -140,6 +141,35 @@ void tellCommonOf(WaveformSet& out) {
   }
 }
 
+// A weak wheel that turns at the mains' frequency, as another of the same car does, is no hum.
+void tellFromHum(WaveformSet& out, const job::Case& c, const std::string& folder,
+                 CaptureShelf& shelf) {
+  std::map<std::string, Analysed> turning;
+  for (const auto* e : readings(c)) {
+    const auto own = out.analyses.find(e->id);
+    if (e->withdrawn || own == out.analyses.end() || own->second->signal != trace::Signal::flat) {
+      continue;
+    }
+    std::vector<const trace::ChannelAnalysis*> others;
+    for (const auto& [id, analysis] : out.analyses) {
+      if (analysis->name != own->second->name) {
+        others.push_back(analysis.get());
+      }
+    }
+    if (const auto hz = trace::turnsAtMains(*own->second, others)) {
+      const auto* circuit = c.find(e->test.circuit);
+      const auto& waveform = out.waveforms.at(e->id);
+      Wanted wanted{waveform.channel, traceOptions(c, *circuit)};
+      wanted.options.turnsAtHz = hz;
+      const std::string path = capturePath(e->reading.file, folder);
+      turning.emplace(e->id, named(shelf.analysis(path, waveform.record, wanted), circuit->name));
+    }
+  }
+  for (auto& [id, analysis] : turning) {
+    out.analyses.at(id) = std::move(analysis);
+  }
+}
+
 }  // namespace
 
 std::vector<Wanted> wantedOf(const job::Case& c, const std::string& folder, const std::string& path,
@@ -176,6 +206,7 @@ WaveformSet analyseWaveforms(const job::Case& c, const std::string& folder, Capt
         e.id, named(shelf.analysis(path, *record, {waveform.channel, traceOptions(c, *circuit)}),
                     circuit->name));
   }
+  tellFromHum(out, c, folder, shelf);
   tellCommonOf(out);
   for (const auto& circuit : c.circuits) {
     const circuit::Circuit* peer = circuit::peerOf(c.circuits, circuit);

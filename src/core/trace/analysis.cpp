@@ -18,6 +18,7 @@
 #include "core/trace/missed.h"
 #include "core/trace/plateaus.h"
 #include "core/trace/reading.h"
+#include "core/trace/square_level.h"
 #include "core/trace/standing_line.h"
 #include "core/trace/states.h"
 #include "core/trace/still.h"
@@ -389,6 +390,14 @@ void measureAll(std::span<const float> samples, const Distribution& d, ChannelAn
   }
 }
 
+void tellSteps(const std::vector<LevelStep>& steps, const capture::TimeBase& time,
+               ChannelAnalysis& out) {
+  out.levelSteps = steps.size();
+  out.levelFrom = steps.front().from;
+  out.levelTo = steps.front().to;
+  out.levelStepS = time.at(steps.front().at);
+}
+
 // The level a feed is turned over about, when the channel is the feed of a current sensor.
 std::optional<double> feedOf(const Reading& reading, const ChannelAnalysis& out) {
   const bool forward = reading.moves == Moves::telegrams || reading.moves == Moves::words;
@@ -404,7 +413,9 @@ std::optional<double> feedOf(const Reading& reading, const ChannelAnalysis& out)
 void readWave(Reading& reading, ChannelAnalysis& out) {
   if (reading.time.uniform() && out.unit == units::Unit::volt &&
       (reading.asked == Signal::unknown || reading.asked == Signal::passive)) {
-    if (const auto hum = humAtRest(reading.samples, reading.time.rateHz())) {
+    const auto hum = humAtRest(reading.samples, reading.time.rateHz());
+    const auto& turns = reading.options.turnsAtHz;
+    if (hum && !(turns && std::abs(*turns - hum->hz) < 0.5)) {
       reading.humLeast = 1.7 * hum->amplitude;
     }
   }
@@ -436,10 +447,18 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
   const auto before = asked == Signal::passive
                           ? std::nullopt
                           : beforeTheCapacitor(samples, whole, out.levels.noiseRms);
-  const Distribution d = before ? Distribution(*before) : whole;
   if (before) {
     samples = *before;
   }
+  const auto level =
+      asked == Signal::passive
+          ? std::nullopt
+          : levelOfSquare(samples, record.time, before ? Distribution(samples) : whole);
+  if (level) {
+    samples = level->samples;
+    tellSteps(level->steps, record.time, out);
+  }
+  const Distribution d = before || level ? Distribution(samples) : whole;
   Reading reading{samples, record.time, &d, options};
   reading.asked = asked;
   reading.step = out.converterStep;

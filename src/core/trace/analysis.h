@@ -49,7 +49,6 @@ enum class Code {
   wrongProtocol,      ///< another kind of sensor than the one asked for
   coded,              ///< what the widths or words say of the sensor itself
   hum,                ///< the mains' frequency and its multiples
-  gapLimit,           ///< coded widths say that the gap is at its limit
   common              ///< shared by several channels of one record: ground, feed, a neighbour
 };
 inline constexpr std::array<std::string_view, 19> kCodeNames{"healthy",
@@ -69,11 +68,14 @@ inline constexpr std::array<std::string_view, 19> kCodeNames{"healthy",
                                                              "wrong-protocol",
                                                              "coded",
                                                              "hum",
-                                                             "gap-limit",
                                                              "common-disturbance"};
 [[nodiscard]] constexpr std::string_view nameOf(Code code) {
   return kCodeNames[static_cast<std::size_t>(code)];
 }
+
+/// Share of the coded telegrams that has to say that the gap is at its limit: common practice, no
+/// source.
+inline constexpr double kGapLimitShare = 0.3;
 
 /// One thing found on a channel.
 struct Finding {
@@ -96,6 +98,9 @@ struct Options {
   /// Passive: peak to peak below which the module no longer counts pulses, in volts. Modules
   /// differ; 0.2 V is common practice, no source.
   double lossVolts = 0.2;
+  /// A frequency in hertz at which the wheel is known to turn, though it is the mains'
+  /// (at_mains.h).
+  std::optional<double> turnsAtHz = std::nullopt;
 };
 
 /// In the channel's unit, over the whole record; lost samples are left out.

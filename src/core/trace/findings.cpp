@@ -19,7 +19,6 @@ constexpr double kRestMovesTrue = 0.9;
 // Of 289 such records of tests/outside/rough_records.py, seeds 1 and 2, all.
 constexpr double kProtocolTrue = 0.97;
 constexpr double kFewPulsesTrue = 0.9;  // 27 of 28 (seeds 501 to 504)
-constexpr double kGapLimitShare = 0.3;  // of the telegrams: common practice, no source
 
 double weight(const Finding& f) {
   return 2.0 * static_cast<double>(f.severity) + f.confidence;
@@ -61,7 +60,7 @@ void Judge::run() {
   evenness();
   hum();
   if (a_.gapLimitShare > kGapLimitShare) {
-    add(Code::gapLimit, Where::gap, Severity::note, 0.6,
+    add(Code::wideGap, Where::gap, Severity::suspect, 0.6,
         sayf("{:.0f} % of the telegrams say that the gap is at its limit: it still works, "
              "with no reserve.",
              100 * a_.gapLimitShare));
@@ -99,7 +98,8 @@ void Judge::shiftOrSilence() {
         sayf("No pulses in {}: the line stays flat at {}: {}.",
              units::format(a_.durationS, units::Unit::second), level(a_.levels.bias),
              zero ? say("no supply, a short to ground, or a wheel that stands")
-                  : say("the sensor does not answer, or the wheel stands")));
+                  : say("the sensor does not answer, or the wheel stands")) +
+            sayHum());
     return;
   }
   shiftOrFew();

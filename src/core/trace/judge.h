@@ -70,12 +70,15 @@ class Judge {
   // Whether the ring passed that many times; false where its size is not known.
   [[nodiscard]] bool turned(double turns) const;
   void runout();
+  void swellAlone();
   [[nodiscard]] bool isCutOff() const;
 
   // The line.
   // The bias; what is absent and where the line lies then; height, currents, jitter, hum.
   void levelSteps();
   [[nodiscard]] bool mayBeATooth() const;
+  [[nodiscard]] bool lookLikeTeeth() const;
+  [[nodiscard]] const IrregularTooth* recurringTooth() const;
   [[nodiscard]] bool isOwn(double level) const;
   void missed();
   void dropouts();
@@ -85,6 +88,9 @@ class Judge {
   void evenness();
   [[nodiscard]] bool alternates() const;
   void hum();
+  [[nodiscard]] bool hums() const;
+  // Of a line without pulses; empty where nothing hums.
+  [[nodiscard]] std::string sayHum() const;
 
   ChannelAnalysis& a_;
   const Options& options_;

@@ -70,12 +70,31 @@ void Judge::levelSteps() {
 // looks just so, and a record of fewer than two turns does not show whether it comes again.
 bool Judge::mayBeATooth() const {
   constexpr std::size_t kMost = 2;
-  return !turned(2) && !a_.dropouts.empty() && a_.dropouts.size() <= kMost &&
+  return !turned(2) && a_.dropouts.size() <= kMost && lookLikeTeeth();
+}
+
+// What is absent lasts as long as a tooth or two, and the line is at its own level meanwhile.
+bool Judge::lookLikeTeeth() const {
+  return !a_.dropouts.empty() &&
          std::all_of(a_.dropouts.begin(), a_.dropouts.end(), [this](const Dropout& d) {
            const double off = std::abs(d.pitches - std::round(d.pitches));
            return (d.kind == DropoutKind::flat || isOwn(d.level)) && d.pitches > 1.5 &&
                   d.pitches < 3.5 && off < 0.15;
          });
+}
+
+// The absent tooth that came in every turn of a ring whose size is hardly known; null where the
+// line did anything else besides.
+const IrregularTooth* Judge::recurringTooth() const {
+  if (!a_.ring || !lookLikeTeeth()) {
+    return nullptr;
+  }
+  const auto& teeth = a_.ring->irregular;
+  const auto found = std::find_if(teeth.begin(), teeth.end(), [&](const IrregularTooth& t) {
+    return t.kind == ToothKind::missing && t.of >= 2 && t.seen == t.of &&
+           a_.dropouts.size() <= static_cast<std::size_t>(t.of);
+  });
+  return found != teeth.end() ? &*found : nullptr;
 }
 
 // One of the two levels of a switching sensor.
@@ -100,6 +119,15 @@ void Judge::missed() {
 
 void Judge::dropouts() {
   if (toothSaid_) {
+    return;
+  }
+  if (const auto* tooth = recurringTooth()) {
+    add(Code::missingTooth, Where::ring, Severity::suspect, kMayBeAToothTrue,
+        sayf(
+            "Absent: {}: the ring or its encoder, rather than a wire that lets go; give the number "
+            "of teeth, or turn the wheel further round, to be sure.",
+            where(*tooth)));
+    placeAt(*tooth);
     return;
   }
   if (mayBeATooth()) {
@@ -223,9 +251,22 @@ bool Judge::alternates() const {
 }
 
 // Said, never blamed: hum alone stops no module.
-void Judge::hum() {
+bool Judge::hums() const {
   const double least = a_.unit == units::Unit::ampere ? 2e-4 : 0.02;
-  if (a_.hum && a_.hum->amplitude > least) {
+  return a_.hum && a_.hum->amplitude > least;
+}
+
+std::string Judge::sayHum() const {
+  return hums()
+             ? sayf(
+                   " What moves, {} at {:.0f} Hz, is taken for mains hum; a weak wheel may turn at "
+                   "that very frequency: spin it faster to be sure.",
+                   level(a_.hum->amplitude), a_.hum->hz)
+             : std::string();
+}
+
+void Judge::hum() {
+  if (hums()) {
     note(Code::hum, Where::wiring,
          sayf("Mains hum of {:.0f} Hz, {} peak, rides on it: leads or shield pick it up; "
               "mind it when levels are near a limit.",

@@ -2,6 +2,7 @@
 #pragma once
 
 #include <span>
+#include <vector>
 
 #include "core/capture/record.h"
 #include "core/trace/levels.h"
@@ -20,6 +21,10 @@ struct Plateaus {
 /// them, is no plateau of the signal.
 [[nodiscard]] Plateaus plateausOf(std::span<const float> samples, const capture::TimeBase& time,
                                   const Distribution& d);
+
+/// Levels at which the line dwells, ascending: where a narrow band holds more than its neighbours
+/// and at least two in a hundred samples.
+[[nodiscard]] std::vector<double> dwellsOf(const Distribution& d);
 
 /// Pulses of a record, or of stretches spread evenly over a long one: enough to compare two
 /// guesses of the threshold.

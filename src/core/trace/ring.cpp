@@ -111,8 +111,9 @@ double agreement(const std::vector<double>& values, std::size_t lag) {
 }
 
 // One sequence of what stands out: absent teeth, and pitches and strengths beyond the common
-// scatter.
-std::vector<double> marks(const Deviations& d) {
+// scatter; or strengths alone, for where a spin ends the gaps scatter as no ring does.
+enum class Marks { all, strengths };
+std::vector<double> marksOf(const Deviations& d, Marks which) {
   const auto scatter = [](const std::vector<double>& values) {
     std::vector<double> sizes;
     for (const double v : values) {
@@ -130,7 +131,8 @@ std::vector<double> marks(const Deviations& d) {
       const double times = std::isnan(value) ? 0 : value / unit;
       return std::abs(times) > 5 ? std::clamp(times, -12.0, 12.0) : 0;
     };
-    out[i] = d.absent[i] ? 15 : beyond(d.agreed[i], pitch) + beyond(d.strength[i], strength);
+    const double gaps = which == Marks::strengths ? 0 : beyond(d.agreed[i], pitch);
+    out[i] = d.absent[i] ? 15 : gaps + beyond(d.strength[i], strength);
   }
   return out;
 }
@@ -151,8 +153,7 @@ bool standsThrice(const std::vector<double>& series, std::size_t lag) {
 }
 
 // The shortest distance after which what stands out stands out again. At least two whole turns.
-std::optional<Size> sizeFromMarks(const Deviations& d) {
-  const auto series = marks(d);
+std::optional<Size> sizeFromMarks(const std::vector<double>& series) {
   const auto standing =
       std::count_if(series.begin(), series.end(), [](double v) { return v != 0; });
   const int most = std::min<int>(kMostTeeth, static_cast<int>(series.size() / 2));
@@ -174,38 +175,16 @@ std::optional<Size> sizeFromMarks(const Deviations& d) {
 }
 
 // A swell once a turn tells the size too, when it is clear and lasts over enough turns.
-std::optional<Size> sizeFromSwell(const std::vector<double>& swell) {
-  const int most = std::min<int>(kMostTeeth, static_cast<int>(swell.size() / 3));
-  if (most <= kLeastTeeth) {
-    return std::nullopt;
-  }
-  Wave best;
-  double at = 0;
-  const auto look = [&](double teeth) {
-    const Wave wave = waveOver(swell, teeth);
-    if (wave.share > best.share) {
-      best = wave;
-      at = teeth;
-    }
-  };
-  // Strong periods from the spectrum, then by halves of its resolution to a hundredth of it.
-  constexpr std::size_t kCandidates = 6;
-  for (const double period : likelyPeriods(swell, kLeastTeeth, most, kCandidates)) {
-    look(period);
-  }
-  const double resolution = 1 / static_cast<double>(swell.size());
-  for (double step = 0.5 * resolution; at > 0 && step > 0.005 * resolution; step /= 2) {
-    const double f = 1 / at;
-    look(1 / (f + step));
-    look(1 / (f - step));
-  }
+std::optional<Size> sizeFromSwell(const std::vector<double>& values) {
+  const auto swell = clearestSwell(values, kLeastTeeth, kMostTeeth);
   // Half a tooth of error shows after size / (2 turns) turns; fewer turns than that do not settle
   // it.
-  const double turns = at > 0 ? static_cast<double>(swell.size()) / at : 0;
-  if (best.share < 0.6 || best.size < 0.02 || turns < 3 || std::abs(at - std::round(at)) > 0.3) {
+  if (!swell || swell->wave.share < 0.6 || swell->wave.size < 0.02 || swell->turns < 3 ||
+      std::abs(swell->teeth - std::round(swell->teeth)) > 0.3) {
     return std::nullopt;
   }
-  return Size{static_cast<int>(std::lround(at)), std::min(0.9, best.share * (1 - 1 / turns))};
+  return Size{static_cast<int>(std::lround(swell->teeth)),
+              std::min(0.9, swell->wave.share * (1 - 1 / swell->turns))};
 }
 
 // --- folding
@@ -364,7 +343,10 @@ std::optional<Ring> ringOf(const std::vector<Tooth>& teeth, std::optional<int> g
   if (given) {
     ring.teeth = *given;
   } else {
-    auto size = sizeFromMarks(d);
+    auto size = sizeFromMarks(marksOf(d, Marks::all));
+    if (!size && measured) {
+      size = sizeFromMarks(marksOf(d, Marks::strengths));
+    }
     if (!size && measured) {
       size = sizeFromSwell(swellOf(teeth, false));
     }

@@ -13,7 +13,8 @@ namespace haybale::trace {
 namespace {
 
 // Thresholds: common practice, no source, unless said otherwise.
-constexpr double kShallowFault = 30;   // percent of a tooth's output lost
+constexpr double kShallowFault = 30;  // percent of a tooth's output lost
+constexpr double kSwellAloneTrue = 0.9;
 constexpr double kRunoutSuspect = 10;  // percent of the output, once a turn
 constexpr double kRunoutFault = 17;
 constexpr double kRunoutShare = 0.45;  // of the scatter that a swell once a turn must explain
@@ -34,6 +35,7 @@ void Judge::ring() {
   if (a_.ring) {
     onTheRing();
   }
+  swellAlone();
   const auto told = [](const Finding& f) { return f.severity != Severity::note; };
   if (std::none_of(a_.findings.begin(), a_.findings.end(), told)) {
     recurringGap();
@@ -171,6 +173,30 @@ void Judge::gaps(const std::vector<IrregularTooth>& teeth) {
       placeAt(t);
     }
   }
+}
+
+// A plain swell of a ring whose teeth nobody counted.
+void Judge::swellAlone() {
+  // Common practice, no source: as rings are fitted, and a swell that explains nearly all of what
+  // the output does.
+  constexpr int kFewest = 24, kMost = 130;
+  constexpr double kShare = 0.8, kTurns = 2.8;
+  if (a_.ring || !passive() || !a_.dropouts.empty() || a_.teeth.size() < 3 * kFewest ||
+      isCutOff()) {
+    return;
+  }
+  const auto values = smoothed(swellOf(a_.teeth, false), kFewest);
+  const auto swell = clearestSwell(values, kFewest, kMost);
+  if (!swell || swell->wave.share < kShare || swell->turns < kTurns ||
+      100 * swell->wave.size < kRunoutFault ||
+      placeIsLost(a_.teeth, static_cast<int>(swell->teeth))) {
+    return;
+  }
+  add(Code::ringRunout, Where::ring, Severity::fault, kSwellAloneTrue,
+      sayf(
+          "The output swells and fades by {:.0f} % every {:.0f} teeth or so, which is once a turn: "
+          "run-out, a warped ring, play in the bearing or rust under the seat.",
+          100 * swell->wave.size, swell->teeth));
 }
 
 void Judge::runout() {

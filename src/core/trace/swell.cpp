@@ -7,6 +7,7 @@
 #include <utility>
 
 #include "core/trace/levels.h"
+#include "core/trace/periods.h"
 
 namespace haybale::trace {
 
@@ -107,6 +108,37 @@ std::vector<double> swellOf(const std::vector<Tooth>& teeth, bool pitch) {
     out[static_cast<std::size_t>(x[i])] = std::expm1(y[i] - a - b * u - c * u * u);
   }
   return out;
+}
+
+std::optional<Swell> clearestSwell(const std::vector<double>& values, int least, int most) {
+  most = std::min<int>(most, static_cast<int>(values.size() / 3));
+  if (most <= least) {
+    return std::nullopt;
+  }
+  Swell best;
+  const auto look = [&](double teeth) {
+    const Wave wave = waveOver(values, teeth);
+    if (wave.share > best.wave.share) {
+      best.wave = wave;
+      best.teeth = teeth;
+    }
+  };
+  // Strong periods from the spectrum, then by halves of its resolution to a hundredth of it.
+  constexpr std::size_t kCandidates = 6;
+  for (const double period : likelyPeriods(values, least, most, kCandidates)) {
+    look(period);
+  }
+  const double resolution = 1 / static_cast<double>(values.size());
+  for (double step = 0.5 * resolution; best.teeth > 0 && step > 0.005 * resolution; step /= 2) {
+    const double f = 1 / best.teeth;
+    look(1 / (f + step));
+    look(1 / (f - step));
+  }
+  if (!(best.teeth > 0)) {
+    return std::nullopt;
+  }
+  best.turns = static_cast<double>(values.size()) / best.teeth;
+  return best;
 }
 
 std::vector<double> smoothed(const std::vector<double>& values, int teeth) {

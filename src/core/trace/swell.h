@@ -1,6 +1,7 @@
 // How a wheel's output rises and falls once a turn.
 #pragma once
 
+#include <optional>
 #include <vector>
 
 #include "core/trace/teeth.h"
@@ -18,6 +19,17 @@ struct Wave {
 /// Output of each tooth (half swing times period), or its period, against the slow trend of the
 /// whole record, by its number: the window of `teethOf` would flatten a swell that lasts a turn.
 [[nodiscard]] std::vector<double> swellOf(const std::vector<Tooth>& teeth, bool pitch);
+
+/// A swell of a ring whose teeth nobody counted.
+struct Swell {
+  double teeth = 0;  ///< between two crests, no whole number
+  double turns = 0;  ///< how often it comes within the record
+  Wave wave;
+};
+/// The wave that explains most of `values`, over `least` to `most` teeth; no longer than a third of
+/// them. Empty where they are too few, or no wave stands out.
+[[nodiscard]] std::optional<Swell> clearestSwell(const std::vector<double>& values, int least,
+                                                 int most);
 
 /// Each value as the median of those around it, a tenth of a turn at most: what is left is slow, as
 /// a swell once a turn is, and the noise of single teeth is gone.

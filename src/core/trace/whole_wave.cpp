@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/capture/extent.h"
 #include "core/trace/baseline.h"
 #include "core/trace/held.h"
 
@@ -23,6 +24,26 @@ double turnOf(const Reading& r, double noise) {
   const double wave = std::min(r.d->quantile(0.999) - r.d->quantile(0.001), inner);
   const double coarse = std::min(1.6 * coarsestStep(r.samples), 0.5 * wave);
   return std::max({0.25 * wave, 8 * noise, 3 * r.step, coarse, 2 * r.humLeast});
+}
+
+// The level of a wave that is smaller than a step of its level: turning points by how far the line
+// swings within a fiftieth of the record, where that holds a cycle and more.
+std::optional<Baseline> besideALargeStep(const Reading& r, double noise, double lean) {
+  constexpr std::size_t kPieces = 50;
+  constexpr std::size_t kOfThem = 45;  // the few that hold a step swing further
+  const std::size_t size = r.samples.size() / kPieces;
+  std::vector<double> swings;
+  for (std::size_t k = 0; k < kPieces && size > 0; ++k) {
+    const auto e = capture::extentOf(r.samples.subspan(k * size, size));
+    swings.push_back(e.count > 0 ? static_cast<double>(e.max) - e.min : 0);
+  }
+  std::sort(swings.begin(), swings.end());
+  const double turn = swings.empty() ? 0 : 0.25 * swings[kOfThem];
+  if (turn < std::max({8 * noise, 3 * r.step, 2 * r.humLeast})) {
+    return std::nullopt;
+  }
+  auto found = baselineOf(r.samples, turn, lean);
+  return found && found->period < static_cast<double>(size) ? found : std::nullopt;
 }
 
 }  // namespace
@@ -106,8 +127,12 @@ Level::Level(Reading& r, ChannelAnalysis& out) {
   if (r.square() || r.samples.size() > kMostSamples) {
     return;
   }
-  const auto baseline =
-      baselineOf(r.samples, turnOf(r, out.levels.noiseRms), kLeansS * r.time.rateHz());
+  const double noise = out.levels.noiseRms;
+  const double lean = kLeansS * r.time.rateHz();
+  auto baseline = baselineOf(r.samples, turnOf(r, noise), lean);
+  if (!baseline) {
+    baseline = besideALargeStep(r, noise, lean);
+  }
   if (!baseline || baseline->wander < kWorthIt * baseline->swing) {
     return;
   }

@@ -257,5 +257,40 @@ TEST(RingMarks, WideGapsWithoutAStepAreNoCrack) {
   EXPECT_TRUE(!crack || crack->severity == Severity::note);
 }
 
+// A wheel that a brake stops: its last gaps scatter as no ring's do, and the teeth were not
+// counted.
+TEST(RingMarks, AToothThatGivesLessIsFoundThoughTheSpinEnds) {
+  Spin s;
+  s.teeth = 29;
+  s.hz = 100;
+  s.seconds = 3;
+  s.dies = 1.2;
+  s.swell = [](double tooth) { return static_cast<int>(tooth) % 29 == 8 ? 0.35 : 1.0; };
+  const auto weak = analyse(wave(s), 0, {});
+  EXPECT_NE(find(weak, Code::damagedTooth), nullptr);
+  s.swell = [](double) { return 1.0; };
+  EXPECT_EQ(find(analyse(wave(s), 0, {}), Code::damagedTooth), nullptr);
+}
+
+// The crest of three turns and a half tells no whole number of teeth; that it swells it tells.
+TEST(RingMarks, ASwellNeedsNoCountOfTeeth) {
+  Spin s;
+  s.teeth = 100;
+  s.hz = 71;
+  s.seconds = 5;
+  for (const double swell : {0.4, 0.0}) {
+    for (const double dies : {0.0, 3.0}) {
+      s.dies = dies;
+      s.hz = dies > 0 ? 150 : 71;
+      s.noise = 0.02;
+      s.swell = [swell](double tooth) {
+        return 1 + swell * std::sin(2 * std::numbers::pi * tooth / 100);
+      };
+      const auto a = analyse(wave(s), 0, {});
+      EXPECT_EQ(find(a, Code::ringRunout) != nullptr, swell > 0) << dies;
+    }
+  }
+}
+
 }  // namespace
 }  // namespace haybale::trace
