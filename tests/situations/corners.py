@@ -3,7 +3,7 @@ work done before, a supply that is low everywhere. Facts: common practice, no pu
 import math
 import random
 
-from lib import Situation, case, flat, square, telegrams
+from lib import Situation, case, flat, sine, square, telegrams
 
 
 def worked(s, element, what, before=True, part=None):
@@ -273,3 +273,69 @@ def shown_at_a_crawl_is_no_coil():
     s = Situation("RL", kind="unknown")
     a = s.speeds({"FL": 1.0, "FR": 1.1, "RL": 0, "RR": 1.0}, speed_kmh=1).ask()
     yield kinds_of(a)["passive"] < 0.3, kinds_of(a)
+
+
+def live(fr, others=40.0):
+    return Situation("FR").speeds({"FL": others, "FR": fr, "RL": others, "RR": others})
+
+
+@case(harm=True)
+def a_steady_ratio_is_a_count():
+    for kmh in (20, 24, 30, 33.3, 50):
+        a = live(kmh).ask()
+        yield a.p("ring", "ring-wrong-count") > 0.4, (kmh, a.told())
+        yield a.cure("fit", "sensor") < 0.1, (kmh, a.options)
+
+
+@case()
+def within_reach_of_a_tyre_it_may_be_the_tyre():
+    for kmh in (37.0, 43.4):
+        a = live(kmh).ask()
+        yield a.p(fault="wrong-tyre") > a.p("ring", "ring-wrong-count") > 0.15, (kmh, a.told())
+
+
+def active_ohms_of(own, good, kind="active"):
+    return Situation("RL", kind=kind).pair("RL", own).pair("RR", good).ask()
+
+
+@case(harm=True)
+def active_ohms_differ_from_an_identical_one():
+    alike = active_ohms_of(4.7e6, 4.9e6)
+    differs = active_ohms_of(2.2e5, 4.9e6)
+    yield differs.p("sensor", "sensor-dead") > 1.6 * alike.p("sensor", "sensor-dead"), (alike.told(), differs.told())
+    yield differs.p("sensor") < 0.5 and differs.state != "isolated", differs.told()
+    yield "active-ohms" in differs.traps, differs.traps
+
+
+@case()
+def half_a_coil_is_not_its_temperature():
+    a = Situation("RR").pair("RR", 640).pair("RL", 1300).ask()
+    yield "hot-coil" not in a.traps, a.traps
+
+
+@case(harm=True)
+def weak_at_the_frequency_of_the_mains():
+    s = Situation("FL")
+    for circuit, volts in (("FR", 0.6), ("FL", 0.1)):
+        s.trace(circuit, sine(volts, 60, 2, 5000), 5000, red="C2.wheel-side a", black="C2.wheel-side b",
+                plugged=False, key="off")
+    a = s.ask()
+    yield a.p("sensor", "wide-gap") + a.p("sensor", "debris") > 0.5, a.told()
+    yield a.p("sensor", "sensor-open") < 0.1, a.told()
+
+
+@case()
+def both_currents_step_up():
+    s = Situation("RL", kind="active")
+    s.trace("RR", square(0.7, 1.4, 90, 3, 10000), 10000, red="C2.module-side b")
+    wave = [v + (0.5 if i > 15000 else 0) for i, v in enumerate(square(0.7, 1.4, 90, 3, 10000))]
+    a = s.trace("RL", wave, 10000, red="C2.module-side b").ask()
+    yield a.p("ring") + a.p("sensor") < 0.25, a.told()
+
+
+@case(harm=True)
+def the_supply_came_back_with_the_clearing():
+    s = Situation("RR", kind="active").volts("RR", "a", 0.0).codes([]).volts("RR", "a", 12.2)
+    a = s.ask()
+    yield "probe-contact" not in a.traps, a.traps
+    yield a.cure("fit", "module") < 0.05, a.options

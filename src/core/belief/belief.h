@@ -122,6 +122,7 @@ class Belief {
   [[nodiscard]] std::pair<double, double> codesLikelihood(const Cell& cell,
                                                           const job::Evidence& evidence) const;
   [[nodiscard]] bool throughActive(const job::Evidence& e) const;
+  [[nodiscard]] bool isAgainstItsLike(const job::Evidence& e) const;
   [[nodiscard]] bool isByMakersLimits(const job::Evidence& e) const;
   [[nodiscard]] double strayDensity(const job::Evidence& e) const;
   [[nodiscard]] Spread spreadOf(const job::Evidence& e, const Scale& scale) const;

@@ -112,7 +112,7 @@ CodeChances chancesOf(Vehicle::Monitor m, const World& world, const CarState& st
     // Pulses that just reach the module's threshold at walking pace come and go.
     const double fades = weak && kmh < 12 ? of(Id::monitorWeakFades) : 0.1;
     spread(silent, {{CodeType::noSignal, weak ? 0.6 - fades : 0.75},
-                    {CodeType::lowAmplitude, weak ? 0.3 : 0.05},
+                    {CodeType::lowAmplitude, weak ? 0.3 : 0.02},
                     {CodeType::erratic, fades},
                     {CodeType::implausible, 0.08}});
     left -= silent;

@@ -17,11 +17,13 @@ using priors::of;
 
 namespace {
 
-// What is seen falls into one of a few ways; what a scan tool shows of several circuits into many.
+// What is seen falls into one of a few ways; what a scan tool shows of several circuits into many,
+// and a speed into more.
 double slipAmong(TestKind kind) {
-  return kind == TestKind::codes || kind == TestKind::liveSpeed ? 0.02
-         : kind == TestKind::waveform                           ? 0.05
-                                                                : 0.2;
+  return kind == TestKind::liveSpeed  ? 0.005
+         : kind == TestKind::codes    ? 0.02
+         : kind == TestKind::waveform ? 0.05
+                                      : 0.2;
 }
 
 // Scaled to the speed that was really turned, where the meter showed it.
@@ -74,6 +76,7 @@ Likelihoods Belief::numeric(const job::Evidence& e) const {
   };
   const double slip = of(Id::slipNumber);
   const double mistaken = strayDensity(e);
+  const double oddIfDead = throughActive(e) && isAgainstItsLike(e) ? of(Id::activeOhmDead) : 0;
   const auto* circuit = vehicle_.job().find(test.circuit);
   const auto onScale = [&](const World& world, circuit::ParameterPoint values) {
     values.celsius = e.reading.celsius.value_or(values.celsius);
@@ -132,6 +135,9 @@ Likelihoods Belief::numeric(const job::Evidence& e) const {
         all.ends[i] = endsOf(low.there, high.there);
       } else {
         all.ends[i] = endsOf(low.here, high.here);
+      }
+      if (h.fault == Fault::sensorDead) {
+        p = std::lerp(p, scale.broad(x), oddIfDead);
       }
       out[i] = (1 - slip) * p + mistaken;
     }
@@ -194,6 +200,20 @@ bool Belief::throughActive(const job::Evidence& e) const {
          circuit::reachFrom(*circuit, e.test.red->place, e.test.state).sensor;
 }
 
+// An identical sensor of the same car was measured with the same leads at the same place.
+bool Belief::isAgainstItsLike(const job::Evidence& e) const {
+  const auto& c = vehicle_.job();
+  const auto* own = c.find(e.test.circuit);
+  return own && std::any_of(c.evidence.begin(), c.evidence.end(), [&](const job::Evidence& other) {
+           const auto* circuit = c.find(other.test.circuit);
+           Test there = e.test;
+           there.circuit = other.test.circuit;
+           return circuit && circuit != own && !other.withdrawn && other.reading.value &&
+                  circuit::groupOf(*circuit) == circuit::groupOf(*own) &&
+                  circuit::sameTest(other.test, there);
+         });
+}
+
 // What a number is though the circuit would have given another: a slip, or an ohmmeter's OL on a
 // sound active sensor, for which its few tenths of a volt are nothing on one car in three.
 double Belief::strayDensity(const job::Evidence& e) const {
@@ -231,7 +251,8 @@ Spread Belief::spreadOf(const job::Evidence& e, const Scale& scale) const {
   }
   Spread out{times * scale.spread(read, 0), times * of(Id::spreadUnknown) * apart, 0};
   if (throughActive(e)) {
-    out.own = std::hypot(out.own, of(Id::spreadActiveOhm));
+    out.own = std::hypot(out.own,
+                         of(isAgainstItsLike(e) ? Id::spreadActiveOhmAlike : Id::spreadActiveOhm));
   }
   if (e.test.kind == TestKind::dcVoltage) {
     out.usual = std::abs(middle);

@@ -45,8 +45,8 @@ const std::vector<double> kWrongCoilSteps{280, 450, 700, 1100, 1700, 2700, 4200,
 const std::vector<double> kWeakSteps{0.05, 0.12, 0.25, 0.38, 0.5};
 // Continuous over the counts that are fitted: 29 to 100 against one another, without the ratios
 // that only a tyre makes.
-const std::vector<double> kCountSteps{0.55, 0.65, 0.72, 0.78, 0.85, 0.9, 0.96,
-                                      1.04, 1.1,  1.18, 1.28, 1.4,  1.8};
+const std::vector<double> kCountSteps{0.46, 0.55, 0.65, 0.72, 0.78, 0.85, 0.9, 0.96,
+                                      1.04, 1.1,  1.18, 1.28, 1.4,  1.8,  2.2};
 const std::vector<double> kTyreSteps{0.9, 0.93, 0.96, 0.98, 1.02, 1.04, 1.07, 1.1};
 
 // Where in a plug, as along a leg.

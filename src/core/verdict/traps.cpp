@@ -130,22 +130,44 @@ class Finder {
     }
   }
 
+  // Beyond the limits by no more than a hot brake or a frosty night make of a coil. Common
+  // practice, no source: 120 C, -25 C.
+  [[nodiscard]] bool mayBeItsTemperature() const {
+    constexpr double kHot = 1.4, kCold = 0.82;
+    const auto within = [&](const std::vector<judging::Limit>& limits) {
+      return std::any_of(limits.begin(), limits.end(), [&](const judging::Limit& limit) {
+        return limit.quantity == judging::Quantity::coilResistance &&
+               (!limit.max || entry_.value < kHot * *limit.max) &&
+               (!limit.min || entry_.value > kCold * *limit.min);
+      });
+    };
+    return within(in_.circuit.limits.empty() ? in_.job.limits : in_.circuit.limits);
+  }
+
   void hotCoil() {
     if (quantityOf(in_.circuit, test_) != judging::Quantity::coilResistance || entry_.overload ||
         in_.evidence.reading.celsius || entry_.value < 1 || entry_.value > 4000) {
       return;
     }
-    // A tenth more or less is 25 kelvin.
+    // A tenth more or less is 25 kelvin; from frost to a hot brake a coil changes by half. What
+    // differs by more is another coil.
     constexpr double kNoticed = 0.08;
-    bool differs = failed();
+    constexpr double kMost = 0.5;
+    bool differs = false;
+    bool compared = false;
     const auto* peer = circuit::peerOf(in_.job.circuits, in_.circuit);
     for (const auto& e : in_.job.evidence) {
-      const bool coil = peer && e.test.circuit == peer->name && !e.withdrawn && e.reading.value &&
-                        !e.reading.value->overload && e.reading.value->value > 0 &&
-                        quantityOf(*peer, e.test) == judging::Quantity::coilResistance;
-      differs =
-          differs || (coil && std::abs(std::log(entry_.value / e.reading.value->value)) > kNoticed);
+      if (!peer || e.test.circuit != peer->name || e.withdrawn || !e.reading.value ||
+          quantityOf(*peer, e.test) != judging::Quantity::coilResistance) {
+        continue;
+      }
+      compared = true;
+      const double apart = e.reading.value->overload || e.reading.value->value <= 0
+                               ? 2 * kMost
+                               : std::abs(std::log(entry_.value / e.reading.value->value));
+      differs = differs || (apart > kNoticed && apart < kMost);
     }
+    differs = differs || (!compared && failed() && mayBeItsTemperature());
     if (differs) {
       note(TrapKind::hotCoil,
            say("A hot coil reads higher, 0.39 % a kelvin: give its temperature."));
@@ -182,14 +204,32 @@ class Finder {
     }
   }
 
+  // Clearing the codes brings a latched supply back: volts before and after are two things.
+  [[nodiscard]] bool wereClearedBetween(const job::Evidence& other) const {
+    if (test_.kind != TestKind::dcVoltage || circuit::isCoil(in_.circuit.sensor.kind)) {
+      return false;
+    }
+    int between = 0;  // ends passed: 1 while between the two
+    for (const auto& e : in_.job.evidence) {
+      if (e.id == other.id || e.id == in_.evidence.id) {
+        ++between;
+      } else if (between == 1 && e.test.kind == TestKind::codes && !e.withdrawn) {
+        return true;
+      }
+    }
+    return false;
+  }
+
   // Twice the same place and twice another number: a probe that missed, or a contact that lets go.
   void contact() {
     if (test_.kind == TestKind::acVoltage) {
       return;
     }
+    // Below these two readings are the same to anyone.
+    const double floor = ohms() ? 1 : 0.05;
     for (const auto& e : in_.job.evidence) {
       if (e.id == in_.evidence.id || e.withdrawn || !e.reading.value ||
-          !circuit::sameTest(e.test, test_)) {
+          !circuit::sameTest(e.test, test_) || wereClearedBetween(e)) {
         continue;
       }
       const auto& other = *e.reading.value;
@@ -197,7 +237,7 @@ class Finder {
       const double u = 4 * (standardUncertainty(in_.job.meter, other, test_.kind) +
                             standardUncertainty(in_.job.meter, entry_, test_.kind));
       if (other.overload != entry_.overload ||
-          std::abs(other.value - entry_.value) > std::max(u, 0.05 * larger)) {
+          std::abs(other.value - entry_.value) > std::max({u, floor, 0.05 * larger})) {
         note(TrapKind::contact,
              sayf("The same test read {} before: repeat it at a second contact, the probe "
                   "may have missed; if it still wanders, the contact itself lets go.",

@@ -63,6 +63,51 @@ TEST_F(TrapsOf, AHotCoilReadsHigherUnlessItsTemperatureIsGiven) {
   EXPECT_FALSE(trapped(TrapKind::hotCoil));
 }
 
+// From frost to a hot brake copper changes by half (IEC 60028, from memory): twice as much or a
+// fortieth is another coil, whatever its temperature.
+TEST_F(TrapsOf, NoTemperatureMakesAnotherCoilOfIt) {
+  reading("RL", "module a b 1.34k unplugged module");
+  for (const char* other : {"680", "38", "2.6k"}) {
+    reading("RR", "module a b " + std::string(other) + " unplugged module");
+    EXPECT_FALSE(trapped(TrapKind::hotCoil)) << other;
+  }
+  reading("RR", "module a b 1.7k unplugged module");
+  EXPECT_TRUE(trapped(TrapKind::hotCoil));
+  reading("RL", "module a b OL unplugged module");
+  reading("RR", "module a b 1.34k unplugged module");
+  EXPECT_FALSE(trapped(TrapKind::hotCoil)) << "as the other one was before it was open";
+}
+
+TEST_F(TrapsOf, NorOfOneFarBeyondItsLimits) {
+  judging::Limit limit;
+  limit.quantity = judging::Quantity::coilResistance;
+  limit.min = 1700;
+  limit.max = 2000;
+  for (auto& circuit : c.circuits) {
+    circuit.limits = {limit};
+  }
+  for (const auto& [ohm, may] : {std::pair{"1.16k", false}, std::pair{"1.55k", true},
+                                 std::pair{"2.4k", true}, std::pair{"3.2k", false}}) {
+    reading("RR", std::string("module a b ") + ohm + " unplugged module");
+    EXPECT_EQ(trapped(TrapKind::hotCoil), may) << ohm;
+    c.evidence.pop_back();
+  }
+}
+
+TEST_F(TrapsOf, AProbeMissedNothingWhereTheCodesWereClearedBetween) {
+  kind(circuit::SensorKind::active);
+  reading("RR", "C2 a gnd 0.00V dc key on unplugged C2");
+  reading("RR", "C2 a gnd 12.2V dc key on unplugged C2");
+  EXPECT_TRUE(trapped(TrapKind::contact));
+  c.evidence.pop_back();
+  reading("RR", "C2 a gnd 0.02V dc key on unplugged C2");
+  EXPECT_FALSE(trapped(TrapKind::contact)) << "nothing and nothing";
+  c.evidence.pop_back();
+  codes({});
+  reading("RR", "C2 a gnd 12.2V dc key on unplugged C2");
+  EXPECT_FALSE(trapped(TrapKind::contact)) << "the supply had been latched off";
+}
+
 TEST_F(TrapsOf, AlternatingVoltsWantTheirHertz) {
   reading("RR", "module a b 0.4V ac spun unplugged module");
   EXPECT_TRUE(trapped(TrapKind::spin));
