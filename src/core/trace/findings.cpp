@@ -39,6 +39,10 @@ void Judge::run() {
     lineAlone();
     return;
   }
+  if (a_.standstillOnly && a_.pulses.empty()) {
+    note(Code::healthy, Where::none, a_.codedSays + ".");
+    return;
+  }
   if (a_.signal == Signal::flat || (a_.pulses.empty() && a_.cycles.empty())) {
     shiftOrSilence();
     return;

@@ -26,36 +26,8 @@ Plateaus plateausWithin(const Distribution& d, double trim, double step) {
   return {low, high, resting > 0.75, resting};
 }
 
-// A level between two codes of the converter dwells on both.
-std::vector<double> oneForTwoCodes(const std::vector<double>& dwells, double step) {
-  constexpr double kNextCode = 1.2;
-  std::vector<double> out;
-  for (std::size_t i = 0; i < dwells.size(); ++i) {
-    const bool two = i + 1 < dwells.size() && dwells[i + 1] - dwells[i] < kNextCode * step;
-    out.push_back(two ? (dwells[i] + dwells[i + 1]) / 2 : dwells[i]);
-    i += two ? 1 : 0;
-  }
-  return out;
-}
-
-// Two neighbouring levels at which the line dwells, the samples near them its plateaus.
-Plateaus plateausAt(const Distribution& d, double low, double high) {
-  const double near = 0.2 * (high - low);
-  const auto middleNear = [&](double level) {
-    const double below = d.share(-1e30, level - near);
-    const double inside = d.share(level - near, level + near);
-    return d.quantile(below + inside / 2);
-  };
-  const double a = middleNear(low);
-  const double b = middleNear(high);
-  const double inner = 0.12 * (b - a);
-  const double resting = d.share(a - inner, a + inner) + d.share(b - inner, b + inner);
-  const double between = d.share(a - inner, b + inner);
-  return {a, b, between > 0.2 && resting > 0.75 * between, resting / std::max(1e-12, between)};
-}
-
-}  // namespace
-
+// Levels at which the line dwells, ascending: where a narrow band holds more than its neighbours
+// and at least two in a hundred samples.
 std::vector<double> dwellsOf(const Distribution& d) {
   constexpr int kSteps = 160;
   constexpr int kHalf = 2;  // of the band, in steps
@@ -100,6 +72,41 @@ std::vector<double> dwellsOf(const Distribution& d) {
     }
   }
   return out;
+}
+
+// A level between two codes of the converter dwells on both.
+std::vector<double> oneForTwoCodes(const std::vector<double>& dwells, double step) {
+  constexpr double kNextCode = 1.2;
+  std::vector<double> out;
+  for (std::size_t i = 0; i < dwells.size(); ++i) {
+    const bool two = i + 1 < dwells.size() && dwells[i + 1] - dwells[i] < kNextCode * step;
+    out.push_back(two ? (dwells[i] + dwells[i + 1]) / 2 : dwells[i]);
+    i += two ? 1 : 0;
+  }
+  return out;
+}
+
+// Two neighbouring levels at which the line dwells, the samples near them its plateaus.
+Plateaus plateausAt(const Distribution& d, double low, double high) {
+  const double near = 0.2 * (high - low);
+  const auto middleNear = [&](double level) {
+    const double below = d.share(-1e30, level - near);
+    const double inside = d.share(level - near, level + near);
+    return d.quantile(below + inside / 2);
+  };
+  const double a = middleNear(low);
+  const double b = middleNear(high);
+  const double inner = 0.12 * (b - a);
+  const double resting = d.share(a - inner, a + inner) + d.share(b - inner, b + inner);
+  const double between = d.share(a - inner, b + inner);
+  return {a, b, between > 0.2 && resting > 0.75 * between, resting / std::max(1e-12, between)};
+}
+
+}  // namespace
+
+bool restsOnTwo(const Distribution& d) {
+  constexpr double kNearlyAll = 0.93;
+  return plateausWithin(d, 0.005, 0).share > kNearlyAll;
 }
 
 std::size_t changesOf(std::span<const float> samples, const capture::TimeBase& time,

@@ -22,9 +22,8 @@ struct Plateaus {
 [[nodiscard]] Plateaus plateausOf(std::span<const float> samples, const capture::TimeBase& time,
                                   const Distribution& d);
 
-/// Levels at which the line dwells, ascending: where a narrow band holds more than its neighbours
-/// and at least two in a hundred samples.
-[[nodiscard]] std::vector<double> dwellsOf(const Distribution& d);
+/// Whether nearly all samples lie near two levels, by their distribution alone.
+[[nodiscard]] bool restsOnTwo(const Distribution& d);
 
 /// Pulses of a record, or of stretches spread evenly over a long one: enough to compare two
 /// guesses of the threshold.

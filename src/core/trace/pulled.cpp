@@ -7,9 +7,14 @@ namespace haybale::trace {
 namespace {
 // Common practice, no source: no module holds a coil above it, no battery stands below it.
 constexpr double kSupplyVolts = 8.5;
+// At ground, however high the wave about its bias.
+constexpr double kGroundVolts = 0.05, kBiasedVolts = 0.4;
 }  // namespace
 
 bool isPulled(double level, const LineAt& line) {
+  if (line.coil && std::abs(level) < kGroundVolts && line.rest > kBiasedVolts) {
+    return true;
+  }
   if (std::abs(level - line.rest) <= line.slack) {
     return false;
   }

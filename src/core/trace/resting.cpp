@@ -161,8 +161,13 @@ bool areTelegrams(const RestingLine& line, std::size_t samples, const capture::T
     });
   }
   const double ratio = line.rest > 0 && !line.off.empty() ? line.off.front().level / line.rest : 0;
+  // Behind a capacitor no ratio is left; but no contact keeps to one width time and again.
+  constexpr std::size_t kMany = 20;
+  constexpr double kFarFromSquare = 0.85;
+  const bool currents = ratio > 1.5 && ratio < 2.6;
+  const bool ofOneWidth = line.share > kFarFromSquare && read >= kMany && 20 * named >= 19 * read;
   return !mayBeSquare(line, time) && read >= 2 && 2 * read > line.off.size() &&
-         10 * named >= 8 * read && ratio > 1.5 && ratio < 2.6;
+         10 * named >= 8 * read && (currents || ofOneWidth);
 }
 
 // Levels in the ratio 1 : 2 : 4, in pulses of one or two bits of 50 us (AK protocol, from memory).
@@ -175,8 +180,10 @@ bool areWords(const RestingLine& line, const capture::TimeBase& time) {
     fourfold += std::abs(ratio - 4) < 0.6 ? 1 : 0;
     brief += time.at(e.to - 1) - time.at(e.from) < kLongest ? 1 : 0;
   }
-  return fourfold >= 1 && twice >= 3 && 10 * (twice + fourfold) >= 8 * line.off.size() &&
-         10 * brief >= 9 * line.off.size();
+  // Each word begins with a pulse at four times, and has nine bits.
+  constexpr std::size_t kMostInAWord = 12;
+  return fourfold >= 1 && twice >= 3 && kMostInAWord * fourfold >= twice &&
+         10 * (twice + fourfold) >= 8 * line.off.size() && 10 * brief >= 9 * line.off.size();
 }
 
 // Beside what goes far, a step or two of the converter is noise.
@@ -232,7 +239,7 @@ void dropRinging(RestingLine& line) {
 }  // namespace
 
 std::optional<RestingLine> restingLine(std::span<const float> samples, const Distribution& d,
-                                       double noiseRms) {
+                                       double noiseRms, const capture::TimeBase& time) {
   const auto [rest, width] = d.densest();
   const double step = converterStep(samples);
   RestingLine out;
@@ -242,9 +249,7 @@ std::optional<RestingLine> restingLine(std::span<const float> samples, const Dis
   // What rests is as wide as its noise, twice that when it is away for half of the time; a wave or
   // hum is wider.
   constexpr double kWave = 4;
-  if (out.noise > kWave * std::max(noiseRms, step / 3) && step > 0) {
-    return std::nullopt;
-  }
+  const bool wide = out.noise > kWave * std::max(noiseRms, step / 3) && step > 0;
   const double tolerance = std::max({5 * out.noise, 1.2 * step, 0.015 * (d.max() - d.min())});
   out.noise = std::max(out.noise, step / 3);
   out.tolerance = tolerance;
@@ -254,9 +259,19 @@ std::optional<RestingLine> restingLine(std::span<const float> samples, const Dis
   if (out.share < 0.52 || tolerance > 0.4 * (d.max() - d.min())) {
     return std::nullopt;
   }
+  // Hum or ripple may lie on a rest that telegrams rise from: those are far higher and brief.
+  constexpr double kMostlyAtRest = 0.85, kFarHigher = 0.25;
+  if (wide && (out.share < kMostlyAtRest || tolerance > kFarHigher * (d.max() - d.min()))) {
+    return std::nullopt;
+  }
+  if (wide) {
+    // A wave dwells at its crests; what it rides on is the middle.
+    const double below = d.share(-1e300, rest - tolerance);
+    out.rest = d.quantile(below + out.share / 2);
+  }
   const double grain = std::max(1.2 * noiseRms, 0.5 * step);
-  const auto low = static_cast<float>(rest - tolerance);
-  const auto high = static_cast<float>(rest + tolerance);
+  const auto low = static_cast<float>(out.rest - tolerance);
+  const auto high = static_cast<float>(out.rest + tolerance);
   for (std::size_t at = 0; at < samples.size();) {
     const std::size_t from = capture::firstBeyond(samples, at, samples.size(), low, high);
     at = from;
@@ -270,7 +285,7 @@ std::optional<RestingLine> restingLine(std::span<const float> samples, const Dis
         ++b;
       }
       if (b - a >= 2) {
-        out.off.push_back(excursion(samples, a, b, rest, grain));
+        out.off.push_back(excursion(samples, a, b, out.rest, grain));
       }
       a = b;
     }
@@ -281,7 +296,9 @@ std::optional<RestingLine> restingLine(std::span<const float> samples, const Dis
   }
   dropSteps(out);
   dropRinging(out);
-  return out;
+  return wide && !areTelegrams(out, samples.size(), time) && !areWords(out, time)
+             ? std::nullopt
+             : std::optional(std::move(out));
 }
 
 bool swingsBothWays(const RestingLine& line) {
@@ -306,6 +323,41 @@ bool swingsBothWays(const RestingLine& line) {
   return ratio > 0.5 && ratio < 2;
 }
 
+std::size_t standingWords(const RestingLine& line, const capture::TimeBase& time) {
+  constexpr double kLongestPulseS = 150e-6, kLongestWordS = 800e-6, kWithinAWordS = 250e-6;
+  constexpr double kLeastApartS = 0.08, kMostApartS = 0.25, kSame = 0.1;
+  std::vector<double> starts;
+  std::size_t pulses = 0;
+  double end = -1e300;
+  for (const auto& e : line.off) {
+    const double from = time.at(e.from);
+    const double to = time.at(e.to - 1);
+    const double ratio = line.rest > 0 ? e.level / line.rest : 0;
+    if (std::abs(ratio - 2) > 0.3 || to - from > kLongestPulseS) {
+      return 0;
+    }
+    if (from - end > kWithinAWordS) {
+      starts.push_back(from);
+    } else if (to - starts.back() > kLongestWordS) {
+      return 0;
+    }
+    end = to;
+    ++pulses;
+  }
+  // A word of nine bits has five pulses at least.
+  if (starts.size() < 2 || pulses < 4 * starts.size()) {
+    return 0;
+  }
+  std::vector<double> apart;
+  for (std::size_t i = 1; i < starts.size(); ++i) {
+    apart.push_back(starts[i] - starts[i - 1]);
+  }
+  const auto [least, most] = std::minmax_element(apart.begin(), apart.end());
+  return *least > kLeastApartS && *most < kMostApartS && *most < (1 + kSame) * *least
+             ? starts.size()
+             : 0;
+}
+
 namespace {
 
 // As long as each other and whole teeth apart: a ring, of which some pulses are missed.
@@ -324,7 +376,7 @@ Moves whatMoves(const RestingLine& line, std::size_t samples, const capture::Tim
   if (line.off.empty()) {
     return Moves::nothing;
   }
-  if (areWords(line, time)) {
+  if (areWords(line, time) || standingWords(line, time) > 0) {
     return Moves::words;
   }
   if (areTelegrams(line, samples, time)) {

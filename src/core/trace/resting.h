@@ -40,13 +40,20 @@ enum class Moves {
 };
 
 /// Rest is the middle of the narrowest band that holds two fifths of the samples. Empty when less
-/// than half of them lie within five standard deviations of it (the line does not rest), or when it
-/// leaves its rest more than 200,000 times.
+/// than half of them lie within five standard deviations of it (the line does not rest), when it
+/// leaves its rest more than 200,000 times, or when the band is that of a wave or hum and what
+/// rises from it no telegrams.
 [[nodiscard]] std::optional<RestingLine> restingLine(std::span<const float> samples,
-                                                     const Distribution& d, double noiseRms);
+                                                     const Distribution& d, double noiseRms,
+                                                     const capture::TimeBase& time);
 
 /// To one side and the other in turn, about as far: a coil's wave, whatever its shape.
 [[nodiscard]] bool swingsBothWays(const RestingLine& line);
+
+/// Data words of a sensor whose wheel stands: bursts of brief pulses at twice the rest, none at
+/// four times, each burst as long as a word, one every tenth to fifth of a second (AK protocol,
+/// from memory: about every 150 ms). How many; 0 where the excursions are something else.
+[[nodiscard]] std::size_t standingWords(const RestingLine& line, const capture::TimeBase& time);
 
 /// Tells what the excursions are, by their shape first, then by whether they follow each other
 /// evenly: time off the rest over the time at rest beside it scatters by a third at most (median of

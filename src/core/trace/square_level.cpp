@@ -3,26 +3,17 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/trace/coupling.h"
+#include "core/trace/level_blocks.h"
 #include "core/trace/plateaus.h"
 
 namespace haybale::trace {
 
 namespace {
 
-constexpr std::size_t kMostSamples = 16U << 20;
+constexpr std::size_t kMostSquareSamples = 16U << 20;
 constexpr std::size_t kBlocks = 48;
-constexpr std::size_t kLeastBlocks = 4;  // on either side of a step
-constexpr double kLeastStep = 0.16;      // of the swing
-constexpr std::size_t kMostSteps = 4;
-
-// A stretch of the record in which the line was on both levels.
-struct Block {
-  std::size_t from;
-  std::size_t to;
-  double low;
-  double high;
-  [[nodiscard]] double middle() const { return (low + high) / 2; }
-};
+constexpr double kLeastStep = 0.16;  // of the swing
 
 Block blockOf(std::span<const float> samples, std::size_t from, std::size_t to) {
   constexpr std::size_t kMostLooked = 600;
@@ -64,77 +55,11 @@ std::vector<Block> fullBlocks(std::span<const float> samples) {
   return all;
 }
 
-double medianOf(const std::vector<Block>& blocks, std::size_t from, std::size_t to) {
-  std::vector<double> some;
-  for (std::size_t k = from; k < to; ++k) {
-    some.push_back(blocks[k].middle());
-  }
-  return median(some);
-}
-
-// The split of [from, to) that leaves the least scatter on either side, and by how much the sides
-// differ; 0: none is a step. Binary segmentation by means.
-std::pair<std::size_t, double> bestSplit(const std::vector<Block>& blocks, std::size_t from,
-                                         std::size_t to, double least) {
-  double whole = 0;
-  for (std::size_t k = from; k < to; ++k) {
-    whole += blocks[k].middle();
-  }
-  std::size_t at = from;
-  double most = 0;
-  double left = 0;
-  for (std::size_t k = from; k + kLeastBlocks <= to; left += blocks[k++].middle()) {
-    const auto before = static_cast<double>(k - from);
-    const auto behind = static_cast<double>(to - k);
-    const double differs = before > 0 ? (whole - left) / behind - left / before : 0;
-    const double weight = std::abs(differs) * std::sqrt(before * behind);
-    if (k - from >= kLeastBlocks && weight > most) {
-      most = weight;
-      at = k;
-    }
-  }
-  const double apart = at > from ? medianOf(blocks, at, to) - medianOf(blocks, from, at) : 0;
-  return {at, std::abs(apart) > least ? apart : 0};
-}
-
-void split(const std::vector<Block>& blocks, std::size_t from, std::size_t to, double least,
-           std::vector<std::size_t>& out) {
-  const auto [at, apart] = bestSplit(blocks, from, to, least);
-  if (apart == 0 || out.size() > kMostSteps) {
-    return;
-  }
-  split(blocks, from, at, least, out);
-  out.push_back(at);
-  split(blocks, at, to, least, out);
-}
-
-// Where between two blocks the line changes from the levels of the one to those of the other.
-std::size_t changeBetween(std::span<const float> samples, const Block& before,
-                          const Block& behind) {
-  const auto off = [](double v, const Block& b) {
-    return std::min(std::abs(v - b.low), std::abs(v - b.high));
-  };
-  double sum = 0;
-  double best = 0;
-  std::size_t at = before.from;
-  for (std::size_t i = before.from; i < behind.to; ++i) {
-    if (!std::isnan(samples[i])) {
-      sum += off(samples[i], before) - off(samples[i], behind);
-    }
-    if (sum < best) {
-      best = sum;
-      at = i + 1;
-    }
-  }
-  return at;
-}
-
 }  // namespace
 
 std::optional<SquareLevel> levelOfSquare(std::span<const float> samples,
                                          const capture::TimeBase& time, const Distribution& d) {
-  constexpr std::size_t kLevels = 3;  // two would be a square wave that stays where it is
-  if (samples.size() > kMostSamples || dwellsOf(d).size() < kLevels) {
+  if (samples.size() > kMostSquareSamples || restsOnTwo(d)) {
     return std::nullopt;
   }
   const auto blocks = fullBlocks(samples);
@@ -146,43 +71,29 @@ std::optional<SquareLevel> levelOfSquare(std::span<const float> samples,
   if (swing < kLeastSwing * (d.quantile(0.999) - d.quantile(0.001))) {
     return std::nullopt;
   }
-  std::vector<std::size_t> ends;
-  split(blocks, 0, blocks.size(), kLeastStep * swing, ends);
-  if (ends.empty() || ends.size() > kMostSteps) {
-    return std::nullopt;
-  }
-  ends.push_back(blocks.size());
-  struct Part {
-    std::size_t from;
-    double level;
-    std::size_t length;
-  };
-  std::vector<Part> parts;
-  std::size_t first = 0;
-  for (const std::size_t end : ends) {
-    const std::size_t from =
-        first == 0 ? 0 : changeBetween(samples, blocks[first - 1], blocks[first]);
-    parts.push_back({from, medianOf(blocks, first, end), end - first});
-    first = end;
-  }
-  const double usual =
-      std::max_element(parts.begin(), parts.end(), [](const Part& a, const Part& b) {
-        return a.length < b.length;
-      })->level;
   SquareLevel out;
   out.samples.assign(samples.begin(), samples.end());
-  for (std::size_t p = 0; p < parts.size(); ++p) {
-    const std::size_t to = p + 1 < parts.size() ? parts[p + 1].from : samples.size();
-    for (std::size_t i = parts[p].from; i < to; ++i) {
-      out.samples[i] -= static_cast<float>(parts[p].level - usual);
-    }
-    if (p > 0) {
-      out.steps.push_back({parts[p].from, parts[p - 1].level, parts[p].level});
-    }
+  auto steps = takeOutMoves(out.samples, blocks, kLeastStep * swing);
+  if (!steps) {
+    return std::nullopt;
   }
+  out.steps = std::move(*steps);
   constexpr double kRests = 0.9;
   const auto left = plateausOf(out.samples, time, Distribution(out.samples));
   return left.square && left.share > kRests ? std::optional(std::move(out)) : std::nullopt;
+}
+
+std::optional<SquareLevel> madeEven(std::span<const float> samples, const capture::TimeBase& time,
+                                    const Distribution& d, double noiseRms) {
+  if (auto telegrams = levelOfTelegrams(samples, d)) {
+    return telegrams;
+  }
+  auto before = beforeTheCapacitor(samples, d, noiseRms);
+  if (!before) {
+    return levelOfSquare(samples, time, d);
+  }
+  auto level = levelOfSquare(*before, time, Distribution(*before));
+  return level ? std::move(level) : std::optional(SquareLevel{std::move(*before), {}});
 }
 
 }  // namespace haybale::trace

@@ -57,7 +57,7 @@ TEST_F(Line, TheRestIsWhereItIsLeftAloneHoweverOftenItIsMoved) {
     hold(samples, from, to, 3.4);
   }
   const Distribution d(samples);
-  const auto line = restingLine(samples, d, 0.005);
+  const auto line = restingLine(samples, d, 0.005, {});
   ASSERT_TRUE(line.has_value());
   EXPECT_NEAR(line->rest, 2.5, 0.01) << "not the middle of the two";
   ASSERT_EQ(line->off.size(), 5U);
@@ -72,11 +72,11 @@ TEST_F(Line, AnEvenSquareWaveIsTeethAndAWaveDoesNotRest) {
     hold(samples, s, s + 0.02, 1.0);
   }
   const Distribution d(samples);
-  const auto line = restingLine(samples, d, 0.005);
+  const auto line = restingLine(samples, d, 0.005, {});
   ASSERT_TRUE(line.has_value());
   EXPECT_EQ(whatMoves(*line, samples.size(), time()), Moves::teeth);
   const auto sine = wave(20, 0.5, 2);
-  EXPECT_FALSE(restingLine(sine, Distribution(sine), 0.005).has_value());
+  EXPECT_FALSE(restingLine(sine, Distribution(sine), 0.005, {}).has_value());
 }
 
 std::vector<Tooth> spin(const std::vector<double>& periods) {

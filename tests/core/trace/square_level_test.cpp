@@ -81,6 +81,17 @@ TEST(SquareLevel, ItMayGoBackAgain) {
   EXPECT_EQ(stepsIn(square(kEven, [](double s) { return s > 1.2 && s < 2.6 ? 0.5 : 0.0; })), 2U);
 }
 
+TEST(SquareLevel, ADriftIsTakenOutAndIsNoStep) {
+  const auto drift = [](double s) { return 0.1 * s; };
+  for (const auto& record : {square(kEven, drift), square(kDiesOut, drift)}) {
+    const auto a = analyse(record, 0, {});
+    EXPECT_EQ(a.signal, Signal::active);
+    EXPECT_EQ(a.levelSteps, 0U);
+    EXPECT_NEAR(a.levels.high - a.levels.low, 0.7, 0.01);
+    EXPECT_EQ(a.findings[0].code, Code::healthy) << a.findings[0].text;
+  }
+}
+
 // A wheel spun again and again stands now on one level and now on the other.
 TEST(SquareLevel, AWheelThatStandsIsNoStep) {
   const auto never = [](double) { return 0.0; };

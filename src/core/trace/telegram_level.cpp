@@ -1,0 +1,115 @@
+// The rest level that coded telegrams stand on, where it does not stay.
+#include <algorithm>
+#include <cmath>
+
+#include "core/capture/extent.h"
+#include "core/trace/level_blocks.h"
+#include "core/trace/square_level.h"
+
+namespace haybale::trace {
+
+namespace {
+
+constexpr std::size_t kMostCodedSamples = 64U << 20;
+constexpr double kWorthLevelling = 0.16;  // of a telegram's height
+
+// The level below which so much of the samples lies, of some hundred that are looked at.
+double levelOf(std::span<const float> samples, std::size_t from, std::size_t to, double share) {
+  constexpr std::size_t kMostLooked = 400;
+  std::vector<double> some;
+  const std::size_t stride = std::max<std::size_t>(1, (to - from) / kMostLooked);
+  for (std::size_t i = from; i < to; i += stride) {
+    if (!std::isnan(samples[i])) {
+      some.push_back(samples[i]);
+    }
+  }
+  if (some.empty()) {
+    return std::nan("");
+  }
+  const auto at =
+      some.begin() + static_cast<std::ptrdiff_t>(share * static_cast<double>(some.size() - 1));
+  std::nth_element(some.begin(), at, some.end());
+  return *at;
+}
+
+// Rest and greatest height of so many blocks; those lost are left out.
+std::vector<Block> blocksOf(std::span<const float> samples, std::size_t count) {
+  std::vector<Block> out;
+  const std::size_t size = samples.size() / count;
+  for (std::size_t k = 0; k < count && size > 0; ++k) {
+    const double rest = levelOf(samples, k * size, (k + 1) * size, 0.5);
+    if (!std::isnan(rest)) {
+      out.push_back({k * size, (k + 1) * size, rest, rest});
+    }
+  }
+  return out;
+}
+
+bool staysPut(const std::vector<Block>& blocks, double least) {
+  const auto [low, high] = std::minmax_element(
+      blocks.begin(), blocks.end(), [](const Block& a, const Block& b) { return a.low < b.low; });
+  return blocks.empty() || high->low - low->low < least;
+}
+
+// Those in which a telegram of the usual height rises from the rest, and nothing falls below it as
+// far, and those in which nothing moves: the wheel stands. Empty where these are not nearly all.
+std::vector<Block> withTelegrams(std::span<const float> samples, std::vector<Block> blocks) {
+  constexpr double kSame = 0.15, kBelow = 0.25, kQuiet = 0.25, kMostly = 0.5, kNearlyAll = 0.8;
+  constexpr double kAtRest = 0.8;  // of the time, at least; a square wave's half is off it
+  std::vector<double> heights;
+  std::vector<double> below;
+  for (const auto& b : blocks) {
+    const auto e = capture::extentOf(samples.subspan(b.from, b.to - b.from));
+    heights.push_back(e.max - b.low);
+    below.push_back(b.low - e.min);
+  }
+  auto sorted = heights;
+  std::sort(sorted.begin(), sorted.end());
+  const double usual = sorted.empty() ? 0 : sorted[sorted.size() * 2 / 3];
+  const auto all = static_cast<double>(blocks.size());
+  double telegrams = 0;
+  std::vector<Block> out;
+  for (std::size_t k = 0; k < blocks.size(); ++k) {
+    const bool told =
+        std::abs(heights[k] - usual) < kSame * usual &&
+        levelOf(samples, blocks[k].from, blocks[k].to, kAtRest) - blocks[k].low < kQuiet * usual;
+    if (below[k] < kBelow * usual && (told || heights[k] < kQuiet * usual)) {
+      out.push_back(blocks[k]);
+      out.back().high = blocks[k].low + usual;
+      telegrams += told ? 1 : 0;
+    }
+  }
+  const bool are = telegrams > kMostly * all && static_cast<double>(out.size()) > kNearlyAll * all;
+  return are ? out : std::vector<Block>{};
+}
+
+}  // namespace
+
+std::optional<SquareLevel> levelOfTelegrams(std::span<const float> samples, const Distribution& d) {
+  constexpr double kNotWorthALook = 0.05;  // of all that the line does
+  if (samples.size() > kMostCodedSamples) {
+    return std::nullopt;
+  }
+  for (const std::size_t count : {48U, 24U, 12U}) {
+    auto all = blocksOf(samples, count);
+    if (staysPut(all, kNotWorthALook * (d.max() - d.min()))) {
+      return std::nullopt;
+    }
+    const auto blocks = withTelegrams(samples, std::move(all));
+    if (blocks.size() < 2 * kLeastBlocks) {
+      continue;
+    }
+    SquareLevel out;
+    out.samples.assign(samples.begin(), samples.end());
+    const double height = blocks.front().high - blocks.front().low;
+    auto steps = takeOutMoves(out.samples, blocks, kWorthLevelling * height);
+    if (!steps) {
+      return std::nullopt;
+    }
+    out.steps = std::move(*steps);
+    return out;
+  }
+  return std::nullopt;
+}
+
+}  // namespace haybale::trace
