@@ -344,7 +344,9 @@ std::optional<Ring> ringOf(const std::vector<Tooth>& teeth, std::optional<int> g
     ring.teeth = *given;
   } else {
     auto size = sizeFromMarks(marksOf(d, Marks::all));
-    if (!size && measured) {
+    // Over many turns the end of a spin weighs nothing.
+    constexpr std::size_t kFewTurns = 12UL * kMostTeeth;
+    if (!size && measured && d.pitch.size() < kFewTurns) {
       size = sizeFromMarks(marksOf(d, Marks::strengths));
     }
     if (!size && measured) {

@@ -181,8 +181,9 @@ void Judge::swellAlone() {
   // the output does.
   constexpr int kFewest = 24, kMost = 130;
   constexpr double kShare = 0.8, kTurns = 2.8;
-  if (a_.ring || !passive() || !a_.dropouts.empty() || a_.teeth.size() < 3 * kFewest ||
-      isCutOff()) {
+  constexpr std::size_t kMostTeethPassed = 12UL * kMost;  // more turns tell the count itself
+  if (a_.ring || !passive() || a_.teeth.size() > kMostTeethPassed || !a_.dropouts.empty() ||
+      a_.teeth.size() < 3 * kFewest || isCutOff()) {
     return;
   }
   const auto values = smoothed(swellOf(a_.teeth, false), kFewest);

@@ -53,9 +53,19 @@ bool staysPut(const std::vector<Block>& blocks, double least) {
 
 // Those in which a telegram of the usual height rises from the rest, and nothing falls below it as
 // far, and those in which nothing moves: the wheel stands. Empty where these are not nearly all.
-std::vector<Block> withTelegrams(std::span<const float> samples, std::vector<Block> blocks) {
+std::vector<Block> withTelegrams(std::span<const float> samples, std::vector<Block> blocks,
+                                 double range) {
   constexpr double kSame = 0.15, kBelow = 0.25, kQuiet = 0.25, kMostly = 0.5, kNearlyAll = 0.8;
   constexpr double kAtRest = 0.8;  // of the time, at least; a square wave's half is off it
+  std::vector<double> away;        // from the rest, for more than a fifth of the time
+  for (const auto& b : blocks) {
+    away.push_back(levelOf(samples, b.from, b.to, kAtRest) - b.low);
+  }
+  const auto busy =
+      std::count_if(away.begin(), away.end(), [&](double v) { return v > kQuiet * range; });
+  if (static_cast<double>(busy) > (1 - kNearlyAll) * static_cast<double>(blocks.size())) {
+    return {};
+  }
   std::vector<double> heights;
   std::vector<double> below;
   for (const auto& b : blocks) {
@@ -70,9 +80,7 @@ std::vector<Block> withTelegrams(std::span<const float> samples, std::vector<Blo
   double telegrams = 0;
   std::vector<Block> out;
   for (std::size_t k = 0; k < blocks.size(); ++k) {
-    const bool told =
-        std::abs(heights[k] - usual) < kSame * usual &&
-        levelOf(samples, blocks[k].from, blocks[k].to, kAtRest) - blocks[k].low < kQuiet * usual;
+    const bool told = std::abs(heights[k] - usual) < kSame * usual && away[k] < kQuiet * usual;
     if (below[k] < kBelow * usual && (told || heights[k] < kQuiet * usual)) {
       out.push_back(blocks[k]);
       out.back().high = blocks[k].low + usual;
@@ -95,7 +103,7 @@ std::optional<SquareLevel> levelOfTelegrams(std::span<const float> samples, cons
     if (staysPut(all, kNotWorthALook * (d.max() - d.min()))) {
       return std::nullopt;
     }
-    const auto blocks = withTelegrams(samples, std::move(all));
+    const auto blocks = withTelegrams(samples, std::move(all), d.max() - d.min());
     if (blocks.size() < 2 * kLeastBlocks) {
       continue;
     }
