@@ -285,8 +285,8 @@ class Maker {
   // Seconds since the telegram that is under way began: at each tooth, or by the clock while the
   // wheel stands.
   double telegram(double t, double turned, double kmh) {
-    const double tooth = std::floor(turned);
     const auto spot = ring_.spot(turned);
+    const double tooth = w_.teeth * std::floor(turned / w_.teeth) + spot.tooth;
     if (kmh < kStandsKmh) {
       const double every = w_.kind == SensorKind::activePwm ? 0.74 : 0.15;
       if (t - startS_ >= every) {

@@ -17,6 +17,8 @@ namespace {
 constexpr double kSilent = 4;
 // Between telegrams of a wheel that turns at walking pace and more.
 constexpr double kTelegramApartS = 0.05;
+// Of a wheel that turns faster than that a pause of several teeth is none of its telegrams'.
+constexpr double kWalkingS = 0.015;
 constexpr double kMostSilent = 1e4;  // that are counted in one
 
 constexpr int kRustles = 3;  // teeth that noise has to drown before it is called so
@@ -134,7 +136,8 @@ class Finder {
     start = reach(start, from, -1, most, off);
     end = reach(end, to, 1, most, off);
     if (in_.coded && std::abs(level - in_.levels.low) < tolerance_ &&
-        tooth.periodS > kTelegramApartS) {
+        tooth.periodS > kTelegramApartS &&
+        tooth.periodS > kWalkingS * static_cast<double>(tooth.lost + 1)) {
       return;
     }
     // One pulse is late, and the line stood at the height of a crest: a slow crest.

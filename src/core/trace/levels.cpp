@@ -165,8 +165,8 @@ double Distribution::share(double low, double high) const {
 namespace {
 
 // A handful of values is a digital record: its steps are edges, none of them noise. Values that
-// change all the time are those of a coarse converter.
-bool isDigital(std::span<const float> samples) {
+// change all the time are those of a coarse converter. How many; 0 for any other record.
+std::size_t digitalLevels(std::span<const float> samples) {
   constexpr std::size_t kMost = 8;
   constexpr std::size_t kSurely = 2;
   constexpr std::size_t kSeldom = 10;  // of so many samples one is an edge
@@ -179,11 +179,25 @@ bool isDigital(std::span<const float> samples) {
     if (!std::isnan(v) && std::find(seen.begin(), seen.end(), v) == seen.end()) {
       seen.push_back(v);
       if (seen.size() > kMost) {
-        return false;
+        return 0;
       }
     }
   }
-  return seen.size() <= kSurely || kSeldom * edges < samples.size();
+  return seen.size() <= kSurely || kSeldom * edges < samples.size() ? seen.size() : 0;
+}
+
+// Whether a value now and then shows for a single sample, as one between two codes of a converter
+// does.
+bool flickers(std::span<const float> samples) {
+  constexpr std::size_t kSeldom = 200;  // of so many changes
+  std::size_t changes = 0;
+  std::size_t brief = 0;
+  for (std::size_t i = 1; i + 1 < samples.size(); ++i) {
+    const bool changed = samples[i] != samples[i - 1];
+    changes += changed ? 1 : 0;
+    brief += changed && samples[i + 1] != samples[i] ? 1 : 0;
+  }
+  return kSeldom * brief > changes;
 }
 
 }  // namespace
@@ -265,12 +279,21 @@ double converterStep(std::span<const float> samples) {
   // it is small beside what the converter reaches to, it is none of its steps.
   constexpr double kOfTheRange = 0.3;
   constexpr double kOfTheReach = 0.02;
+  const auto extent = capture::extentOf(samples);
+  // Three or four levels, and nothing of what a converter would show between them.
+  constexpr std::size_t kFewLevels = 4;
+  constexpr double kBetween = 0.7;
+  const std::size_t levels = digitalLevels(samples);
+  const double range = static_cast<double>(extent.max) - extent.min;
+  if (levels > 2 && levels <= kFewLevels &&
+      static_cast<double>(levels - 1) * least < kBetween * range && !flickers(samples)) {
+    return 0;
+  }
   if (*std::max_element(steps.begin(), steps.end()) > 2 * least) {
     return commonStep(samples, least);  // seen beside greater ones
   }
-  const auto extent = capture::extentOf(samples);
   const double reach = std::max(std::abs(extent.min), std::abs(extent.max));
-  const bool alone = least > kOfTheRange * (static_cast<double>(extent.max) - extent.min);
+  const bool alone = least > kOfTheRange * range;
   return alone && least > kOfTheReach * reach ? 0 : commonStep(samples, least);
 }
 
@@ -282,7 +305,7 @@ double coarsestStep(std::span<const float> samples) {
 double noiseRms(std::span<const float> samples) {
   // A few thousand differences, spread over the record, settle a median.
   constexpr std::size_t kEnough = 20000;
-  if (samples.size() < 8 || isDigital(samples)) {
+  if (samples.size() < 8 || digitalLevels(samples) > 0) {
     return 0;
   }
   const std::size_t stride = std::max<std::size_t>(1, samples.size() / kEnough);

@@ -50,7 +50,7 @@ void expectPulses(const ChannelAnalysis& a, double count) {
   EXPECT_TRUE(a.dropouts.empty()) << a.dropouts.front().startS;
 }
 
-bool blames(const ChannelAnalysis& a) {
+bool isBlamed(const ChannelAnalysis& a) {
   return std::any_of(a.findings.begin(), a.findings.end(),
                      [](const Finding& f) { return f.severity == Severity::fault; });
 }
@@ -63,7 +63,7 @@ TEST(TelegramLevel, ARestThatDriftsOrSagsLosesNoPulse) {
       for (const auto& samples : {pulses(hz, drift, until), pulses(hz, sag, until)}) {
         const auto a = analyse(recordOf(samples), 0, {});
         expectPulses(a, hz * until);
-        EXPECT_FALSE(blames(a)) << a.findings[0].text;
+        EXPECT_FALSE(isBlamed(a)) << a.findings[0].text;
       }
     }
   }
@@ -85,7 +85,7 @@ TEST(TelegramLevel, HumUnderThemIsNoSquareWave) {
     const auto a = analyse(recordOf(pulses(hz, hum)), 0, {});
     expectPulses(a, hz);
     EXPECT_NEAR(a.levels.low, kLowLevel, 0.01);
-    EXPECT_FALSE(blames(a)) << a.findings[0].text;
+    EXPECT_FALSE(isBlamed(a)) << a.findings[0].text;
   }
 }
 
@@ -127,7 +127,7 @@ TEST(TelegramLevel, AStandingWheelsWordsAreItsSayingSo) {
     EXPECT_EQ(a.signal, Signal::activeAk);
     EXPECT_TRUE(a.standstillOnly);
     EXPECT_EQ(a.pulseCount, words);
-    EXPECT_FALSE(blames(a)) << a.findings[0].text;
+    EXPECT_FALSE(isBlamed(a)) << a.findings[0].text;
     EXPECT_FALSE(a.frequencyHz.has_value());
   }
 }
