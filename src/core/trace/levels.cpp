@@ -283,10 +283,12 @@ double converterStep(std::span<const float> samples) {
   // Three or four levels, and nothing of what a converter would show between them.
   constexpr std::size_t kFewLevels = 4;
   constexpr double kBetween = 0.7;
+  constexpr double kTheLeast = 0.9;  // and no finer step explains them
   const std::size_t levels = digitalLevels(samples);
   const double range = static_cast<double>(extent.max) - extent.min;
-  if (levels > 2 && levels <= kFewLevels &&
-      static_cast<double>(levels - 1) * least < kBetween * range && !flickers(samples)) {
+  const bool skips = levels > 2 && levels <= kFewLevels &&
+                     static_cast<double>(levels - 1) * least < kBetween * range;
+  if (skips && commonStep(samples, least) > kTheLeast * least && !flickers(samples)) {
     return 0;
   }
   if (*std::max_element(steps.begin(), steps.end()) > 2 * least) {
