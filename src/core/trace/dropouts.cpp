@@ -400,13 +400,17 @@ class Finder {
   void dropStarts() {
     constexpr long kBegun = 3;
     const auto rests = [&](double level) {
+      if (!in_.square) {
+        return std::abs(level - in_.levels.bias) < tolerance_;
+      }
       const bool high = !in_.coded && std::abs(level - in_.levels.high) < tolerance_;
       return high || std::abs(level - in_.levels.low) < tolerance_;
     };
     std::erase_if(out_, [&](const Dropout& d) {
       const auto before = std::count_if(in_.teeth.begin(), in_.teeth.end(),
                                         [&](const Tooth& t) { return t.riseS <= d.startS; });
-      return (in_.coded || in_.square) && !d.pulled && before < kBegun && rests(d.level);
+      return (in_.square || d.kind == DropoutKind::flat) && !d.pulled && before < kBegun &&
+             rests(d.level);
     });
   }
 
