@@ -64,7 +64,7 @@ void Judge::run() {
   evenness();
   hum();
   if (a_.gapLimitShare > kGapLimitShare) {
-    add(Code::wideGap, Where::gap, Severity::suspect, 0.6,
+    add(Code::wideGap, Where::gap, Severity::note, 0.6,
         sayf("{:.0f} % of the telegrams say that the gap is at its limit: it still works, "
              "with no reserve.",
              100 * a_.gapLimitShare));
