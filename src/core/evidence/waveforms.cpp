@@ -145,15 +145,17 @@ void tellCommonOf(WaveformSet& out) {
 void tellFromHum(WaveformSet& out, const job::Case& c, const std::string& folder,
                  CaptureShelf& shelf) {
   std::map<std::string, Analysed> turning;
-  for (const auto* e : readings(c)) {
+  const auto all = readings(c);
+  for (const auto* e : all) {
     const auto own = out.analyses.find(e->id);
-    if (e->withdrawn || own == out.analyses.end() || own->second->signal != trace::Signal::flat) {
+    if (own == out.analyses.end() || own->second->signal != trace::Signal::flat) {
       continue;
     }
     std::vector<const trace::ChannelAnalysis*> others;
-    for (const auto& [id, analysis] : out.analyses) {
-      if (analysis->name != own->second->name) {
-        others.push_back(analysis.get());
+    for (const auto* other : all) {
+      const auto it = out.analyses.find(other->id);
+      if (!other->withdrawn && other->test.circuit != e->test.circuit && it != out.analyses.end()) {
+        others.push_back(it->second.get());
       }
     }
     if (const auto hz = trace::turnsAtMains(*own->second, others)) {

@@ -124,7 +124,7 @@ Heights heightsOf(const Reading& r) {
 namespace {
 
 // A spike far beyond both levels that is far briefer than the pulses: what an ignition or a relay
-// throws in, and no tooth.
+// throws in, and no tooth. Shares: common practice, no source.
 void dropSpikes(const Reading& r, Train& train) {
   constexpr double kBeyond = 0.5, kBriefer = 0.3;  // of the swing, of a pulse
   std::vector<double> widths;

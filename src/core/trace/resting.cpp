@@ -260,6 +260,7 @@ std::optional<RestingLine> restingLine(std::span<const float> samples, const Dis
     return std::nullopt;
   }
   // Hum or ripple may lie on a rest that telegrams rise from: those are far higher and brief.
+  // Shares: common practice, no source.
   constexpr double kMostlyAtRest = 0.85, kFarHigher = 0.25;
   if (wide && (out.share < kMostlyAtRest || tolerance > kFarHigher * (d.max() - d.min()))) {
     return std::nullopt;

@@ -13,9 +13,9 @@ namespace haybale::trace {
 namespace {
 
 // Thresholds: common practice, no source, unless said otherwise.
-constexpr double kShallowFault = 30;  // percent of a tooth's output lost
-constexpr double kSwellAloneTrue = 0.9;
-constexpr double kRunoutSuspect = 10;  // percent of the output, once a turn
+constexpr double kShallowFault = 30;     // percent of a tooth's output lost
+constexpr double kSwellAloneTrue = 0.9;  // a guess: few were seen
+constexpr double kRunoutSuspect = 10;    // percent of the output, once a turn
 constexpr double kRunoutFault = 17;
 constexpr double kRunoutShare = 0.45;  // of the scatter that a swell once a turn must explain
 // With recurring_gap.cpp 45 of 46 (rough seeds 501 to 509, tidy 508 to 510).

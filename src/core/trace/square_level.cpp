@@ -11,6 +11,8 @@ namespace haybale::trace {
 
 namespace {
 
+// Shares here: common practice, no source; set on made-up records (plain 1 and 2, tidy 501 and
+// 512).
 constexpr std::size_t kMostSquareSamples = 16U << 20;
 constexpr std::size_t kBlocks = 48;
 constexpr double kLeastStep = 0.16;  // of the swing

@@ -10,6 +10,7 @@ namespace haybale::trace {
 
 namespace {
 
+// Shares here: common practice, no source; set on made-up records (plain 1 and 2).
 constexpr std::size_t kMostCodedSamples = 64U << 20;
 constexpr double kWorthLevelling = 0.16;  // of a telegram's height
 

@@ -90,6 +90,9 @@ TEST_F(AtMainsOfACase, TheGoodWheelsTraceTellsItFromHum) {
   EXPECT_EQ(set.analyses.at(weak)->signal, trace::Signal::passive);
   ASSERT_TRUE(set.comparisons.contains(weak));
   EXPECT_NEAR(set.comparisons.at(weak).ratio, 1.0 / 6, 0.01);
+  c.evidence.back().withdrawn = true;
+  EXPECT_EQ(analyseWaveforms(c, "", shelf_).analyses.at(weak)->signal, trace::Signal::flat)
+      << "what was withdrawn speaks for nothing";
 }
 
 }  // namespace
