@@ -7,22 +7,12 @@
 #include "core/trace/analysis.h"
 #include "core/trace/levels.h"
 #include "support/haybale_test.h"
+#include "support/record_from.h"
 
 namespace haybale::trace {
 namespace {
 
 constexpr double kCoarseRate = 4000;
-
-capture::Record recordOf(std::vector<float> samples, double rate) {
-  capture::Record record;
-  record.time.stepS = 1 / rate;
-  capture::Channel channel;
-  channel.name = "A";
-  channel.unit = units::Unit::volt;
-  channel.samples = std::move(samples);
-  record.channels.push_back(std::move(channel));
-  return record;
-}
 
 // A coil at `hz`, six to nine samples a cycle, with an overtone of a tenth.
 std::vector<float> coil(double hz, double noiseV, double seconds = 3) {
@@ -45,7 +35,7 @@ TEST_P(CoarseWave, IsNoNoise) {
 }
 
 TEST_P(CoarseWave, OfASoundWheelIsCountedWhole) {
-  const auto a = analyse(recordOf(coil(GetParam(), 0.02), kCoarseRate), 0, {});
+  const auto a = analyse(recordFrom(coil(GetParam(), 0.02), kCoarseRate), 0, {});
   ASSERT_TRUE(a.frequencyHz);
   EXPECT_NEAR(a.frequencyHz->median, GetParam(), 0.01 * GetParam());
   EXPECT_EQ(a.findings.front().code, Code::healthy);
@@ -58,7 +48,7 @@ TEST_P(CoarseWave, ShowsWhereItIsCutOut) {
       v[static_cast<std::size_t>(i)] = 0.002F * static_cast<float>(i % 3);
     }
   }
-  const auto a = analyse(recordOf(std::move(v), kCoarseRate), 0, {});
+  const auto a = analyse(recordFrom(std::move(v), kCoarseRate), 0, {});
   ASSERT_EQ(a.dropouts.size(), 3);
   EXPECT_NEAR(a.dropouts[0].startS, 2200 / kCoarseRate, 2e-3);
   EXPECT_NEAR(a.dropouts[0].endS, 2440 / kCoarseRate, 2e-3);
@@ -92,7 +82,7 @@ TEST(Rustling, IsFoundHoweverManyPulsesTheNoiseMakes) {
                                             : 1.6 * std::sin(2 * std::numbers::pi * 129 * t) +
                                                   0.01 * noise(random)));
   }
-  const auto a = analyse(recordOf(std::move(v), kFast), 0, {});
+  const auto a = analyse(recordFrom(std::move(v), kFast), 0, {});
   EXPECT_EQ(a.findings.front().code, Code::noisy);
   EXPECT_NE(a.findings.front().severity, Severity::note);
 }
@@ -106,7 +96,7 @@ TEST(Rustling, IsNotWhatAHandThatJerksMakes) {
     passed += 6 * (1 + 0.4 * std::sin(2 * std::numbers::pi * 1.8 * t)) / kCoarseRate;
     v.push_back(static_cast<float>(std::sin(2 * std::numbers::pi * passed)));
   }
-  const auto a = analyse(recordOf(std::move(v), kCoarseRate), 0, {});
+  const auto a = analyse(recordFrom(std::move(v), kCoarseRate), 0, {});
   for (const auto& d : a.dropouts) {
     EXPECT_NE(d.kind, DropoutKind::noise);
   }
@@ -131,7 +121,7 @@ TEST_P(FeedShorted, ItsTwoLevelsAreFoundBesideGround) {
   }
   Options active;
   active.sensor = circuit::SensorKind::active;
-  const auto a = analyse(recordOf(std::move(v), kFast), 0, active);
+  const auto a = analyse(recordFrom(std::move(v), kFast), 0, active);
   ASSERT_EQ(a.dropouts.size(), 3);
   EXPECT_NEAR(a.dropouts[1].startS, 1.1, 2e-3);
   EXPECT_NEAR(a.dropouts[1].level, 0, 0.1);
@@ -161,7 +151,7 @@ TEST(CoarseSquare, IsNoNoise) {
   EXPECT_LT(*two, 0.04);
   Options options;
   options.sensor = circuit::SensorKind::active;
-  const auto a = analyse(recordOf(v, kSquareRate), 0, options);
+  const auto a = analyse(recordFrom(v, kSquareRate), 0, options);
   ASSERT_TRUE(a.frequencyHz);
   EXPECT_NEAR(a.frequencyHz->median, kHz, 0.01 * kHz);
   EXPECT_EQ(a.findings.front().code, Code::healthy) << a.findings.front().text;

@@ -8,6 +8,7 @@
 #include "core/trace/analysis.h"
 #include "core/trace/square_level.h"
 #include "support/haybale_test.h"
+#include "support/record_from.h"
 
 namespace haybale::trace {
 namespace {
@@ -15,20 +16,13 @@ namespace {
 constexpr double kCodedRate = 200'000;
 constexpr double kLowLevel = 0.75, kHighLevel = 1.5;
 
-capture::Record recordOf(std::vector<float> samples, double noise = 0.001) {
+capture::Record inNoise(std::vector<float> samples, double noise = 0.001) {
   std::mt19937 random(3);
   std::normal_distribution<double> rustle(0, noise);
   for (float& v : samples) {
     v += static_cast<float>(rustle(random));
   }
-  capture::Record record;
-  record.time.stepS = 1 / kCodedRate;
-  capture::Channel channel;
-  channel.name = "A";
-  channel.unit = units::Unit::volt;
-  channel.samples = std::move(samples);
-  record.channels.push_back(std::move(channel));
-  return record;
+  return recordFrom(std::move(samples), kCodedRate);
 }
 
 /// One second of pulses of 90 us, `hz` of them; `on` is added at each moment.
@@ -61,7 +55,7 @@ TEST(TelegramLevel, ARestThatDriftsOrSagsLosesNoPulse) {
   for (const double hz : {55.0, 340.0}) {
     for (const double until : {1.0, 0.8}) {
       for (const auto& samples : {pulses(hz, drift, until), pulses(hz, sag, until)}) {
-        const auto a = analyse(recordOf(samples), 0, {});
+        const auto a = analyse(inNoise(samples), 0, {});
         expectPulses(a, hz * until);
         EXPECT_FALSE(isBlamed(a)) << a.findings[0].text;
       }
@@ -72,7 +66,7 @@ TEST(TelegramLevel, ARestThatDriftsOrSagsLosesNoPulse) {
 TEST(TelegramLevel, ARestThatStepsIsSaid) {
   for (const double step : {0.45, -0.3}) {
     const auto a =
-        analyse(recordOf(pulses(122, [&](double s) { return s > 0.55 ? step : 0.0; })), 0, {});
+        analyse(inNoise(pulses(122, [&](double s) { return s > 0.55 ? step : 0.0; })), 0, {});
     expectPulses(a, 122);
     EXPECT_EQ(a.findings[0].code, Code::biasShift);
     EXPECT_NEAR(a.levelStepS, 0.55, 0.02);
@@ -82,7 +76,7 @@ TEST(TelegramLevel, ARestThatStepsIsSaid) {
 TEST(TelegramLevel, HumUnderThemIsNoSquareWave) {
   const auto hum = [](double s) { return 0.0225 * std::sin(2 * std::numbers::pi * 50 * s); };
   for (const double hz : {49.0, 245.0}) {
-    const auto a = analyse(recordOf(pulses(hz, hum)), 0, {});
+    const auto a = analyse(inNoise(pulses(hz, hum)), 0, {});
     expectPulses(a, hz);
     EXPECT_NEAR(a.levels.low, kLowLevel, 0.01);
     EXPECT_FALSE(isBlamed(a)) << a.findings[0].text;
@@ -96,7 +90,7 @@ TEST(TelegramLevel, FourSpikesAreNeitherWordsNorPulses) {
       samples[at] += static_cast<float>(height);
       samples[at + 1] += static_cast<float>(height);
     }
-    const auto a = analyse(recordOf(std::move(samples)), 0, {});
+    const auto a = analyse(inNoise(std::move(samples)), 0, {});
     expectPulses(a, 123);
     EXPECT_LT(a.frequencyHz->max, 130);
   }
@@ -123,7 +117,7 @@ TEST(TelegramLevel, AStandingWheelsWordsAreItsSayingSo) {
   for (const auto asked : {circuit::SensorKind::unknown, circuit::SensorKind::activeAk}) {
     Options options;
     options.sensor = asked;
-    const auto a = analyse(recordOf(samples, 0.005), 0, options);
+    const auto a = analyse(inNoise(samples, 0.005), 0, options);
     EXPECT_EQ(a.signal, Signal::activeAk);
     EXPECT_TRUE(a.standstillOnly);
     EXPECT_EQ(a.pulseCount, words);
@@ -137,7 +131,7 @@ TEST(TelegramLevel, ALineThatIsMovedIsNotLevelled) {
   for (std::size_t i = 60'000; i < 110'000; ++i) {
     samples[i] = 12.0F;
   }
-  const auto record = recordOf(samples);
+  const auto record = inNoise(samples);
   EXPECT_FALSE(levelOfTelegrams(record.channels[0].samples, Distribution(samples)));
 }
 
