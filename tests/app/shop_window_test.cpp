@@ -74,6 +74,13 @@ TEST_F(Shop, JobsAreBroughtOverAndComeFromOtherBenches) {
       << label("shop.tried");
   use();
   ASSERT_TRUE(standing("All is brought over")) << label("shop.standing");
+  // The password stands on the screen no longer, and the address as it is shown can be tried again.
+  EXPECT_EQ(edit->text().toStdString().find("hay@"), std::string::npos)
+      << edit->text().toStdString();
+  click(find<QPushButton>("shop.try"));
+  EXPECT_TRUE(QTest::qWaitFor(
+      [&] { return label("shop.tried").find("It answers") != std::string::npos; }, 10000))
+      << label("shop.tried");
   // The password is nowhere on the disk.
   EXPECT_EQ(test::read(folder.file("state") + "/shop.json").find("hay@"), std::string::npos);
   EXPECT_EQ(test::read(folder.file("state") + "/shop.json").find(":hay"), std::string::npos);

@@ -93,7 +93,10 @@ void ShopPage::showEvent(QShowEvent*) {
 void ShopPage::use(const QString& url) {
   if (const auto status = book_.carrier().use(url, keyring_->isChecked()); !status) {
     emit said(q(status.error().sentence()), true);
+    return;
   }
+  // A password that was typed into the address is in use now and stands on the screen no longer.
+  url_->setText(book_.carrier().shop());
 }
 
 void ShopPage::refresh() {

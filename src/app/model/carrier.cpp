@@ -102,6 +102,10 @@ void Carrier::halt() {
   over_ = false;
 }
 
+store::StoreUrl Carrier::asInUse(store::StoreUrl typed) const {
+  return url_ && typed.shown() == shop_ && typed.password.isEmpty() ? *url_ : std::move(typed);
+}
+
 Status Carrier::use(const QString& text, bool keep) {
   std::optional<store::StoreUrl> url;
   if (!text.trimmed().isEmpty()) {
@@ -113,7 +117,7 @@ Status Carrier::use(const QString& text, bool keep) {
       return Error{text.toStdString(), std::nullopt, say("is no shop's logbook"),
                    "postgresql://user@host:5432/database"};
     }
-    url = std::move(*parsed);
+    url = asInUse(std::move(*parsed));
   }
   halt();
   url_ = url;
@@ -236,13 +240,14 @@ void Carrier::run(const QPointer<Carrier>& self) {
 }
 
 void Carrier::tryOut(const QString& text) {
-  const auto url = store::parseStoreUrl(text.trimmed());
+  auto url = store::parseStoreUrl(text.trimmed());
   if (!url) {
     emit tried(q(url.error().sentence()), false);
     return;
   }
-  sendOut([url = *url, self = QPointer<Carrier>(this)] {
-    auto book = store::Logbook::open(url);
+  const bool asked = fromKeyring_ && url->shown() == shop_ && url->password.isEmpty();
+  sendOut([url = asInUse(std::move(*url)), asked, self = QPointer<Carrier>(this)] {
+    auto book = store::Logbook::open(withPassword(url, asked));
     const QString sentence = book ? tr("It answers; %1 jobs are in it.").arg((*book)->count())
                                   : q(book.error().sentence());
     const bool good = book.ok();

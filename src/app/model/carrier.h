@@ -57,6 +57,8 @@ class Carrier : public QObject {
   void tried(const QString& sentence, bool good);
 
  private:
+  /// An address typed as it is shown is the one in use, password and all.
+  [[nodiscard]] store::StoreUrl asInUse(store::StoreUrl typed) const;
   void run(const QPointer<Carrier>& self);
   void halt();
   void tellWho(store::Logbook& there, Standing& now);
