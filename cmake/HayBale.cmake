@@ -3,7 +3,7 @@
 add_library(haybale_options INTERFACE)
 target_compile_options(haybale_options INTERFACE
   -Wall -Wextra -Wpedantic -Wshadow -Wnon-virtual-dtor -Woverloaded-virtual -Wold-style-cast
-  -Wcast-qual -Wformat=2 $<$<BOOL:${HAYBALE_WERROR}>:-Werror>)
+  -Wcast-qual -Wconversion -Wformat=2 $<$<BOOL:${HAYBALE_WERROR}>:-Werror>)
 if(CMAKE_CXX_COMPILER_ID STREQUAL "GNU")
   # GCC 12 reports these falsely inside the standard library's std::string and std::variant at -O2.
   target_compile_options(haybale_options INTERFACE -Wno-restrict -Wno-maybe-uninitialized -Wno-stringop-overflow -Wno-stringop-overread -Wno-array-bounds)

@@ -300,7 +300,7 @@ TEST_F(Trainer, AnHourOfPracticeLeavesTheRealJobAsItWas) {
   double minutes = 0;
   int cases = 0;
   const auto enough = [&] {
-    return asked ? clock.elapsed() > 1000.0 * std::atof(asked) : minutes >= 15;
+    return asked ? static_cast<double>(clock.elapsed()) > 1000 * std::atof(asked) : minutes >= 15;
   };
   window->showView(MainWindow::kPractice);
   auto* table = find<QTableWidget>("practice.cases");

@@ -431,7 +431,7 @@ TEST_F(LogbookOf, TwoHundredTimesKilledNothingAcknowledgedIsLost) {
     for (int n = 0; n < most && std::fgets(line, sizeof line, out); ++n) {
       acknowledged = std::atoi(line) + 1;
     }
-    ::usleep(random() % 6000);
+    ::usleep(static_cast<useconds_t>(random() % 6000));
     ::kill(child, SIGKILL);
     while (std::fgets(line, sizeof line, out)) {
       acknowledged = std::atoi(line) + 1;

@@ -102,10 +102,10 @@ void Judge::recurringGap() {
   }
   const auto apart = evenlyApart(places, absent ? 1 : 0);
   const bool counted = options_.teeth || (a_.ring && !a_.ring->estimated);
-  const long known = options_.teeth ? *options_.teeth
-                     : counted      ? a_.ring->teeth
-                                    : apart.value_or(0);
-  if (!apart || *apart < kFewest || *apart > kMost || known != *apart) {
+  const double known = options_.teeth ? *options_.teeth
+                       : counted      ? static_cast<double>(a_.ring->teeth)
+                                      : static_cast<double>(apart.value_or(0));
+  if (!apart || *apart < kFewest || *apart > kMost || std::lround(known) != *apart) {
     return;
   }
   // The same gap would have passed once more within the record.

@@ -245,7 +245,7 @@ TEST_F(SoundWheel, ARockedWheelIsNoContactAndAContactNoRockedWheel) {
   std::exponential_distribution<double> length(1);
   std::vector<float> bursts;
   bool away = false;
-  while (bursts.size() < 4 * kRate) {
+  while (static_cast<double>(bursts.size()) < 4 * kRate) {
     const double seconds = 0.004 + (away ? 0.02 : 0.1) * length(random);
     const auto samples = static_cast<std::size_t>(seconds * kRate);
     bursts.insert(bursts.end(), samples, away ? 0.0F : 1.31F);
