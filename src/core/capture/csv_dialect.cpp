@@ -99,6 +99,7 @@ struct Candidate {
   bool decimalComma = false;
   std::size_t start = 0;  // index into the looked-at lines
   std::size_t columns = 0;
+  std::size_t rows = 0;  // of the looked-at lines that have so many columns
   double score = 0;
 };
 
@@ -122,15 +123,14 @@ std::optional<Candidate> tryDialect(const std::vector<Row>& rows, char separator
   for (std::size_t i = 0; i < rows.size(); ++i) {
     width[i] = numericColumns(rows[i].text, separator, decimalComma);
   }
-  Candidate best{separator, decimalComma, startOf(rows, width, hints), 0, 0};
+  Candidate best{separator, decimalComma, startOf(rows, width, hints)};
   if (best.start == rows.size()) {
     return std::nullopt;
   }
   best.columns = width[best.start];
-  const auto matching = static_cast<std::size_t>(std::count(
+  best.rows = static_cast<std::size_t>(std::count(
       width.begin() + static_cast<std::ptrdiff_t>(best.start), width.end(), best.columns));
-  best.score = static_cast<double>(matching) / static_cast<double>(rows.size() - best.start) +
-               0.01 * static_cast<double>(std::min<std::size_t>(best.columns, 9));
+  best.score = 0.01 * static_cast<double>(std::min<std::size_t>(best.columns, 9));
   if (best.start > 0) {
     // A heading that has as many fields as the rows speaks for this separator.
     const auto fields = split(rows[best.start - 1].text, separator);
@@ -152,6 +152,15 @@ std::vector<Candidate> dialectsOf(const std::vector<Row>& rows, const CsvHints& 
         out.push_back(*candidate);
       }
     }
+  }
+  // A way that cannot read the first rows is none, however well it reads the others: all are
+  // counted from where the first of them begins.
+  std::size_t first = rows.size();
+  for (const auto& c : out) {
+    first = std::min(first, c.start);
+  }
+  for (auto& c : out) {
+    c.score += static_cast<double>(c.rows) / static_cast<double>(rows.size() - first);
   }
   std::stable_sort(out.begin(), out.end(),
                    [](const Candidate& a, const Candidate& b) { return a.score > b.score + 1e-9; });

@@ -72,6 +72,20 @@ INSTANTIATE_TEST_SUITE_P(
       return name;
     });
 
+// Millivolts to five digits: where a switch is off they have no decimals, and read either way.
+TEST(Csv, RowsThatReadEitherWayDoNotSettleTheDecimalSign) {
+  std::string text = "\"Time\"\t\"FL\"\n\"(us)\"\t\"(mV)\"\n";
+  for (int i = 0; i < 900; ++i) {
+    text += std::to_string(20 * i) + (i < 7 ? "\t211,26\n" : "\t11805\n");
+  }
+  const auto record = readCsv(text, "x.csv");
+  ASSERT_HB_OK(record);
+  EXPECT_EQ(record->size(), 900U);
+  EXPECT_NEAR(record->time.stepS, 20e-6, 1e-12);
+  EXPECT_NEAR(record->channels.at(0).samples.at(1), 0.21126, 1e-6);
+  EXPECT_NEAR(record->channels.at(0).samples.at(800), 11.805, 1e-6);
+}
+
 TEST(Csv, OverRangeMarkersAndEmptyCellsAreGapsNeverZero) {
   const auto record = readCsv(
       "Time (s),V "
