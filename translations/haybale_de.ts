@@ -46,6 +46,14 @@
    <translation> Sagt etwas.</translation>
   </message>
   <message>
+   <source> The current runs backwards: the clamp was put round the wire the other way.</source>
+   <translation> Der Strom läuft rückwärts: Die Zange wurde verkehrt herum um die Leitung gelegt.</translation>
+  </message>
+  <message>
+   <source> The probe shows changes only: the step between the two currents is judged, not the currents themselves.</source>
+   <translation> Der Tastkopf zeigt nur Änderungen: Beurteilt wird der Schritt zwischen den beiden Strömen, nicht die Ströme selbst.</translation>
+  </message>
+  <message>
    <source> The ring may not have passed twice: a single tooth of it is not judged.</source>
    <translation> Der Ring kam vielleicht nicht zweimal vorbei: ein einzelner Zahn wird nicht beurteilt.</translation>
   </message>
@@ -4536,6 +4544,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>The control unit's stored faults were cleared.</source>
    <translation>Die gespeicherten Fehler des Steuergeräts wurden gelöscht.</translation>
+  </message>
+  <message>
+   <source>The current steps by {} where the interface has {} to {}; its levels are not known, for the probe shows changes only.</source>
+   <translation>Der Strom springt um {}, wo die Schnittstelle {} bis {} hat; seine Pegel sind nicht bekannt, denn der Tastkopf zeigt nur Änderungen.</translation>
   </message>
   <message>
    <source>The day's copy of the logbook could not be made: %1</source>
@@ -10713,8 +10725,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>{} Impulse, die schneller und langsamer werden: das Rad wurde hin und her bewegt. Zum Beurteilen ganz herumdrehen.</translation>
   </message>
   <message>
-   <source>{} pulses without a gap, even within {:.1f} %, {} peak to peak.{}{}</source>
-   <translation>{} Impulse ohne Lücke, gleichmäßig auf {:.1f} %, {} Spitze-Spitze.{}{}</translation>
+   <source>{} pulses without a gap, even within {:.1f} %, {} peak to peak.{}{}{}</source>
+   <translation>{} Impulse ohne Lücke, gleichmäßig auf {:.1f} %, {} Spitze-Spitze.{}{}{}</translation>
   </message>
   <message>
    <source>{} readings</source>

@@ -46,6 +46,14 @@
    <translation> Dice algo.</translation>
   </message>
   <message>
+   <source> The current runs backwards: the clamp was put round the wire the other way.</source>
+   <translation> La corriente va al revés: la pinza se puso al contrario alrededor del cable.</translation>
+  </message>
+  <message>
+   <source> The probe shows changes only: the step between the two currents is judged, not the currents themselves.</source>
+   <translation> La sonda solo muestra cambios: se juzga el salto entre las dos corrientes, no las corrientes mismas.</translation>
+  </message>
+  <message>
    <source> The ring may not have passed twice: a single tooth of it is not judged.</source>
    <translation> El anillo quizá no pasó dos veces: no se juzga un diente suelto.</translation>
   </message>
@@ -4536,6 +4544,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>The control unit's stored faults were cleared.</source>
    <translation>Se borraron las averías guardadas de la centralita.</translation>
+  </message>
+  <message>
+   <source>The current steps by {} where the interface has {} to {}; its levels are not known, for the probe shows changes only.</source>
+   <translation>La corriente salta {} donde la interfaz tiene de {} a {}; sus niveles no se conocen, pues la sonda solo muestra cambios.</translation>
   </message>
   <message>
    <source>The day's copy of the logbook could not be made: %1</source>
@@ -10713,8 +10725,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>{} pulsos que se aceleran y frenan: la rueda se movió de un lado a otro. Gírela entera para juzgarla.</translation>
   </message>
   <message>
-   <source>{} pulses without a gap, even within {:.1f} %, {} peak to peak.{}{}</source>
-   <translation>{} pulsos sin hueco, parejos al {:.1f} %, {} pico a pico.{}{}</translation>
+   <source>{} pulses without a gap, even within {:.1f} %, {} peak to peak.{}{}{}</source>
+   <translation>{} pulsos sin hueco, parejos al {:.1f} %, {} pico a pico.{}{}{}</translation>
   </message>
   <message>
    <source>{} readings</source>

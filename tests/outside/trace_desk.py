@@ -1,7 +1,7 @@
 """What the trace analysis says of captures it shares no code with (records.py, or with --rough rough_records.py): false
 alarms, what is missed, class, times and levels of dropouts, and whether a finding's confidence is how often it is true.
 
-Usage: trace_desk.py HAYBALE_CLI [--rough|--plain] [--count 200] [--seed 1] [--tell] [--keep FOLDER]
+Usage: trace_desk.py HAYBALE_CLI [--rough|--plain|--jerked] [--count 200] [--seed 1] [--tell] [--keep FOLDER]
 Exit 1 when a bar is missed: no false alarm, recall 98 %, right class 97 %. With --floor the exit tells only whether it
 got worse than it was: false alarms 1.5 %, both others 95 %.
 """
@@ -14,8 +14,9 @@ import subprocess
 import sys
 import tempfile
 
-import records
+import jerked_records
 import plain_records
+import records
 import rough_records
 
 PARSER = argparse.ArgumentParser()
@@ -24,6 +25,7 @@ PARSER.add_argument("--count", type=int, default=200)
 PARSER.add_argument("--seed", type=int, default=1)
 PARSER.add_argument("--rough", action="store_true", help="wheels as a yard has them (rough_records.py)")
 PARSER.add_argument("--plain", action="store_true", help="round numbers, one thing at a time")
+PARSER.add_argument("--jerked", action="store_true", help="hard stops, and other people's recorders")
 PARSER.add_argument("--tell", action="store_true")
 PARSER.add_argument("--only", default="")
 PARSER.add_argument("--keep")
@@ -68,7 +70,8 @@ def close_in_time(record, said):
 
 def main():
     args = PARSER.parse_args()
-    source = rough_records if args.rough else plain_records if args.plain else records
+    source = (rough_records if args.rough else plain_records if args.plain else jerked_records if args.jerked
+              else records)
     passing = tempfile.TemporaryDirectory()
     folder = args.keep or passing.name
     Path(folder).mkdir(exist_ok=True)

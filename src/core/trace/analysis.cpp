@@ -105,12 +105,23 @@ void readCode(Reading& r, ChannelAnalysis& out) {
 }
 
 // A line that comes back in the middle of a pulse rises too: such rises, and those within a
-// dropout, are no pulses. True when there were any.
-bool dropFalseRises(const Reading& r, ChannelAnalysis& out) {
+// dropout, are no pulses. One at its end, with the next a whole gap behind it, is a tooth's: the
+// tooth before it was absent. True when there were any.
+bool dropFalseRises(const Reading& r, const std::vector<Tooth>& teeth, ChannelAnalysis& out) {
+  constexpr double kWhole = 0.07;  // of a gap, to either side
   const double step = 2 * r.time.stepS;
+  const auto next = [&](double riseS) {
+    return std::lower_bound(teeth.begin(), teeth.end(), riseS,
+                            [](const Tooth& t, double s) { return t.riseS < s; });
+  };
   const auto removed = std::erase_if(out.pulses, [&](const Pulse& p) {
     return std::any_of(out.dropouts.begin(), out.dropouts.end(), [&](const Dropout& d) {
-      return p.riseS > d.startS + step && p.riseS <= d.endS + step;
+      if (p.riseS <= d.startS + step || p.riseS > d.endS + step) {
+        return false;
+      }
+      const auto tooth = next(p.riseS);
+      const bool whole = tooth != teeth.end() && std::abs(tooth->pitch - 1) < kWhole;
+      return !(whole && p.riseS > d.endS - step);
     });
   });
   if (removed > 0) {
@@ -177,7 +188,7 @@ void readTeeth(const Reading& r, ChannelAnalysis& out) {
     std::erase_if(out.dropouts, [&](const Dropout& d) {
       return d.kind != DropoutKind::toRail && d.kind != DropoutKind::noise;
     });
-  } else if (dropFalseRises(r, out)) {
+  } else if (dropFalseRises(r, teeth, out)) {
     teeth = numbered();
     readRing();
   }

@@ -145,6 +145,7 @@ class Finder {
     if (!in_.square && tooth.lost == 1 && beside > 0.2 * swing_ && beside < 0.75 * swing_) {
       return;
     }
+    besidePlateau(level, start, end);
     // A line without signal lies still for most of the time; a slow wave passes any level soon.
     if (2 * (end - start) >= to - from - std::min(cycle, to - from)) {
       add(start, end, level);
@@ -157,6 +158,30 @@ class Finder {
         out_.push_back({in_.time.at(inner), in_.time.at(to - 1), DropoutKind::noise, level,
                         tooth.pitch, false});
       }
+    }
+  }
+
+  // A level close beside one of the two plateaus, as ground is beside a switch that is on: the half
+  // tooth at the plateau, before and behind, is none of it.
+  void besidePlateau(double level, std::size_t& start, std::size_t& end) const {
+    constexpr double kNoises = 6, kSteps = 2;  // no source
+    const double apart =
+        std::min(std::abs(level - in_.levels.low), std::abs(level - in_.levels.high));
+    if (!in_.square || apart > tolerance_ ||
+        apart < std::max(kNoises * in_.levels.noiseRms, kSteps * in_.step)) {
+      return;
+    }
+    const auto there = [&](std::size_t i) { return std::abs(in_.samples[i] - level) < apart / 2; };
+    std::size_t from = start, to = end;
+    while (from < to && !there(from)) {
+      ++from;
+    }
+    while (to > from && !there(to)) {
+      --to;
+    }
+    if (to > from) {
+      start = from;
+      end = to;
     }
   }
 
@@ -244,7 +269,7 @@ class Finder {
     const bool strong =
         in_.square || height > std::max(0.35 * swing_ / 2, 4 * in_.spinning.leastHalfSwing);
     if (last.periodS <= 0 || left < 5 * last.periodS || !strong ||
-        canStopFrom(1 / last.periodS, in_.spinning) || rocksToAStop()) {
+        canStopFrom(leavingHz(in_.teeth, in_.teeth.size() - 2), in_.spinning) || rocksToAStop()) {
       return;
     }
     const auto cycle = static_cast<std::size_t>(last.periodS / std::max(1e-12, left) *

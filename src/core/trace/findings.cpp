@@ -281,11 +281,11 @@ void Judge::healthy() {
   if (!sound) {
     return;
   }
-  a_.findings.insert(
-      a_.findings.begin(),
-      {Code::healthy, Where::none, Severity::note, a_.cycles.size() > 30 ? 0.8 : 0.5,
-       sayf("{} pulses without a gap, even within {:.1f} %, {} peak to peak.{}{}", a_.pulseCount,
-            std::max(0.1, a_.unevenPercent), level(a_.levels.peakToPeak), fewTurns(), restsAt())});
+  a_.findings.insert(a_.findings.begin(),
+                     {Code::healthy, Where::none, Severity::note, a_.cycles.size() > 30 ? 0.8 : 0.5,
+                      sayf("{} pulses without a gap, even within {:.1f} %, {} peak to peak.{}{}{}",
+                           a_.pulseCount, std::max(0.1, a_.unevenPercent),
+                           level(a_.levels.peakToPeak), sayProbe(), fewTurns(), restsAt())});
 }
 
 std::string Judge::fewTurns() const {

@@ -84,7 +84,12 @@ class Judge {
   void dropouts();
   void sayDropouts(Code code, std::size_t count, double longest, const char* meaning);
   void output();
+  /// What a current is taken with: as it is, the other way round, or its changes only.
+  enum class Probe { steady, turned, changesOnly };
+  [[nodiscard]] Probe probe() const;
   void currents();
+  void step(double amperes);
+  [[nodiscard]] std::string sayProbe() const;
   void evenness();
   [[nodiscard]] bool alternates() const;
   void hum();

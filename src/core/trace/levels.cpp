@@ -291,8 +291,10 @@ double converterStep(std::span<const float> samples) {
   if (skips && commonStep(samples, least) > kTheLeast * least && !flickers(samples)) {
     return 0;
   }
-  if (*std::max_element(steps.begin(), steps.end()) > 2 * least) {
-    return commonStep(samples, least);  // seen beside greater ones
+  // Seen beside greater ones; twice is what two like steps of a signal make, rounded as it may be.
+  constexpr double kGreater = 2.05;
+  if (*std::max_element(steps.begin(), steps.end()) > kGreater * least) {
+    return commonStep(samples, least);
   }
   const double reach = std::max(std::abs(extent.min), std::abs(extent.max));
   const bool alone = least > kOfTheRange * range;

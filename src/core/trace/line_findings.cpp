@@ -214,9 +214,58 @@ void Judge::currents() {
         sayf("The {} current is {}, {} the {} to {} of the interface.", which, level(value),
              low ? say("below") : say("above"), level(least), level(most)));
   };
-  check(a_.levels.low, kLowLeastA, kLowMostA, "lower");
-  const double high = a_.signal == Signal::activeAk ? a_.levels.high / 2 : a_.levels.high;
-  check(high, kHighLeastA, kHighMostA, "upper");
+  const auto& l = a_.levels;
+  const double upper = a_.signal == Signal::activeAk ? l.high / 2 : l.high;
+  switch (probe()) {
+    case Probe::steady:
+      check(l.low, kLowLeastA, kLowMostA, "lower");
+      check(upper, kHighLeastA, kHighMostA, "upper");
+      break;
+    case Probe::turned:
+      check(-l.high, kLowLeastA, kLowMostA, "lower");
+      check(-l.low, kHighLeastA, kHighMostA, "upper");
+      break;
+    case Probe::changesOnly:
+      step(upper - l.low);
+      break;
+  }
+}
+
+// No sensor draws a current below nothing: the clamp was put round the wire the other way, or lets
+// no steady current through.
+Judge::Probe Judge::probe() const {
+  constexpr double kNothingA = 0.001;
+  const auto& l = a_.levels;
+  if (a_.unit != units::Unit::ampere || passive() || l.low > -kNothingA) {
+    return Probe::steady;
+  }
+  return l.high < -kNothingA ? Probe::turned : Probe::changesOnly;
+}
+
+void Judge::step(double amperes) {
+  constexpr double kLeast = kHighLeastA - kLowMostA, kMost = kHighMostA - kLowLeastA;
+  constexpr double kStepTrue = 0.6;  // a guess: such a clamp has a scale of its own
+  if (amperes < kLeast || amperes > kMost) {
+    add(amperes < kLeast ? Code::lowCurrentLevel : Code::highCurrentLevel, Where::sensor,
+        Severity::suspect, kStepTrue,
+        sayf("The current steps by {} where the interface has {} to {}; its levels are not known, "
+             "for the probe shows changes only.",
+             level(amperes), level(kLeast), level(kMost)));
+  }
+}
+
+std::string Judge::sayProbe() const {
+  switch (probe()) {
+    case Probe::steady:
+      break;
+    case Probe::turned:
+      return say(" The current runs backwards: the clamp was put round the wire the other way.");
+    case Probe::changesOnly:
+      return say(
+          " The probe shows changes only: the step between the two currents is judged, not "
+          "the currents themselves.");
+  }
+  return {};
 }
 
 // Said, and blamed by nothing: of 40 such records none had a contact that crackles (seeds 1, 7077).

@@ -102,6 +102,13 @@ Plateaus plateausAt(const Distribution& d, double low, double high) {
   return {a, b, between > 0.2 && resting > 0.75 * between, resting / std::max(1e-12, between)};
 }
 
+// The third level lay so that the two were found, and only seemed not to hold enough.
+bool areTheSame(const Plateaus& a, const Plateaus& b) {
+  constexpr double kNear = 0.05;
+  const double near = kNear * (a.high - a.low);
+  return std::abs(a.low - b.low) < near && std::abs(a.high - b.high) < near;
+}
+
 }  // namespace
 
 bool restsOnTwo(const Distribution& d) {
@@ -132,7 +139,8 @@ Plateaus plateausOf(std::span<const float> samples, const capture::TimeBase& tim
   const auto changes = [&](const Plateaus& p) {
     return changesOf(samples, time, {(p.low + p.high) / 2, 0.25 * (p.high - p.low)});
   };
-  std::size_t most = 2 * changes(best) + 4;
+  constexpr std::size_t kFewChanges = 4;
+  std::size_t most = 2 * changes(best) + kFewChanges;
   for (const double trim : {0.06, 0.15}) {
     const Plateaus p = plateausWithin(d, trim, step);
     const std::size_t count = p.square && p.high > p.low ? changes(p) : 0;
@@ -150,7 +158,7 @@ Plateaus plateausOf(std::span<const float> samples, const capture::TimeBase& tim
        dwells.size() > 2 && dwells.size() <= kMostLevels && i + 1 < dwells.size(); ++i) {
     const Plateaus p = plateausAt(d, dwells[i], dwells[i + 1]);
     const std::size_t count = p.square && p.high - p.low > apart ? changes(p) : 0;
-    if (count > most) {
+    if (count > most || (count > kFewChanges && areTheSame(p, best) && p.share > best.share)) {
       most = count;
       best = p;
     }

@@ -64,13 +64,6 @@ std::vector<double> ratiosOf(const std::vector<Excursion>& off) {
   return out;
 }
 
-// From the rest to twice or half of it: the two currents of a sensor (7 and 14 mA, VDA interface,
-// from memory), where a contact goes to nothing and a short to far more.
-bool isTheOtherCurrent(const RestingLine& line) {
-  const double ratio = line.rest > 0 ? line.off.front().level / line.rest : 0;
-  return (ratio > 1.9 && ratio < 2.1) || (ratio > 0.475 && ratio < 0.525);
-}
-
 // A wheel does not go from fast to slow and back within a tooth: from one period to the next it
 // changes by less than half, at least half of the time.
 bool turnsLikeAWheel(const std::vector<Excursion>& off) {
@@ -322,6 +315,11 @@ bool swingsBothWays(const RestingLine& line) {
   }
   const double ratio = median(above) / median(below);
   return ratio > 0.5 && ratio < 2;
+}
+
+bool isTheOtherCurrent(const RestingLine& line) {
+  const double ratio = line.rest > 0 && !line.off.empty() ? line.off.front().level / line.rest : 0;
+  return oneLevel(line) && ((ratio > 1.9 && ratio < 2.1) || (ratio > 0.475 && ratio < 0.525));
 }
 
 std::size_t standingWords(const RestingLine& line, const capture::TimeBase& time) {

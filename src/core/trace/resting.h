@@ -50,6 +50,11 @@ enum class Moves {
 /// To one side and the other in turn, about as far: a coil's wave, whatever its shape.
 [[nodiscard]] bool swingsBothWays(const RestingLine& line);
 
+/// Whether it goes from its rest to twice or half of it and nowhere else: the two currents of a
+/// sensor (7 and 14 mA, VDA interface, from memory), where a contact goes to nothing and a short to
+/// far more.
+[[nodiscard]] bool isTheOtherCurrent(const RestingLine& line);
+
 /// Data words of a sensor whose wheel stands: bursts of brief pulses at twice the rest, none at
 /// four times, each burst as long as a word, one every tenth to fifth of a second (AK protocol,
 /// from memory: about every 150 ms). How many; 0 where the excursions are something else.

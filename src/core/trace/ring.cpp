@@ -111,8 +111,9 @@ double agreement(const std::vector<double>& values, std::size_t lag) {
 }
 
 // One sequence of what stands out: absent teeth, and pitches and strengths beyond the common
-// scatter; or strengths alone, for where a spin ends the gaps scatter as no ring does.
-enum class Marks { all, strengths };
+// scatter; or strengths alone, or absent teeth alone, for where a spin begins and ends the gaps
+// scatter as no ring does.
+enum class Marks { all, strengths, absent };
 std::vector<double> marksOf(const Deviations& d, Marks which) {
   const auto scatter = [](const std::vector<double>& values) {
     std::vector<double> sizes;
@@ -131,6 +132,10 @@ std::vector<double> marksOf(const Deviations& d, Marks which) {
       const double times = std::isnan(value) ? 0 : value / unit;
       return std::abs(times) > 5 ? std::clamp(times, -12.0, 12.0) : 0;
     };
+    if (which == Marks::absent) {
+      out[i] = d.absent[i] && !d.perhaps[i] ? 15 : 0;
+      continue;
+    }
     const double gaps = which == Marks::strengths ? 0 : beyond(d.agreed[i], pitch);
     out[i] = d.absent[i] ? 15 : gaps + beyond(d.strength[i], strength);
   }
@@ -351,6 +356,9 @@ std::optional<Ring> ringOf(const std::vector<Tooth>& teeth, std::optional<int> g
     }
     if (!size && measured) {
       size = sizeFromSwell(swellOf(teeth, false));
+    }
+    if (!size) {
+      size = sizeFromMarks(marksOf(d, Marks::absent));
     }
     if (!size) {
       return std::nullopt;

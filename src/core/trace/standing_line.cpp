@@ -54,6 +54,10 @@ void judgeMoves(Reading& r, const ChannelAnalysis& out) {
     r.moves = Moves::wave;
     return;
   }
+  // However unevenly it is turned: to double the current and back goes no contact.
+  if (r.moves == Moves::line && isCurrent(r, out) && isTheOtherCurrent(line)) {
+    r.moves = Moves::teeth;
+  }
   if (r.moves != Moves::teeth) {
     return;
   }

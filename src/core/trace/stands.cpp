@@ -2,6 +2,8 @@
 
 #include <cmath>
 
+#include "core/trace/levels.h"
+
 namespace haybale::trace {
 
 namespace {
@@ -36,6 +38,7 @@ struct Side {
   double shown = 0;       // NaN: not known
   double restsInS = 1e9;  // from the edge, at the deceleration of the two periods beside it
   bool changing = false;  // the next period is the longer one
+  bool whole = false;     // and no tooth seems absent in it
   double height = -1;     // half swing next to it; negative: not known
 };
 
@@ -65,6 +68,7 @@ Side sideOf(const std::vector<Tooth>& teeth, std::ptrdiff_t next, std::ptrdiff_t
     out.restsInS = std::max(0.0, out.hz - slope * period / 2) / slope;
   }
   out.changing = further > 0 ? period > 1.05 * further : one && one->lost == 0;
+  out.whole = one && one->lost == 0;
   out.height = one && one->halfSwing > 0 ? one->halfSwing : -1;
   return out;
 }
@@ -75,7 +79,31 @@ bool isBrief(const Tooth& pause, double hz) {
 
 enum class Verdict { gone, mayHaveStood, merelySlow };
 
-Verdict judge(const std::vector<Tooth>& teeth, std::size_t i, const Spinning& spinning) {
+// What is known besides: whether the gap in front of one, and that behind it, are merely slow; and
+// whether the wheel is turned by jerks.
+struct Slow {
+  bool before = false;
+  bool behind = false;
+  bool byJerks = false;
+};
+
+// From one tooth to the next its speed changes far more than a wheel's that runs by itself.
+bool turnsByJerks(const std::vector<Tooth>& teeth) {
+  constexpr double kJerks =
+      0.1;  // no source: what a hand makes that pulls at a tyre again and again
+  constexpr std::size_t kLeast = 4;
+  std::vector<double> changes;
+  for (std::size_t i = 0; i + 1 < teeth.size(); ++i) {
+    const auto whole = [&](std::size_t k) { return teeth[k].periodS > 0 && teeth[k].lost == 0; };
+    if (whole(i) && whole(i + 1)) {
+      changes.push_back(std::abs(std::log(teeth[i + 1].periodS / teeth[i].periodS)));
+    }
+  }
+  return changes.size() >= kLeast && median(changes) > kJerks;
+}
+
+Verdict judge(const std::vector<Tooth>& teeth, std::size_t i, const Spinning& spinning,
+              const Slow& slow) {
   const double leastHalfSwing = spinning.leastHalfSwing;
   const auto at = static_cast<std::ptrdiff_t>(i);
   const Side before = sideOf(teeth, at - 1, at - 2);
@@ -92,12 +120,17 @@ Verdict judge(const std::vector<Tooth>& teeth, std::size_t i, const Spinning& sp
       return Verdict::merelySlow;
     }
   }
-  if (!canStopFrom(before.edgeHz, spinning) || !canStopFrom(behind.edgeHz, spinning)) {
-    return Verdict::gone;
-  }
   const auto merelySlow = [&](const Side& s) {
     return s.changing && s.hz > 0 && teeth[i].periodS * s.hz < kMerelySlow;
   };
+  // However fast: beside a whole gap no tooth is absent in one that is hardly longer.
+  if (((before.whole || slow.before) && merelySlow(before)) ||
+      ((behind.whole || slow.behind) && merelySlow(behind))) {
+    return Verdict::merelySlow;
+  }
+  if (!canStopFrom(before.edgeHz, spinning) || !canStopFrom(behind.edgeHz, spinning)) {
+    return Verdict::gone;
+  }
   if (merelySlow(before) || merelySlow(behind)) {
     return Verdict::merelySlow;
   }
@@ -111,7 +144,7 @@ Verdict judge(const std::vector<Tooth>& teeth, std::size_t i, const Spinning& sp
   };
   const bool brief = isBrief(teeth[i], std::max(before.hz, behind.hz));
   const bool atAnEnd = before.hz == 0 || behind.hz == 0;
-  const bool both = atAnEnd || bothSlow();
+  const bool both = atAnEnd || slow.byJerks || bothSlow();
   const bool stood = brief ? both : slows(before) || slows(behind);
   return !stood ? Verdict::gone : brief ? Verdict::mayHaveStood : Verdict::merelySlow;
 }
@@ -169,11 +202,26 @@ bool canStopFrom(double hz, const Spinning& spinning) {
   return spinning.pitchM * hz * hz / 2 <= kMostMs2;
 }
 
+double leavingHz(const std::vector<Tooth>& teeth, std::size_t i) {
+  const auto at = static_cast<std::ptrdiff_t>(i);
+  return sideOf(teeth, at, at - 1).edgeHz;
+}
+
 void markStands(std::vector<Tooth>& teeth, const Spinning& spinning) {
+  const bool byJerks = turnsByJerks(teeth);
   std::vector<Verdict> verdicts(teeth.size(), Verdict::gone);
+  const auto slowAt = [&](std::size_t i) {
+    return i < verdicts.size() && verdicts[i] == Verdict::merelySlow;
+  };
   for (std::size_t i = 0; i + 1 < teeth.size(); ++i) {
     if (teeth[i].lost > 0) {
-      verdicts[i] = judge(teeth, i, spinning);
+      verdicts[i] = judge(teeth, i, spinning, {slowAt(i - 1), false, byJerks});
+    }
+  }
+  // A wheel that starts: the slowest gap comes first.
+  for (std::size_t i = teeth.size() - std::min<std::size_t>(teeth.size(), 1); i-- > 0;) {
+    if (teeth[i].lost > 0 && verdicts[i] == Verdict::gone && slowAt(i + 1)) {
+      verdicts[i] = judge(teeth, i, spinning, {false, true, byJerks});
     }
   }
   const auto own = verdicts;

@@ -10,7 +10,8 @@ namespace haybale::trace {
 /// What is known of the wheel beforehand.
 struct Spinning {
   double leastHalfSwing = 0;  ///< of a coil's wave that is still found; 0: a square wave
-  double pitchM = 0.04;       ///< way of a tooth on the road; 48 teeth on a tyre of 1.9 m
+  double pitchM =
+      0.022;  ///< way of a tooth on the road; 86 on a tyre of 1.9 m: few rings have more
 };
 
 /// Marks as `stood` every tooth behind which pulses are absent and the wheel may simply have slowed
@@ -24,6 +25,10 @@ struct Spinning {
 /// shrink behind it. Where they stay even on both sides, the signal was lost. A coil's wave that
 /// was about to sink under the least half swing may have gone on unseen.
 void markStands(std::vector<Tooth>& teeth, const Spinning& spinning);
+
+/// Teeth a second where the gap behind tooth `i` ends, a wheel that slows down being slower there
+/// than over the gap; 0 where the gap is not known.
+[[nodiscard]] double leavingHz(const std::vector<Tooth>& teeth, std::size_t i);
 
 /// Whether a wheel that gave `hz` teeth a second can come to rest within the next tooth.
 [[nodiscard]] bool canStopFrom(double hz, const Spinning& spinning);
