@@ -333,6 +333,33 @@ def both_currents_step_up():
     yield a.p("ring") + a.p("sensor") < 0.25, a.told()
 
 
+def clamped(values):
+    """A current clamp round wire a of the suspect, beside sound currents of its peer."""
+    s = Situation("RR", kind="active")
+    for circuit, amperes in (("RL", square(0.007, 0.014, 60, 2, 5000, noise=3e-5)), ("RR", values)):
+        s.trace(circuit, amperes, 5000, unit="A", red="C2.module-side a")
+    return s.ask()
+
+
+@case(harm=True)
+def a_clamp_tells_where_a_current_stays():
+    for level in (0.007, -0.007):  # whichever way round it was put
+        stays = clamped(flat(level, 2, 5000, noise=3e-5))
+        yield stays.p("sensor") + stays.p("ring") > 0.6, stays.told()
+        yield stays.p(fault="open") < 0.1, stays.told()
+    parted = clamped(flat(0, 2, 5000, noise=3e-5))
+    yield parted.p(fault="open") + parted.p("module") > 0.3, parted.told()
+    yield parted.p("sensor", "wide-gap") < 0.1, parted.told()
+
+
+@case(harm=True)
+def whole_currents_are_whole_whatever_the_clamp_shows_of_them():
+    for low, high in ((0.007, 0.014), (-0.014, -0.007), (-0.0035, 0.0035)):
+        a = clamped(square(low, high, 60, 2, 5000, noise=3e-5))
+        yield a.p("sensor", "sensor-dead") < 0.05, ((low, high), a.told())
+        yield a.p(fault="open") < 0.1, ((low, high), a.told())
+
+
 @case(harm=True)
 def the_supply_came_back_with_the_clearing():
     s = Situation("RR", kind="active").volts("RR", "a", 0.0).codes([]).volts("RR", "a", 12.2)

@@ -91,10 +91,10 @@ class Situation:
         return self.add("inspect", self.case["suspect"], {"element": element, "finding": finding},
                         disturb=None, key="off")
 
-    def trace(self, circuit, values, rate, wheel="spun", red=None, plugged=True, black=None, **state):
+    def trace(self, circuit, values, rate, wheel="spun", red=None, plugged=True, black=None, unit="V", **state):
         name = os.path.join(self.dir, f"{circuit}{len(self.case['evidence'])}.csv")
         with open(name, "w") as f:
-            f.write("Time (s),Volts (V)\n")
+            f.write(f"Time (s),Trace ({unit})\n")
             for i, v in enumerate(values):
                 f.write(f"{i / rate:.7g},{v:.5g}\n")
         return self.add("waveform", circuit, {"file": name}, red or f"{self.plug()}.module-side a", black, wheel=wheel,

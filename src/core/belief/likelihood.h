@@ -28,11 +28,15 @@ struct TraceFacts {
   std::optional<double> fluxMwb;      ///< passive: swing of the flux, milliweber-turns
   std::optional<double> swing;        ///< peak to peak, in the unit of the trace
   std::optional<std::pair<double, double>>
-      levels;                ///< volts, of a square wave with its direct part
-  Fault ring = Fault::none;  ///< what of the ring shows
-  bool opens = false;        ///< parts now and then
-  bool shorts = false;       ///< is pulled to a level now and then
-  bool misses = false;       ///< a switching sensor leaves out pulses here and there
+      levels;            ///< volts, of a square wave with its direct part
+  bool current = false;  ///< amperes: taken with a clamp, or over a known resistor
+  std::optional<std::pair<double, double>>
+      amperes;                        ///< lower and upper, of a clamp that shows steady currents
+  std::optional<double> flatAmperes;  ///< where a flat line of such a clamp lies
+  Fault ring = Fault::none;           ///< what of the ring shows
+  bool opens = false;                 ///< parts now and then
+  bool shorts = false;                ///< is pulled to a level now and then
+  bool misses = false;                ///< a switching sensor leaves out pulses here and there
   bool opensBeyond = false;  ///< and then lies where neither a pulse nor a still wheel would be
   bool gapLimit = false;     ///< coded widths say that the gap is at its limit
   bool standsStill = false;  ///< coded widths say that the wheel stands, though it was turned
@@ -109,8 +113,9 @@ class ReadingModel {
   struct Worked {
     std::map<std::string, Vehicle::Monitor> monitors;
     std::optional<std::pair<std::optional<double>, std::optional<double>>> swings;  ///< now, sound
-    std::optional<std::pair<double, double>> levels;  ///< a square wave's, now
-    std::shared_ptr<Worked> otherWay;                 ///< with the leads of a swap exchanged
+    std::optional<std::pair<double, double>> levels;                 ///< a square wave's, now
+    std::optional<std::pair<double, double>> amperes, soundAmperes;  ///< a current's two
+    std::shared_ptr<Worked> otherWay;  ///< with the leads of a swap exchanged
   };
 
   explicit ReadingModel(const Vehicle& vehicle) : vehicle_(vehicle) {}
@@ -167,6 +172,10 @@ class ReadingModel {
   [[nodiscard]] double squareOutput(const circuit::Test& test, const TraceFacts& facts,
                                     const World& world, const circuit::ParameterPoint& values,
                                     Worked& worked) const;
+  [[nodiscard]] double currentOutput(const circuit::Test& test, const TraceFacts& facts,
+                                     const World& world, const circuit::ParameterPoint& values,
+                                     Worked& worked) const;
+  [[nodiscard]] double blindChance(const circuit::Test& test, const World& world) const;
   [[nodiscard]] std::optional<std::pair<double, double>> levelsOf(
       const circuit::Test& test, const World& world, const circuit::ParameterPoint& values) const;
   [[nodiscard]] Vehicle::Monitor monitor(const std::string& circuit, const circuit::CarState& state,

@@ -15,6 +15,28 @@ using circuit::WheelMotion;
 using priors::Id;
 using priors::of;
 
+namespace {
+
+// A clamp the other way round counts backwards; one that shows changes only says nothing of where
+// the currents lie, and what it shows of none cannot be told from a steady one.
+void takeCurrents(const trace::ChannelAnalysis& a, bool square, TraceFacts& out) {
+  constexpr double kNothing = 0.001;
+  out.current = a.unit == units::Unit::ampere;
+  if (!out.current) {
+    return;
+  }
+  const double low = std::min(std::abs(a.levels.low), std::abs(a.levels.high));
+  const double high = std::max(std::abs(a.levels.low), std::abs(a.levels.high));
+  const bool changesOnly = a.levels.low < -kNothing && a.levels.high > kNothing;
+  if (out.flat && std::abs(a.levels.bias) > kNothing) {
+    out.flatAmperes = std::abs(a.levels.bias);
+  } else if (square && !out.flat && !changesOnly) {
+    out.amperes = {low, high};
+  }
+}
+
+}  // namespace
+
 TraceFacts factsOf(const trace::ChannelAnalysis& a, const std::optional<trace::Comparison>& c) {
   TraceFacts out;
   out.pulses = a.pulseCount;
@@ -34,6 +56,7 @@ TraceFacts factsOf(const trace::ChannelAnalysis& a, const std::optional<trace::C
   if (square && volts && !out.flat && a.levels.low > -0.1 * a.levels.peakToPeak) {
     out.levels = {a.levels.low, a.levels.high};
   }
+  takeCurrents(a, square, out);
   if (c && (c->quantity == trace::Compared::fluxSwing || c->quantity == trace::Compared::swing)) {
     out.outputRatio = c->ratio;
   }
@@ -214,6 +237,62 @@ std::optional<std::pair<double, double>> ReadingModel::levelsOf(
   return std::pair{std::min(*a, *b), std::max(*a, *b)};
 }
 
+// Probability that a switching sensor does not see its ring pass.
+double ReadingModel::blindChance(const Test& test, const World& world) const {
+  const bool suspect = test.circuit == vehicle_.suspect().name;
+  const bool gap = suspect && (world.fault == Fault::wideGap || world.fault == Fault::debris);
+  return vehicle_.hearsAnother(test, world)                 ? 0.95
+         : suspect && world.fault == Fault::encoderReversed ? of(Id::traceBlindFlat)
+         : gap ? std::lerp(of(Id::traceGapFlat), 0.02, world.output)
+               : 0.0;
+}
+
+// A current sensor's two currents in the wire that the clamp is round.
+double ReadingModel::currentOutput(const Test& test, const TraceFacts& facts, const World& world,
+                                   const circuit::ParameterPoint& values, Worked& worked) const {
+  const auto both = [&](const World& w) -> std::optional<std::pair<double, double>> {
+    circuit::ParameterPoint off = values, on = values;
+    off.sensor.high = false;
+    on.sensor.high = true;
+    const auto a = vehicle_.clampAmperes(test, w, off);
+    const auto b = vehicle_.clampAmperes(test, w, on);
+    return a && b ? std::optional(std::pair{std::min(*a, *b), std::max(*a, *b)}) : std::nullopt;
+  };
+  if (!worked.amperes) {
+    worked.amperes = both(world);
+    worked.soundAmperes = both(World{});
+  }
+  if (!worked.amperes || !worked.soundAmperes) {
+    return 1;
+  }
+  const auto [low, high] = *worked.amperes;
+  const double sound = worked.soundAmperes->second - worked.soundAmperes->first;
+  constexpr double kLeastStepA = 0.001;
+  if (sound < kLeastStepA) {
+    return 1;  // no current sensor
+  }
+  const double blind = blindChance(test, world);
+  const double flat = blind + (1 - blind) * flatChance((high - low) / sound);
+  // Densities over some 30 mA, so that a trace whose currents are not known weighs alike.
+  constexpr double kAmperes = 0.03;
+  const auto near = [&](double seen, double level) {
+    const double spread = std::hypot(of(Id::clampZero), of(Id::levelShare) * level);
+    return 0.97 * kAmperes * normalDensity(seen - level, spread) + 0.03;
+  };
+  if (facts.flat) {
+    const double lies = facts.flatAmperes.value_or(0);
+    return flat * (near(lies, low) + near(lies, high)) / 2;
+  }
+  const double pulses = facts.standsStill ? flat : 1 - flat;
+  const double swing = facts.amperes ? facts.amperes->second - facts.amperes->first
+                                     : facts.swing.value_or(high - low);
+  const double step = near(swing, high - low);
+  return facts.amperes
+             ? pulses * std::sqrt(step) *
+                   std::sqrt(near(facts.amperes->first, low) * near(facts.amperes->second, high))
+             : pulses * step;
+}
+
 // A current sensor or a switch: two levels, which the line's faults move, and a target that passes
 // or does not.
 double ReadingModel::squareOutput(const Test& test, const TraceFacts& facts, const World& world,
@@ -227,13 +306,8 @@ double ReadingModel::squareOutput(const Test& test, const TraceFacts& facts, con
   }
   const auto [low, high] = *worked.levels;
   const auto sound = worked.swings ? worked.swings->second.value_or(0) : 0;
-  const bool suspect = test.circuit == vehicle_.suspect().name;
   const double ratio = sound > 0 ? (high - low) / sound : 1;
-  const bool gap = suspect && (world.fault == Fault::wideGap || world.fault == Fault::debris);
-  const double blind = vehicle_.hearsAnother(test, world)                 ? 0.95
-                       : suspect && world.fault == Fault::encoderReversed ? of(Id::traceBlindFlat)
-                       : gap ? std::lerp(of(Id::traceGapFlat), 0.02, world.output)
-                             : 0.0;
+  const double blind = blindChance(test, world);
   const double flat = blind + (1 - blind) * flatChance(ratio);
   // Densities over some 15 V, so that a trace whose levels are not known weighs alike.
   constexpr double kVolts = 15;
@@ -271,11 +345,18 @@ double ReadingModel::waveform(const Test& test, const TraceFacts& facts, const W
   const bool spins = test.state.wheel != WheelMotion::still;
   Worked own;
   Worked& w = worked ? *worked : own;
-  if (spins && !w.swings) {
+  if (spins && !facts.current && !w.swings) {
     w.swings = {vehicle_.electrical(test, world, values),
                 vehicle_.electrical(test, World{}, values)};
   }
   const bool coil = circuit::isCoil(vehicle_.suspect().sensor.kind);
+  if (facts.current) {
+    const bool whole =
+        test.circuit == vehicle_.suspect().name && isIntermittent(world.fault) && !facts.flat;
+    const double lets = marks(test, facts, world);
+    return coil || !spins ? lets
+                          : lets * currentOutput(test, facts, whole ? World{} : world, values, w);
+  }
   // Where a sound wheel shows next to nothing (the feed of a loop that is sensed in its return),
   // its pulses cannot be read.
   constexpr double kLeastSwing = 0.05;

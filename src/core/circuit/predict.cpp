@@ -290,6 +290,24 @@ bool overloadsFeed(const Circuit& circuit, const ParameterPoint& p, const Test& 
   return pin && (source.volts - line.net().at(*pin)) / source.ohm > 1.001 * source.limitA;
 }
 
+std::optional<double> clampAmperes(const Circuit& circuit, const ParameterPoint& p,
+                                   const Test& test, std::span<const LineFault> faults) {
+  if (!test.red || !test.red->wire || circuit.sensor.kind == SensorKind::unknown) {
+    return std::nullopt;
+  }
+  auto& line = workspace();
+  line.build(circuit, p, test, faults, {p.sensor.high, false, 0});
+  const auto pin = line.node({{Place::Kind::modulePins, circuit.path.front().id}, *test.red->wire});
+  if (!pin || !line.net().solve()) {
+    return std::nullopt;
+  }
+  const bool fed = test.state.key == Key::on && test.state.batteryConnected &&
+                   std::none_of(faults.begin(), faults.end(),
+                                [](const LineFault& f) { return f.kind == FaultKind::noSupply; });
+  const Pin source = pinsOf(p.frontEnd, fed)[static_cast<std::size_t>(*test.red->wire)];
+  return std::abs(source.volts - line.net().at(*pin)) / source.ohm;
+}
+
 std::optional<Band> predictBand(const Circuit& circuit, const LineParameters& p, const Test& test,
                                 std::span<const LineFault> faults, const Meter& meter) {
   const auto middle = predict(circuit, p.central, test, faults, meter);

@@ -47,6 +47,13 @@ inline constexpr int kUsualTeeth = 48;
 [[nodiscard]] bool overloadsFeed(const Circuit& circuit, const ParameterPoint& parameters,
                                  const Test& test, std::span<const LineFault> faults = {});
 
+/// Amperes at the module's pin of the wire on which the test's first lead lies, as a clamp round
+/// that wire shows them, whichever way; the sensor at the level of `parameters`. Empty when the
+/// circuit cannot be solved or the lead names no wire.
+[[nodiscard]] std::optional<double> clampAmperes(const Circuit& circuit,
+                                                 const ParameterPoint& parameters, const Test& test,
+                                                 std::span<const LineFault> faults = {});
+
 /// What is known of a vehicle: sets of values, each as good as the others, and the middle one.
 /// Where much is known they lie close together.
 struct LineParameters {

@@ -271,15 +271,30 @@ std::optional<double> Vehicle::electrical(const Test& test, const World& world,
     const Test seen = asCrossed(test, world, scene);
     return circuit::predict(*scene.circuit, scene.values, seen, scene.faults, case_.meter);
   }
-  if (!scene.hanging) {
-    return circuit::predict(*scene.circuit, scene.values, test, scene.faults, case_.meter);
+  return scene.hanging
+             ? circuit::predict(*scene.circuit, scene.values, withoutSensor(test, scene),
+                                scene.faults, case_.meter)
+             : circuit::predict(*scene.circuit, scene.values, test, scene.faults, case_.meter);
+}
+
+std::optional<double> Vehicle::clampAmperes(const Test& test, const World& world,
+                                            const ParameterPoint& values) const {
+  if (world.exchanged || test.state.swap || test.state.inject) {
+    return std::nullopt;
   }
-  Test apart = test;
-  if (const auto* joint = scene.circuit->sensorConnector();
-      joint && !test.state.isUnplugged(joint->id)) {
-    apart.state.unplugged.push_back(joint->id);
+  const Scene scene = sceneOf(test.circuit, test.state, world, values);
+  return circuit::clampAmperes(*scene.circuit, scene.values,
+                               scene.hanging ? withoutSensor(test, scene) : test, scene.faults);
+}
+
+// A sensor that was taken away leaves its plug apart.
+Test Vehicle::withoutSensor(const Test& test, const Scene& scene) {
+  Test out = test;
+  const auto* joint = scene.circuit->sensorConnector();
+  if (joint && !test.state.isUnplugged(joint->id)) {
+    out.state.unplugged.push_back(joint->id);
   }
-  return circuit::predict(*scene.circuit, scene.values, apart, scene.faults, case_.meter);
+  return out;
 }
 
 namespace {

@@ -52,6 +52,11 @@ class Vehicle {
   [[nodiscard]] std::optional<double> electrical(const circuit::Test& test, const World& world,
                                                  const circuit::ParameterPoint& values) const;
 
+  /// Amperes in the wire that a clamp is round, as `circuit::clampAmperes` says it; none where two
+  /// circuits are exchanged or a part is swapped.
+  [[nodiscard]] std::optional<double> clampAmperes(const circuit::Test& test, const World& world,
+                                                   const circuit::ParameterPoint& values) const;
+
   /// Whether a fault can change what `test` reads: false only when it is certain that it does not,
   /// because it is none of the circuit's own, or a plug that is apart lies in between.
   [[nodiscard]] bool touches(const circuit::Test& test, const Hypothesis& h) const;
@@ -89,6 +94,7 @@ class Vehicle {
                                     const circuit::ParameterPoint& values) const;
   [[nodiscard]] circuit::Test asCrossed(const circuit::Test& test, const World& world,
                                         Scene& scene) const;
+  [[nodiscard]] static circuit::Test withoutSensor(const circuit::Test& test, const Scene& scene);
   void checkStanding(const Scene& scene, const circuit::CarState& state, Monitor& out) const;
 
   [[nodiscard]] const circuit::Circuit& cutAt(const circuit::Place& place) const;

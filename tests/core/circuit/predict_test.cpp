@@ -216,6 +216,26 @@ TEST_F(ActiveLine, AnAmmeterInLineShowsTheSensorsCurrent) {
 
 // A bulb from battery plus to the return tests a ground; to the feed of an active line it draws the
 // supply down to nothing.
+// A clamp shows what an ammeter in line shows, without a wire being parted; the two currents are 7
+// and 14 mA (VDA interface, from memory).
+TEST_F(ActiveLine, AClampShowsBothCurrentsAndNothingOfAParkedCarsOrAPartedWire) {
+  const auto clamp = [&](const char* line, bool high, const std::vector<LineFault>& faults = {}) {
+    point.sensor.high = high;
+    return clampAmperes(circuit, point, typed(line), faults).value_or(NAN);
+  };
+  for (const char* wire : {"C2.m a gnd dc key on plugged", "C2.m b gnd dc key on plugged"}) {
+    EXPECT_NEAR(clamp(wire, false), 0.007, 1e-4) << wire;
+    EXPECT_NEAR(clamp(wire, true), 0.014, 1e-4) << wire;
+    EXPECT_NEAR(clamp(wire, true, {{"L2", FaultKind::series, WireId::b, kOpenOhm}}), 0, 1e-4);
+    EXPECT_NEAR(clamp(wire, true, {{"module", FaultKind::noSupply}}), 0, 1e-4);
+  }
+  EXPECT_NEAR(clamp("C2.m a gnd dc key off plugged", true), 0, 1e-4);
+  // 3 kohm to ground take 3 to 4 mA more through the feed, and nothing through the return.
+  const std::vector<LineFault> leak{{"L2", FaultKind::leakToGround, WireId::a, 3000}};
+  EXPECT_NEAR(clamp("C2.m a gnd dc key on plugged", false, leak), 0.0105, 6e-4);
+  EXPECT_NEAR(clamp("C2.m b gnd dc key on plugged", false, leak), 0.007, 1e-4);
+}
+
 TEST_F(ActiveLine, LampsTellAGroundFromAWeakFeed) {
   circuit::Test t = typed("C2.m b dc key on unplugged");
   t.kind = TestKind::lamp;
