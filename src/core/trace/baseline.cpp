@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/capture/extent.h"
 #include "core/trace/levels.h"
 
 namespace haybale::trace {
@@ -19,34 +20,78 @@ struct Turn {
 };
 
 // Crests and troughs in turn: a turning point counts once the line has come back from it by `turn`.
-std::vector<Turn> turnsOf(std::span<const float> samples, double turn) {
-  std::vector<Turn> out;
-  Turn high{0, -1e300};
-  Turn low{0, 1e300};
-  int heading = 0;
-  for (std::size_t i = 0; i < samples.size(); ++i) {
-    const double v = samples[i];
-    if (std::isnan(v)) {
-      continue;
+class Turning {
+ public:
+  Turning(std::span<const float> samples, double turn) : samples_(samples), turn_(turn) {}
+
+  std::vector<Turn> find() {
+    // A stretch in which the line cannot have come back from anything only moves its crest or
+    // trough on.
+    constexpr std::size_t kStretch = 64;
+    for (std::size_t from = 0; from < samples_.size(); from += kStretch) {
+      const std::size_t to = std::min(samples_.size(), from + kStretch);
+      const auto e = capture::extentOf(samples_.subspan(from, to - from));
+      if (e.count > 0 && !goesOn(e, from)) {
+        step(from, to);
+      }
     }
-    if (v > high.value) {
-      high = {i, v};
+    return std::move(out_);
+  }
+
+ private:
+  bool goesOn(const capture::Extent& e, std::size_t from) {
+    const bool falls = heading_ >= 0 && e.min < std::max<double>(high_.value, e.max) - turn_;
+    const bool rises = heading_ <= 0 && e.max > std::min<double>(low_.value, e.min) + turn_;
+    if (falls || rises) {
+      return false;
     }
-    if (v < low.value) {
-      low = {i, v};
+    if (e.max > high_.value) {
+      high_ = {from, e.max};
     }
-    if (heading >= 0 && v < high.value - turn) {
-      out.push_back(high);
-      heading = -1;
-      low = {i, v};
-    } else if (heading <= 0 && v > low.value + turn) {
-      out.push_back(low);
-      heading = 1;
-      high = {i, v};
+    if (e.min < low_.value) {
+      low_ = {from, e.min};
+    }
+    return true;
+  }
+
+  void step(std::size_t from, std::size_t to) {
+    for (std::size_t i = from; i < to; ++i) {
+      const double v = samples_[i];
+      if (std::isnan(v)) {
+        continue;
+      }
+      if (v > high_.value) {
+        high_ = {i, v};
+      }
+      if (v < low_.value) {
+        low_ = {i, v};
+      }
+      if (heading_ >= 0 && v < high_.value - turn_) {
+        push(high_, -1);
+        low_ = {i, v};
+      } else if (heading_ <= 0 && v > low_.value + turn_) {
+        push(low_, 1);
+        high_ = {i, v};
+      }
     }
   }
-  return out;
-}
+
+  // Of one that was passed in a stretch only the beginning of that is known.
+  void push(Turn turn, int heading) {
+    while (samples_[turn.at] != turn.value) {
+      ++turn.at;
+    }
+    out_.push_back(turn);
+    heading_ = heading;
+  }
+
+  std::span<const float> samples_;
+  double turn_;
+  Turn high_{0, -1e300};
+  Turn low_{0, 1e300};
+  int heading_ = 0;
+  std::vector<Turn> out_;
+};
 
 // Levels of the line in order of time.
 struct Middles {
@@ -181,7 +226,7 @@ void findLastingSteps(const Middles& all, std::size_t samples, double lean, Base
 }  // namespace
 
 std::optional<Baseline> baselineOf(std::span<const float> samples, double turn, double lean) {
-  const auto turns = turnsOf(samples, turn);
+  const auto turns = Turning(samples, turn).find();
   if (turns.size() < kLeastMiddles + 1) {
     return std::nullopt;
   }

@@ -4,6 +4,8 @@
 #include <cmath>
 #include <numeric>
 
+#include "core/capture/extent.h"
+
 namespace haybale::trace {
 
 namespace {
@@ -43,7 +45,7 @@ BetweenEdges betweenEdges(std::span<const float> samples, double jump, std::size
       (edge > 0 ? out.high : out.low).push_back(p);
     }
   };
-  for (std::size_t i = edgeTakes; i < samples.size(); ++i) {
+  const auto look = [&](std::size_t i) {
     const double d = static_cast<double>(samples[i]) - samples[i - edgeTakes];
     if (std::abs(d) > jump) {
       const int now = d > 0 ? 1 : -1;
@@ -53,6 +55,15 @@ BetweenEdges betweenEdges(std::span<const float> samples, double jump, std::size
       }
       from = i;
       edge = now;
+    }
+  };
+  // Most stretches do not go far enough for a jump.
+  constexpr std::size_t kStretch = 64;
+  for (std::size_t at = edgeTakes; at < samples.size(); at += kStretch) {
+    const std::size_t to = std::min(samples.size(), at + kStretch);
+    const auto e = capture::extentOf(samples.subspan(at - edgeTakes, to - at + edgeTakes));
+    for (std::size_t i = at; static_cast<double>(e.max) - e.min > jump && i < to; ++i) {
+      look(i);
     }
   }
   end(samples.size());
