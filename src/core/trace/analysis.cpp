@@ -256,7 +256,7 @@ void measureAll(std::span<const float> samples, const Distribution& d, ChannelAn
   out.levels.min = d.min();
   out.levels.max = d.max();
   out.levels.mean = d.mean();
-  out.converterStep = converterStep(samples);
+  out.converterStep = converterStep(samples, d);
   out.levels.noiseRms = noiseRms(samples);
   const double range = d.max() - d.min();
   const auto atMost = [&](double noise) {

@@ -267,9 +267,7 @@ double commonStep(std::span<const float> samples, double least) {
   return step;
 }
 
-}  // namespace
-
-double converterStep(std::span<const float> samples) {
+double stepWithin(std::span<const float> samples, double min, double max) {
   const auto steps = stepsOf(samples);
   if (steps.empty()) {
     return 0;
@@ -279,13 +277,12 @@ double converterStep(std::span<const float> samples) {
   // it is small beside what the converter reaches to, it is none of its steps.
   constexpr double kOfTheRange = 0.3;
   constexpr double kOfTheReach = 0.02;
-  const auto extent = capture::extentOf(samples);
   // Three or four levels, and nothing of what a converter would show between them.
   constexpr std::size_t kFewLevels = 4;
   constexpr double kBetween = 0.7;
   constexpr double kTheLeast = 0.9;  // and no finer step explains them
   const std::size_t levels = digitalLevels(samples);
-  const double range = static_cast<double>(extent.max) - extent.min;
+  const double range = max - min;
   const bool skips = levels > 2 && levels <= kFewLevels &&
                      static_cast<double>(levels - 1) * least < kBetween * range;
   if (skips && commonStep(samples, least) > kTheLeast * least && !flickers(samples)) {
@@ -296,9 +293,20 @@ double converterStep(std::span<const float> samples) {
   if (*std::max_element(steps.begin(), steps.end()) > kGreater * least) {
     return commonStep(samples, least);
   }
-  const double reach = std::max(std::abs(extent.min), std::abs(extent.max));
+  const double reach = std::max(std::abs(min), std::abs(max));
   const bool alone = least > kOfTheRange * range;
   return alone && least > kOfTheReach * reach ? 0 : commonStep(samples, least);
+}
+
+}  // namespace
+
+double converterStep(std::span<const float> samples) {
+  const auto extent = capture::extentOf(samples);
+  return stepWithin(samples, extent.min, extent.max);
+}
+
+double converterStep(std::span<const float> samples, const Distribution& d) {
+  return stepWithin(samples, d.min(), d.max());
 }
 
 double coarsestStep(std::span<const float> samples) {

@@ -67,6 +67,8 @@ class Distribution {
 /// all of these are whole multiples of. 0 when all are equal, and where two levels without noise
 /// show no step.
 [[nodiscard]] double converterStep(std::span<const float> samples);
+/// Where their distribution is known: no second pass over all of them.
+[[nodiscard]] double converterStep(std::span<const float> samples, const Distribution& d);
 /// The same of the window where it is largest: an instrument may have changed its range meanwhile.
 [[nodiscard]] double coarsestStep(std::span<const float> samples);
 

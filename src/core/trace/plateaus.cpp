@@ -134,7 +134,7 @@ std::size_t changesOf(std::span<const float> samples, const capture::TimeBase& t
 
 Plateaus plateausOf(std::span<const float> samples, const capture::TimeBase& time,
                     const Distribution& d) {
-  const double step = converterStep(samples);
+  const double step = converterStep(samples, d);
   Plateaus best = plateausWithin(d, 0.005, step);
   const auto changes = [&](const Plateaus& p) {
     return changesOf(samples, time, {(p.low + p.high) / 2, 0.25 * (p.high - p.low)});

@@ -234,7 +234,7 @@ void dropRinging(RestingLine& line) {
 std::optional<RestingLine> restingLine(std::span<const float> samples, const Distribution& d,
                                        double noiseRms, const capture::TimeBase& time) {
   const auto [rest, width] = d.densest();
-  const double step = converterStep(samples);
+  const double step = converterStep(samples, d);
   RestingLine out;
   out.rest = rest;
   // Two fifths of a normal distribution lie within 1.05 standard deviations.
