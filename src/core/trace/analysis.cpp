@@ -105,8 +105,8 @@ void readCode(Reading& r, ChannelAnalysis& out) {
 }
 
 // A line that comes back in the middle of a pulse rises too: such rises, and those within a
-// dropout, are no pulses. One at its end, with the next a whole gap behind it, is a tooth's: the
-// tooth before it was absent. True when there were any.
+// dropout, are no pulses. One at the end of a level that pulses have too, with the next a whole gap
+// behind it, is a tooth's: the tooth before it was absent. True when there were any.
 bool dropFalseRises(const Reading& r, const std::vector<Tooth>& teeth, ChannelAnalysis& out) {
   constexpr double kWhole = 0.07;  // of a gap, to either side
   const double step = 2 * r.time.stepS;
@@ -121,7 +121,7 @@ bool dropFalseRises(const Reading& r, const std::vector<Tooth>& teeth, ChannelAn
       }
       const auto tooth = next(p.riseS);
       const bool whole = tooth != teeth.end() && std::abs(tooth->pitch - 1) < kWhole;
-      return !(whole && p.riseS > d.endS - step);
+      return !(whole && d.kind == DropoutKind::flat && p.riseS > d.endS - step);
     });
   });
   if (removed > 0) {
