@@ -349,7 +349,8 @@ def a_clamp_tells_where_a_current_stays():
         yield stays.p(fault="open") < 0.1, stays.told()
     parted = clamped(flat(0, 2, 5000, noise=3e-5))
     yield parted.p(fault="open") + parted.p("module") > 0.3, parted.told()
-    yield parted.p("sensor", "wide-gap") < 0.1, parted.told()
+    # Or the clamp shows changes only, and the current stays.
+    yield 0.005 < parted.p("sensor", "wide-gap") < 0.15, parted.told()
 
 
 @case(harm=True)

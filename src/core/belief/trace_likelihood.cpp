@@ -281,7 +281,10 @@ double ReadingModel::currentOutput(const Test& test, const TraceFacts& facts, co
   };
   if (facts.flat) {
     const double lies = facts.flatAmperes.value_or(0);
-    return flat * (near(lies, low) + near(lies, high)) / 2;
+    const double where = (near(lies, low) + near(lies, high)) / 2;
+    // A clamp that shows changes only shows nothing whatever flows.
+    return flat *
+           (facts.flatAmperes ? where : std::lerp(where, near(0, 0), of(Id::clampChangesOnly)));
   }
   const double pulses = facts.standsStill ? flat : 1 - flat;
   const double swing = facts.amperes ? facts.amperes->second - facts.amperes->first
