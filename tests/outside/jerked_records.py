@@ -6,7 +6,7 @@ Same interface as records.py. Currents: VDA interface, from memory; the rest is 
 """
 import numpy as np
 
-from records import CIRCUMFERENCE, Record
+from records import CIRCUMFERENCE, Record, drawn
 
 MOST = 25.0  # m/s^2
 
@@ -137,8 +137,4 @@ def faulty(rng):
 
 
 def records(seed, count, is_faulty):
-    rng = np.random.default_rng(seed * 2 + int(is_faulty) + 11)
-    for _ in range(count):
-        r = faulty(rng) if is_faulty else sound(rng)
-        r.healthy = not is_faulty
-        yield r
+    yield from drawn(seed * 2 + int(is_faulty) + 11, count, is_faulty, faulty if is_faulty else sound)

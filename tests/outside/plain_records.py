@@ -7,7 +7,7 @@ common practice, no source.
 """
 import numpy as np
 
-from records import CIRCUMFERENCE, Record
+from records import CIRCUMFERENCE, Record, drawn
 
 LEVELS = {"active": (0.7, 1.4), "hall": (0.2, 5.0), "active-pwm": (0.75, 1.5), "active-ak": (0.7, 1.4)}
 
@@ -214,8 +214,4 @@ def faulty(rng):
 
 
 def records(seed, count, is_faulty):
-    rng = np.random.default_rng(seed * 2 + int(is_faulty) + 7)
-    for _ in range(count):
-        r = faulty(rng) if is_faulty else sound(rng)
-        r.healthy = not is_faulty
-        yield r
+    yield from drawn(seed * 2 + int(is_faulty) + 7, count, is_faulty, faulty if is_faulty else sound)

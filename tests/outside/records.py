@@ -37,6 +37,15 @@ class Record:
         return ["--full-scale", "1", "--unit", self.unit, *self.options]
 
 
+def drawn(seed, count, is_faulty, one):
+    """So many of what `one` makes of a random generator."""
+    rng = np.random.default_rng(seed)
+    for _ in range(count):
+        r = one(rng)
+        r.healthy = not is_faulty
+        yield r
+
+
 class Spin:
     """Teeth passed at each sample, by a law of speed in m/s."""
 

@@ -7,6 +7,7 @@
 
 #include "core/trace/analysis.h"
 #include "support/haybale_test.h"
+#include "support/record_from.h"
 
 namespace haybale::trace {
 namespace {
@@ -15,16 +16,6 @@ constexpr double kTurn = 2 * std::numbers::pi;
 
 class SoundWheel : public testing::Test {
  protected:
-  static capture::Record recorded(std::vector<float> samples, double rate) {
-    capture::Record record;
-    record.time.stepS = 1 / rate;
-    capture::Channel channel;
-    channel.name = "FL";
-    channel.unit = units::Unit::volt;
-    channel.samples = std::move(samples);
-    record.channels.push_back(std::move(channel));
-    return record;
-  }
   // What `value` is at each time, with noise as of a converter; 0: none.
   template <class Value>
   static std::vector<float> sampled(double seconds, double rate, double noise, const Value& value) {
@@ -49,7 +40,7 @@ class SoundWheel : public testing::Test {
     Options options;
     options.sensor = kind;
     options.teeth = teeth;
-    return analyse(recorded(std::move(samples), rate), 0, options);
+    return analyse(recordFrom(std::move(samples), rate), 0, options);
   }
 };
 
