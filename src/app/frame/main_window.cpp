@@ -59,6 +59,7 @@ QString geometryFile() {
 }  // namespace
 
 MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
+  const StyledAtTheEnd styled;
   installSceneAccess();
   SpokenNames::install();
   // A screen that is too small for the views scrolls; nothing is clipped.
@@ -249,7 +250,7 @@ MainWindow::~MainWindow() {
   if (QWidget* focus = focusWidget()) {
     focus->clearFocus();
   }
-  delete takeCentralWidget();
+  delete centralWidget();
 }
 
 void MainWindow::goToClosing(diagnosis::ClosingKind step) {

@@ -3,6 +3,8 @@
 #include <QApplication>
 #include <QFile>
 #include <QPalette>
+#include <QWidget>
+#include <algorithm>
 
 #include "render/scene_painter.h"
 
@@ -134,6 +136,29 @@ Theme ThemeHub::themeOf(ThemeChoice choice) {
   return choice == ThemeChoice::system  ? desktopTheme()
          : choice == ThemeChoice::night ? Theme::night
                                         : Theme::day;
+}
+
+StyledAtTheEnd::StyledAtTheEnd() {
+  // The toolkit forgets what it has styled when the last sheet goes, and would later style widgets
+  // that are no more; one sheet nobody sees stays. Never deleted: it outlives the application.
+  static QWidget* const keeper = [] {
+    auto* widget = new QWidget;
+    widget->setStyleSheet(QStringLiteral("* {}"));
+    return widget;
+  }();
+  const auto widgets = QApplication::allWidgets();
+  const auto others = std::count_if(widgets.begin(), widgets.end(),
+                                    [&](const QWidget* each) { return each != keeper; });
+  if (others <= 1) {  // the window being built
+    sheet_ = qApp->styleSheet();
+    qApp->setStyleSheet({});
+  }
+}
+
+StyledAtTheEnd::~StyledAtTheEnd() {
+  if (!sheet_.isEmpty()) {
+    qApp->setStyleSheet(sheet_);
+  }
 }
 
 }  // namespace haybale::app

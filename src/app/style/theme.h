@@ -31,6 +31,20 @@ class ThemeHub : public QObject {
   picture::Theme theme_ = picture::Theme::day;
 };
 
+/// While this lives the application has no style sheet, and at its end has it again: a window built
+/// meanwhile is styled once, not once more for each of its parts that is put into another. Only
+/// where there is no widget yet; else it does nothing.
+class StyledAtTheEnd {
+ public:
+  StyledAtTheEnd();
+  ~StyledAtTheEnd();
+  StyledAtTheEnd(const StyledAtTheEnd&) = delete;
+  StyledAtTheEnd& operator=(const StyledAtTheEnd&) = delete;
+
+ private:
+  QString sheet_;
+};
+
 /// "#rrggbb" of a role in the theme in force.
 [[nodiscard]] QString css(picture::Role role);
 
