@@ -84,7 +84,7 @@ bool isRight(const foreign::Truth& t, const diagnosis::Suspect& s) {
     return s.fault == Fault::latchedOff || s.fault == Fault::none;
   }
   const bool gap = t.fault == "wide-gap" || t.fault == "debris";
-  return s.element == t.element || (gap && s.element == "ring" && diagnosis::weakens(s.fault));
+  return s.element == t.element || (gap && s.element == "ring" && diagnosis::isGap(s.fault));
 }
 
 void drive(const foreign::World& world, int number, bool tell, std::ofstream& table, Score& score) {

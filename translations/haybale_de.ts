@@ -6465,6 +6465,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>eine Ader, die hin und wieder loslässt</translation>
   </message>
   <message>
+   <source>a wire that lets go now and then in the wheel sensor's own lead</source>
+   <translation>eine Ader in der eigenen Leitung des Radsensors, die hin und wieder loslässt</translation>
+  </message>
+  <message>
    <source>a wire that touches metal now and then</source>
    <translation>eine Ader, die hin und wieder Metall berührt</translation>
   </message>

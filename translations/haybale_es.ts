@@ -6465,6 +6465,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>un cable que se suelta a veces</translation>
   </message>
   <message>
+   <source>a wire that lets go now and then in the wheel sensor's own lead</source>
+   <translation>un hilo del propio cable del sensor de rueda que se suelta a veces</translation>
+  </message>
+  <message>
    <source>a wire that touches metal now and then</source>
    <translation>un cable que toca metal a veces</translation>
   </message>

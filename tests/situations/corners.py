@@ -367,3 +367,91 @@ def the_supply_came_back_with_the_clearing():
     a = s.ask()
     yield "probe-contact" not in a.traps, a.traps
     yield a.cure("fit", "module") < 0.05, a.options
+
+
+@case(harm=True)
+def an_amplitude_too_small_is_a_gap_before_a_wire():
+    s = Situation("FL", teeth=100).codes([("FL", "low-amplitude")], wheel="driven").pair("FL", 1750).pair("FR", 1790)
+    a = s.ask()
+    weak = a.p("sensor", "wide-gap") + a.p("sensor", "debris") + a.p("sensor", "sensor-weak")
+    yield weak > 2 * a.p(fault="open"), a.told()
+    yield a.first_work()["kind"] == "clean", a.options
+    for circuit, volt in (("FL", 0.14), ("FR", 0.62)):
+        spun = {"volt_rms": volt, "hz": 88}
+        s.add("ac-voltage", circuit, spun, "C2.wheel-side a", "C2.wheel-side b", wheel="spun", unplugged=["C2"])
+    a = s.ask()
+    yield a.p("sensor") > 0.6, a.told()
+
+
+@case()
+def what_was_repeated_and_was_nothing_is_not_asked_for_again():
+    s = Situation("FL").pair("FL", "OL").pair("FL", 1100).pair("FL", 1102).loop("FL", 1104)
+    a = s.ask()
+    yield a.state != "contradictory" and "OL" not in a.verdict["action"], a.verdict
+    yield a.p("sensor", "sensor-open") < 0.05, a.told()
+
+
+@case()
+def the_same_code_again_is_no_news():
+    s = Situation("FL").codes([("FL", "open")]).pair("FL", 1100).loop("FL", 1101)
+    once = s.ask().p("module", "input-dead")
+    again = s.codes([("FL", "open")]).codes([("FL", "open")]).ask()
+    yield again.p("module", "input-dead") >= once, (once, again.told())
+
+
+@case()
+def warmth_at_the_sensor_alone_is_the_sensor():
+    s = Situation("FR", when=("sometimes",)).pair("FR", 1150, celsius=20)
+    s.add("wiggle", "FR", {"reacts": True, "dropouts": 4}, "C2.wheel-side a", "C2.wheel-side b", key="off",
+          unplugged=["C2"], disturb={"kind": "heat", "element": "sensor"})
+    a = s.ask()
+    yield a.p("sensor") > 0.3 and a.p("sensor") > a.p("L2"), a.told()
+
+
+@case()
+def a_current_that_steps_too_little():
+    """Sense resistor in the return: weak itself, or starved behind a resistance."""
+    s = Situation("RR", kind="active").codes([("RR", "no-signal")], wheel="driven")
+    for circuit, high in (("RR", 0.95), ("RL", 1.26)):
+        s.trace(circuit, square(0.63, high, 60, 1, 10000, noise=0.004), 10000, red="C2.module-side b")
+    a = s.ask()
+    yield a.p("sensor", "sensor-weak") + a.p(fault="resistive") > 0.7, a.told()
+    yield a.p("sensor", "sensor-weak") > 0.1 and a.p("ring") < 0.1, a.told()
+
+
+@case()
+def a_supply_code_is_a_wire_on_a_supply():
+    """SAE J2012-DA failure type 12, circuit short to battery (from memory)."""
+    for kind in ("active", "passive"):
+        a = Situation("RR", kind=kind).codes([("RR", "short-supply")]).ask()
+        shorts = a.p(fault="short-to-supply")
+        yield shorts > 1.5 * max(a.p(fault="open"), a.p("sensor"), a.p("ring"), a.p("module")), (kind, a.told())
+
+
+@case()
+def what_feeds_all_is_looked_at_first():
+    s = Situation("RR", kind="active").codes([(wheel, "open") for wheel in ("RR", "RL", "FL", "FR")])
+    a = s.ask()
+    yield a.p(fault="module-power") > 0.3, a.told()
+    yield "fuses" in a.verdict["action"], a.verdict
+
+
+@case()
+def ohms_of_two_active_sensors_tell_by_their_ratio():
+    """Hundreds of kilo-ohms new, several mega-ohms dead: of identical ones, by the same meter."""
+    dead = [active_ohms_of(own, 3e5).p("sensor", "sensor-dead") for own in (3.2e5, 1.15e7)]
+    yield dead[1] > 3 * dead[0], dead
+    yield dead[1] < 0.5, dead
+
+
+@case(harm=True)
+def a_split_ring_that_was_seen_is_not_a_sensor():
+    s = Situation("FR").codes([("FR", "no-signal")], wheel="driven").pair("FR", 1120).loop("FR", 1121)
+    a = s.look("ring", "cracked").ask()
+    yield a.p("ring", "ring-cracked") > 2 * a.p("sensor"), a.told()
+
+
+@case()
+def a_tyre_is_compared_before_anything_is_unplugged():
+    a = Situation("FR").speeds({"FL": 40, "FR": 38, "RL": 40, "RR": 40}).ask()
+    yield a.p(fault="wrong-tyre") > 0.4 and "tyres" in a.verdict["action"], (a.told(), a.verdict)

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <tuple>
 
 #include "core/belief/intake_priors.h"
 #include "core/belief/ways_to_fail.h"
@@ -114,6 +115,42 @@ double Belief::anything(const job::Evidence& e, const std::vector<double>& likel
   return 0.5 * average + 0.5 * scale.broad(scale.at(e.reading.value->value));
 }
 
+// Whether the same codes came back from the same doing before.
+bool Belief::wasSaidBefore(std::size_t k) const {
+  const auto& c = vehicle_.job();
+  const auto& e = c.evidence[k];
+  const auto sorted = [](std::vector<job::Code> codes) {
+    std::sort(codes.begin(), codes.end(), [](const job::Code& a, const job::Code& b) {
+      return std::tie(a.circuit, a.type) < std::tie(b.circuit, b.type);
+    });
+    return codes;
+  };
+  const auto same = [&](const job::Evidence& before) {
+    return speaksOf(c, before) && before.reading.codes && circuit::sameTest(before.test, e.test) &&
+           sorted(*before.reading.codes) == sorted(*e.reading.codes);
+  };
+  const auto now = c.evidence.begin() + static_cast<std::ptrdiff_t>(k);
+  return e.test.kind == TestKind::codes && e.reading.codes &&
+         std::any_of(c.evidence.begin(), now, same);
+}
+
+// A module names what it sees as it named it before, whatever it is: only what comes and goes may
+// be there once and not again.
+std::vector<double> Belief::saidAgain(const job::Evidence& e) const {
+  const bool listed =
+      std::any_of(e.reading.codes->begin(), e.reading.codes->end(),
+                  [&](const job::Code& code) { return code.circuit == vehicle_.suspect().name; });
+  const double slip = slipOf(e.test.kind);
+  std::vector<double> out(cells_.size());
+  for (std::size_t i = 0; i < cells_.size(); ++i) {
+    const double shows =
+        showsIn(hypotheses_[cells_[i].hypothesis], e.test.state, vehicle_.suspect());
+    const double p = shows >= 1 ? 1 : listed ? shows : 1 - shows;
+    out[i] = (1 - slip) * p + slip;
+  }
+  return out;
+}
+
 void Belief::takeIn(std::size_t k, const std::optional<TraceFacts>& facts,
                     LikelihoodMemory* memory) {
   const auto& e = vehicle_.job().evidence[k];
@@ -121,6 +158,9 @@ void Belief::takeIn(std::size_t k, const std::optional<TraceFacts>& facts,
     spreads_.emplace(&e, spreadOf(e, {e.test.kind, vehicle_.job().meter.topOhm()}));
   }
   auto [likelihood, unchecked, ends] = remembered(e, facts, memory);
+  if (wasSaidBefore(k)) {
+    likelihood = unchecked = saidAgain(e);
+  }
   const double any = anything(e, likelihood);
   // What nobody has thought of is wrong with the suspect; a good wheel's odd reading is no sign of
   // it.

@@ -99,6 +99,8 @@ class Belief {
   void weigh(const WaveformSet& waveforms, LikelihoodMemory* memory);
   void takeIn(std::size_t evidence, const std::optional<TraceFacts>& facts,
               LikelihoodMemory* memory);
+  [[nodiscard]] bool wasSaidBefore(std::size_t evidence) const;
+  [[nodiscard]] std::vector<double> saidAgain(const job::Evidence& e) const;
   // Weights from what each family told; `last`: of the last piece of evidence, whose work is kept.
   void reweigh(bool last);
   // Readings that share a severity are held against it together, not each against a whole interval.

@@ -119,14 +119,22 @@ CodeChances chancesOf(Vehicle::Monitor m, const World& world, const CarState& st
     if (m.ringShows) {
       const bool count = world.fault == Fault::ringWrongCount;
       const double odd = left * (kmh >= 12 ? of(Id::monitorRingSets) : of(Id::monitorRingSetsSlow));
-      spread(odd, {{CodeType::erratic, count ? 0.1 : 0.83},
-                   {CodeType::implausible, count ? 0.85 : 0.12}});
+      // A split ring may slip on its seat, and then turns no more.
+      const double stays = world.fault == Fault::ringCracked ? of(Id::monitorCrackedSilent) : 0;
+      spread((1 - stays) * odd, {{CodeType::erratic, count ? 0.1 : 0.83},
+                                 {CodeType::implausible, count ? 0.85 : 0.12}});
+      spread(stays * odd, {{CodeType::noSignal, 1.0}});
       left -= odd;
     }
     if (m.misses > 0) {
       const double odd = left * m.misses *
                          (kmh >= 12 ? of(Id::monitorMissesSets) : 0.3 * of(Id::monitorMissesSets));
       spread(odd, {{CodeType::erratic, 0.8}, {CodeType::implausible, 0.2}});
+      left -= odd;
+    }
+    if (kmh >= 12) {
+      const double odd = left * m.faint * of(Id::monitorFaintSets);
+      spread(odd, {{CodeType::lowAmplitude, 0.8}, {CodeType::erratic, 0.2}});
       left -= odd;
     }
     if (world.tyreRatio != 1 && kmh >= 12) {
@@ -393,9 +401,8 @@ double ReadingModel::speedAsWired(const Test& test, const job::Reading& reading,
     if (vehicle_.turnsFreely(test.state)) {
       counted *= 0.5;
     }
-    const bool gap = own && !inject &&
-                     (world.fault == Fault::wideGap || world.fault == Fault::debris) &&
-                     !circuit::isCoil(vehicle_.suspect().sensor.kind);
+    const bool gap =
+        own && !inject && isGap(world.fault) && !circuit::isCoil(vehicle_.suspect().sensor.kind);
     const bool odd = own && !inject && world.fault == Fault::ringWrongCount;
     const double right = odd ? world.countRatio : own && driven ? 1 / world.tyreRatio : 1;
     const double whole = seenSpeed(ratio, right, spread, counted);

@@ -147,15 +147,16 @@ double ReadingModel::marks(const Test& test, const TraceFacts& facts, const Worl
     // Only telegrams tell of their gap.
     const auto kind = vehicle_.suspect().sensor.kind;
     const bool tells = kind == SensorKind::activePwm || kind == SensorKind::activeAk;
-    const bool near = suspect && (weakens(world.fault) || isOfTheRing(world.fault));
+    const bool gap = suspect && isGap(world.fault);
+    const bool near = gap || (suspect && isOfTheRing(world.fault));
     if (!coil) {
-      const double hears = suspect && weakens(world.fault) ? world.output : 0;
+      const double hears = gap ? world.output : 0;
       const double misses = std::lerp(of(Id::traceMissesFalse), of(Id::traceMissesSeen), hears);
       p *= facts.misses ? misses : 1 - misses;
     }
-    const double says = !near                             ? of(Id::traceLimitFalse)
-                        : suspect && weakens(world.fault) ? of(Id::traceLimitNear)
-                                                          : of(Id::traceLimitRing);
+    const double says = gap    ? of(Id::traceLimitNear)
+                        : near ? of(Id::traceLimitRing)
+                               : of(Id::traceLimitFalse);
     p *= !tells ? 1.0 : facts.gapLimit ? says : 1 - (near ? 0.3 * says : says);
   }
   const bool opens = suspect && world.fault == Fault::intermittentOpen;
@@ -240,8 +241,9 @@ std::optional<std::pair<double, double>> ReadingModel::levelsOf(
 // Probability that a switching sensor does not see its ring pass.
 double ReadingModel::blindChance(const Test& test, const World& world) const {
   const bool suspect = test.circuit == vehicle_.suspect().name;
-  const bool gap = suspect && (world.fault == Fault::wideGap || world.fault == Fault::debris);
+  const bool gap = suspect && isGap(world.fault);
   return vehicle_.hearsAnother(test, world)                 ? 0.95
+         : suspect && world.stuck                           ? of(Id::traceGapFlat)
          : suspect && world.fault == Fault::encoderReversed ? of(Id::traceBlindFlat)
          : gap ? std::lerp(of(Id::traceGapFlat), 0.02, world.output)
                : 0.0;

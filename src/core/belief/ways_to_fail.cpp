@@ -42,6 +42,7 @@ const std::vector<double> kSupplySteps{0.05, 5, 20, 60, 180, 600, 3e3};
 const std::vector<double> kOpenCoilSteps{10e3, 50e3, 300e3, 2e6, 15e6, 1e9, kOpen};
 const std::vector<double> kShortedCoilSteps{1, 15, 50, 130, 300, 700};
 const std::vector<double> kWrongCoilSteps{280, 450, 700, 1100, 1700, 2700, 4200, 6600};
+const std::vector<double> kWeakStepSteps{0.15, 0.35, 0.5, 0.65, 0.8};
 const std::vector<double> kWeakSteps{0.05, 0.12, 0.25, 0.38, 0.5};
 // Continuous over the counts that are fitted: 29 to 100 against one another, without the ratios
 // that only a tyre makes.
@@ -80,6 +81,7 @@ class Builder {
   Builder(const job::Case& c, const Circuit& circuit)
       : case_(c),
         complaint_(c.complaint),
+        circuit_(circuit.name),
         holes_(holesIn(c, circuit)),
         coil_(circuit::isCoil(circuit.sensor.kind)),
         wires_(circuit.sensor.kind == SensorKind::hall
@@ -154,6 +156,9 @@ class Builder {
                         : e.kind == ElementKind::splice  ? of(Id::pieceSplice)
                                                          : 1.0;
     const double w = zoneWeight(e.zone) * kind * length * (repaired ? of(Id::pieceRepaired) : 1);
+    // How much likelier trouble is where work was done is told by the history; how it may be wrong
+    // by there having been any.
+    const bool worked = repaired || wasWorkedOn(e);
     const bool plug = e.kind == ElementKind::connector;
     const double leaks = plug ? of(Id::plugLeak) : e.kind == ElementKind::leg ? of(Id::legLeak) : 1;
     const double grounded = plug ? of(Id::plugShortGround) : 1;
@@ -186,13 +191,20 @@ class Builder {
     }
     if (!coil_) {
       add(Fault::reversed, e.id, std::nullopt,
-          length * (repaired ? of(Id::wiringReversedRepaired) : of(Id::wiringReversed)), {0},
-          along);
+          length * (worked ? of(Id::wiringReversedRepaired) : of(Id::wiringReversed)), {0}, along);
     }
-    if (repaired || (plug && case_.circuits.size() > 1)) {
+    if (worked || (plug && case_.circuits.size() > 1)) {
       add(Fault::circuitsExchanged, e.id, std::nullopt,
-          length * of(Id::exchanged) * (repaired ? of(Id::exchangedRepaired) : 0.3), {0}, along);
+          length * of(Id::exchanged) * (worked ? of(Id::exchangedRepaired) : 0.3), {0}, along);
     }
+  }
+
+  [[nodiscard]] bool wasWorkedOn(const Element& e) const {
+    return std::any_of(case_.history.begin(), case_.history.end(), [&](const job::History& h) {
+      const bool here = h.circuit.empty() ? circuit_ == case_.suspect : h.circuit == circuit_;
+      return here && h.before && h.element == e.id &&
+             (h.what == job::Work::repaired || h.what == job::Work::replaced);
+    });
   }
 
   void addLeak(const Element& e, WireId wire, double weight, double at) {
@@ -224,6 +236,11 @@ class Builder {
   }
 
   void addSensor(const Element& e) {
+    // Its own lead, where it is bent with the wheel.
+    const double sometimes = comesAndGoes_ ? of(Id::intermittentComplained) : of(Id::intermittent);
+    for (const WireId wire : wires_) {
+      add(Fault::intermittentOpen, e.id, wire, of(Id::sensorLead) * sometimes, {kOpen});
+    }
     if (coil_) {
       // A winding that parts only when it is warm.
       const double warm =
@@ -240,7 +257,13 @@ class Builder {
       add(Fault::wideGap, e.id, std::nullopt, of(Id::wideGap), kWeakSteps);
       add(Fault::debris, e.id, std::nullopt, of(Id::debris), kWeakSteps);
     } else {
-      add(Fault::sensorDead, e.id, std::nullopt, of(Id::sensorDeadActive), {0});
+      // A current sensor that draws its current lives; a switch may have failed closed.
+      const double stuck = wires_.size() == 2 ? 0 : of(Id::hallDeadClosed);
+      add(Fault::sensorDead, e.id, std::nullopt, (1 - stuck) * of(Id::sensorDeadActive), {0});
+      add(Fault::sensorDead, e.id, std::nullopt, stuck * of(Id::sensorDeadActive), {1});
+      if (wires_.size() == 2) {
+        add(Fault::sensorWeak, e.id, std::nullopt, of(Id::sensorWeakActive), kWeakStepSteps);
+      }
       add(Fault::reversed, e.id, std::nullopt, of(Id::sensorReversed), {0});
       // A switching sensor too far from its ring hears nothing, or leaves out pulses; or it stands
       // at the edge and does now this, now that.
@@ -272,6 +295,7 @@ class Builder {
 
   const job::Case& case_;
   const job::Complaint& complaint_;
+  std::string circuit_;
   Holes holes_;
   bool coil_;
   std::vector<WireId> wires_;

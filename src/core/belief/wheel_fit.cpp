@@ -160,9 +160,16 @@ VectorXd WheelFit::residuals(const VectorXd& x) const {
   return r;
 }
 
-// A reading the model does not cover, or OL where a number was read: far off, but bounded.
+// A reading the model does not cover, or OL where a number was read: far off, but bounded. Ohms by
+// their logarithm, as they are spread: from afar a straight step would lead past them.
 double WheelFit::offOf(const GoodReading& s, const ParameterPoint& p) const {
+  constexpr double kFine = 10;
+  constexpr double kBeyondOhm = 1e9;
   const auto value = predicted(s, p);
+  const bool ohms = circuit::unitOf(s.test.kind) == units::Unit::ohm && s.value > kFine * s.sigma;
+  if (value && ohms && *value > 0) {
+    return softened(std::log(std::min(*value, kBeyondOhm) / s.value) * s.value / s.sigma);
+  }
   return softened(!value ? 0 : std::isinf(*value) ? 30 : (*value - s.value) / s.sigma);
 }
 

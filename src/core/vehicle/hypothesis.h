@@ -83,9 +83,9 @@ inline constexpr std::array<std::string_view, 29> kFaultNames{"none",
   return fault >= Fault::ringTooth && fault <= Fault::ringWrongCount;
 }
 
-/// Whether a fault weakens the signal and leaves the electrical circuit whole.
-[[nodiscard]] constexpr bool weakens(Fault fault) {
-  return fault == Fault::sensorWeak || fault == Fault::wideGap || fault == Fault::debris;
+/// Whether the sensor is whole and too far from its target.
+[[nodiscard]] constexpr bool isGap(Fault fault) {
+  return fault == Fault::wideGap || fault == Fault::debris;
 }
 
 /// Whether it is water or crust rather than copper that conducts where nothing should: warm air

@@ -74,9 +74,14 @@ World worldOf(const Hypothesis& h, double severity, const ParameterPoint& values
       break;
     case Fault::sensorDead:
       w.output = 0;
-      put(FaultKind::sensorDead, 0);
+      w.stuck = severity > 0;
+      if (!w.stuck) {
+        put(FaultKind::sensorDead, 0);
+      }
       break;
     case Fault::sensorWeak:
+      w.output = w.step = severity;
+      break;
     case Fault::wideGap:
     case Fault::debris:
       w.output = severity;
@@ -128,6 +133,8 @@ World together(const World& a, const World& b) {
   World out = a;
   out.line.insert(out.line.end(), b.line.begin(), b.line.end());
   out.output *= b.output;
+  out.step *= b.step;
+  out.stuck = a.stuck || b.stuck;
   out.countRatio *= b.countRatio;
   out.inputDead = a.inputDead || b.inputDead;
   out.exchanged = a.exchanged || b.exchanged;
@@ -182,6 +189,16 @@ Vehicle::Scene Vehicle::injectedScene(const circuit::CarState& state, const Worl
   return scene;
 }
 
+namespace {
+
+// A coil gives less, a regulator steps less far.
+void weaken(circuit::SensorValues& sensor, const World& world) {
+  sensor.fluxSwingMwb *= world.output;
+  sensor.highA = sensor.lowA + world.step * (sensor.highA - sensor.lowA);
+}
+
+}  // namespace
+
 // The line that a module input sees: its own harness up to the sensor connector, and behind it the
 // sensor that is plugged in there.
 Vehicle::Scene Vehicle::sceneOf(const std::string& name, const circuit::CarState& state,
@@ -207,7 +224,7 @@ Vehicle::Scene Vehicle::sceneOf(const std::string& name, const circuit::CarState
         scene.faults.push_back(f);
       }
     }
-    scene.values.sensor.fluxSwingMwb *= foreign ? 1 : world.output;
+    weaken(scene.values.sensor, foreign ? World{} : world);
   } else if (foreign && swap->sensorOf == suspect_.name) {
     const auto* sensor = scene.circuit->first(circuit::ElementKind::sensor);
     for (auto f : world.line) {
@@ -216,7 +233,7 @@ Vehicle::Scene Vehicle::sceneOf(const std::string& name, const circuit::CarState
         scene.faults.push_back(f);
       }
     }
-    scene.values.sensor.fluxSwingMwb *= world.output;
+    weaken(scene.values.sensor, world);
   }
   if (foreign && swap->reversed) {
     if (const auto* sensor = scene.circuit->first(circuit::ElementKind::sensor)) {
@@ -389,7 +406,7 @@ void Vehicle::checkStanding(const Scene& scene, const circuit::CarState& state,
   const auto& f = scene.values.frontEnd;
   double openness = 0;  // beyond 0: open
   double shortness = 0;
-  const double supply = std::max(a - f.supplyV, b - f.supplyV);
+  double supplied = (std::max(a - f.supplyV, b - f.supplyV) - 0.8) / 0.15;
   if (isCoil(c)) {
     Test ohms = test;
     ohms.kind = TestKind::resistance;
@@ -414,12 +431,20 @@ void Vehicle::checkStanding(const Scene& scene, const circuit::CarState& state,
     openness = (of(Id::monitorLowShare) - ratio) / of(Id::monitorShareSpread);
     // The current is that of a tooth or of a gap; a short draws far more.
     shortness = (ratio - of(Id::monitorHighShare)) / (3 * of(Id::monitorShareSpread));
+    // It switches its supply off for a moment: what stands on a wire then comes from elsewhere.
+    if (std::any_of(scene.faults.begin(), scene.faults.end(),
+                    [](const auto& x) { return x.kind == FaultKind::leakToSupply; })) {
+      auto unfed = scene.faults;
+      unfed.push_back({module, FaultKind::noSupply});
+      const double left = std::max(volts(WireId::a, unfed, false), volts(WireId::b, unfed, false));
+      supplied = std::max(supplied, (left - 2) / 0.5);
+    }
     if (!highSide) {
       // Sensed in the return, a feed pulled to ground is seen by its own volts.
       shortness = std::max(shortness, (0.5 - a / std::max(1.0, soundA)) / 0.06);
     }
   }
-  out.shortSupply = logistic((supply - 0.8) / 0.15);
+  out.shortSupply = logistic(supplied);
   out.shortGround = (1 - out.shortSupply) * logistic(shortness);
   out.open = (1 - out.shortSupply - out.shortGround) * logistic(openness);
   const bool fed = std::none_of(scene.faults.begin(), scene.faults.end(),
@@ -503,11 +528,17 @@ Vehicle::Monitor Vehicle::monitor(const std::string& name, const circuit::CarSta
   if (coil) {
     out.signal = logistic(std::log(std::max(swing, 1e-6) / of(Id::monitorLossVolt)) /
                           of(Id::monitorLossSpread));
+    const double whole = scene.faults.empty()
+                             ? swing / std::max(world.output, 1e-6)
+                             : circuit::predict(*scene.circuit, values, trace).value_or(swing);
+    const double left = std::max(swing, 1e-9) / std::max(whole, 1e-9);
+    out.faint = logistic(std::log(of(Id::monitorFaintShare) / left) / of(Id::monitorFaintSpread));
   } else {
     const double sound = circuit::predict(*scene.circuit, values, trace).value_or(1);
-    const bool gap = world.fault == Fault::wideGap || world.fault == Fault::debris;
+    const bool gap = isGap(world.fault);
     const double weak =
         !suspectsSensor                         ? 1
+        : world.stuck                           ? of(Id::monitorDeafCounts)
         : world.fault == Fault::encoderReversed ? of(Id::monitorBlindShare)
         : gap ? std::lerp(of(Id::monitorDeafCounts), of(Id::monitorGapCounts), world.output)
               : 1;

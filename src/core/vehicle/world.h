@@ -17,6 +17,9 @@ struct World {
   /// Share of the sensor's output that is left; of a switching sensor too far from its ring, how
   /// often it hears it.
   double output = 1;
+  /// Share that is left of the step between a current sensor's two currents.
+  double step = 1;
+  bool stuck = false;        ///< a Hall sensor that stays on one of its two levels
   double countRatio = 1;     ///< teeth of the ring over those the module counts on
   bool inputDead = false;    ///< pulses arrive and are not counted
   bool exchanged = false;    ///< the module takes another wheel for this one
@@ -75,6 +78,7 @@ class Vehicle {
     double open = 0, shortGround = 0, shortSupply = 0;
     double signal = 1;       ///< probability that it counts pulses while the wheel turns
     double swing = 1;        ///< share of the usual output that arrives
+    double faint = 0;        ///< probability that a coil's signal is smaller than it finds right
     double misses = 0;       ///< probability that a switching sensor too far away leaves some out
     bool ringShows = false;  ///< pulses come, but the ring's fault is in them
   };

@@ -10,21 +10,24 @@ namespace haybale::diagnosis {
 
 namespace {
 
+// Whether two answers to one test look like the same.
+bool looksAlike(const job::Evidence& one, const job::Evidence& other) {
+  const auto& a = one.reading.value;
+  const auto& b = other.reading.value;
+  if (!a || !b) {
+    return one.reading == other.reading;
+  }
+  return a->overload == b->overload &&
+         (a->overload || std::abs(a->value - b->value) <=
+                             0.1 * std::max(std::abs(a->value), std::abs(b->value)) + 0.02);
+}
+
 // How often a test was made again with what looks like the same answer.
 std::size_t timesAlike(const Belief& belief, std::size_t index) {
   const auto& evidence = belief.vehicle().job().evidence;
   const auto alike = [&](const job::Evidence& e) {
-    if (e.withdrawn || !circuit::sameTest(e.test, evidence[index].test)) {
-      return false;
-    }
-    const auto& a = e.reading.value;
-    const auto& b = evidence[index].reading.value;
-    if (!a || !b) {
-      return e.reading == evidence[index].reading;
-    }
-    return a->overload == b->overload &&
-           (a->overload || std::abs(a->value - b->value) <=
-                               0.1 * std::max(std::abs(a->value), std::abs(b->value)) + 0.02);
+    return !e.withdrawn && circuit::sameTest(e.test, evidence[index].test) &&
+           looksAlike(e, evidence[index]);
   };
   return static_cast<std::size_t>(std::count_if(evidence.begin(), evidence.end(), alike));
 }
@@ -52,6 +55,16 @@ std::size_t clashing(const Belief& belief) {
     }
   }
   return worst->evidence;
+}
+
+// Whether the same test was made again, and what it read then agrees with the rest.
+bool wasRuledOut(const Belief& belief, std::size_t index) {
+  const auto& evidence = belief.vehicle().job().evidence;
+  return std::any_of(belief.weighings().begin(), belief.weighings().end(), [&](const Weighing& w) {
+    return w.evidence > index && w.mistake < priors::of(priors::Id::clash) / 2 &&
+           circuit::sameTest(evidence[w.evidence].test, evidence[index].test) &&
+           !looksAlike(evidence[w.evidence], evidence[index]);
+  });
 }
 
 std::string repeatWords(const circuit::Test& test, const std::string& shown,
@@ -87,6 +100,9 @@ std::string whereTaken(const circuit::Test& test) {
 
 bool sayClash(Conclusion& out, const Belief& belief, const std::vector<ReadingView>& views) {
   const std::size_t index = clashing(belief);
+  if (wasRuledOut(belief, index)) {
+    return false;
+  }
   const auto& e = belief.vehicle().job().evidence[index];
   const std::string shown = index < views.size() ? views[index].shown : say("it");
   const std::string where = whereTaken(e.test);

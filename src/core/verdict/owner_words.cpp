@@ -80,7 +80,8 @@ std::string plainFault(Fault fault, const Element* e) {
     case Fault::leak:
       return "water" + at(e);
     case Fault::intermittentOpen:
-      return say("a wire that lets go now and then") + at(e);
+      return isSensor(e) ? say("a wire that lets go now and then in the wheel sensor's own lead")
+                         : say("a wire that lets go now and then") + at(e);
     case Fault::intermittentShort:
       return say("a wire that touches metal now and then") + at(e);
     case Fault::sensorOpen:

@@ -398,8 +398,13 @@ Conclusion conclude(const Beliefs& beliefs, const std::vector<ReadingView>& view
   if (!repeat.empty()) {
     out.action = repeat;
   } else if (out.action.empty()) {
-    out.action = out.state == State::open ? say("Measure on before a part is blamed.")
-                                          : actionFor(out.suspects.front(), circuit);
+    // What feeds several circuits, and a tyre, are looked at before one circuit is measured on.
+    constexpr double kLeads = 0.3;
+    const auto& first = out.suspects.front();
+    const bool outside = first.fault == Fault::modulePower || first.fault == Fault::wrongTyre;
+    out.action = out.state == State::open && !(outside && first.share > kLeads)
+                     ? say("Measure on before a part is blamed.")
+                     : actionFor(first, circuit);
   }
   return out;
 }

@@ -68,5 +68,23 @@ TEST_F(Learn, EitherCurrentOfAnActiveSensorIsExpected) {
   EXPECT_GT(band->high, 10.7);
 }
 
+// What an ohmmeter shows of a sound active sensor is anywhere in two decades: wherever it is, the
+// good wheel teaches it, from as far away as it may lie.
+TEST_F(Learn, AnActiveSensorsOhmsWhereverTheyAre) {
+  for (auto& circuit : c.circuits) {
+    circuit.sensor.kind = circuit::SensorKind::active;
+  }
+  const std::pair<const char*, double> shown[] = {
+      {"300k", 3e5}, {"740k", 7.4e5}, {"2M", 2e6}, {"11.5M", 1.15e7}};
+  for (const auto& [text, ohm] : shown) {
+    c.evidence.clear();
+    reading("RL", std::string("C2.w pair ") + text + " unplugged");
+    const auto known = learnParameters(c, *c.find("RR"));
+    EXPECT_TRUE(known.leftOut.empty()) << text;
+    // Most of the way: what is left of it may be this one sensor's own.
+    EXPECT_NEAR(std::log(known.central.sensor.ohmmeterOhm / ohm), 0, 0.35) << text;
+  }
+}
+
 }  // namespace
 }  // namespace haybale::diagnosis
