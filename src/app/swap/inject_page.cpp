@@ -60,8 +60,29 @@ InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
   board_ = swapBoardWidget(this);
   board_->setFixedHeight(200);
   column->addWidget(board_);
+  auto* left = new QVBoxLayout;
+  left->setSpacing(7);
+  left->addLayout(fields());
+  left->addLayout(keys());
+  left->addLayout(moreKeys());
+  preview_ = new SceneWidget(this);
+  preview_->setFixedHeight(104);
+  preview_->setObjectName(QStringLiteral("inject.preview"));
+  left->addSpacing(6);
+  left->addWidget(preview_);
+  left->addStretch(1);
   auto* below = new QHBoxLayout;
   below->setSpacing(20);
+  below->addLayout(left, 1);
+  below->addLayout(answer(), 1);
+  column->addLayout(below, 3);
+  connectFields();
+  connectVehicle();
+  fillPlaces();
+}
+
+// What is fed in, and where.
+QLayout* InjectPage::fields() {
   // Not a form layout: with rows hidden and texts that wrap, Qt 6.4's writes beyond its tables.
   auto* form = new QGridLayout;
   form->setVerticalSpacing(6);
@@ -97,21 +118,14 @@ InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
   addRow(tr("In series"), sense_);
   addRow(tr("Signal"), settings_);
   addRow(tr("Load box"), box_);
-  auto* left = new QVBoxLayout;
-  left->setSpacing(7);
-  left->addLayout(form);
-  auto* keys = new QHBoxLayout;
+  return form;
+}
+
+QLayout* InjectPage::keys() {
   start_ = new QPushButton(tr("Start the signal"), this);
   start_->setObjectName(QStringLiteral("inject.start"));
   start_->setProperty("main", true);
   start_->setMinimumHeight(44);
-  sweep_ = new QPushButton(tr("Sweep"), this);
-  sweep_->setObjectName(QStringLiteral("inject.sweep"));
-  sweep_->setMinimumHeight(44);
-  sweep_->setToolTip(tr("From a quarter of the speed to twice it in 20 s"));
-  auto* save = new QPushButton(tr("Save as WAV or CSV"), this);
-  save->setObjectName(QStringLiteral("inject.save"));
-  save->setProperty("flat", true);
   sound_ = new QPushButton(tr("By sound card"), this);
   sound_->setObjectName(QStringLiteral("inject.sound"));
   sound_->setCheckable(true);
@@ -121,30 +135,41 @@ InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
          "isolating transformer"));
   connect(sound_, &QPushButton::toggled, this, &InjectPage::playSound);
   connect(feeder_, &QTimer::timeout, this, &InjectPage::feedSound);
-  keys->addWidget(start_, 1);
-  keys->addWidget(sound_, 1);
-  auto* more = new QHBoxLayout;
-  more->addWidget(sweep_);
-  more->addWidget(save);
-  more->addStretch();
-  left->addLayout(keys);
-  left->addLayout(more);
-  preview_ = new SceneWidget(this);
-  preview_->setFixedHeight(104);
-  preview_->setObjectName(QStringLiteral("inject.preview"));
-  left->addSpacing(6);
-  left->addWidget(preview_);
-  left->addStretch(1);
+  auto* row = new QHBoxLayout;
+  row->addWidget(start_, 1);
+  row->addWidget(sound_, 1);
+  return row;
+}
+
+QLayout* InjectPage::moreKeys() {
+  sweep_ = new QPushButton(tr("Sweep"), this);
+  sweep_->setObjectName(QStringLiteral("inject.sweep"));
+  sweep_->setMinimumHeight(44);
+  sweep_->setToolTip(tr("From a quarter of the speed to twice it in 20 s"));
+  auto* save = new QPushButton(tr("Save as WAV or CSV"), this);
+  save->setObjectName(QStringLiteral("inject.save"));
+  save->setProperty("flat", true);
+  connect(save, &QPushButton::clicked, this, &InjectPage::saveSignal);
+  auto* row = new QHBoxLayout;
+  row->addWidget(sweep_);
+  row->addWidget(save);
+  row->addStretch();
+  return row;
+}
+
+// How it is done, and what the module made of it.
+QLayout* InjectPage::answer() {
   auto* right = new QVBoxLayout;
   steps_ = textLabel(this, nullptr, {}, QStringLiteral("inject.steps"));
   cautions_ = textLabel(this, "caution", {}, QStringLiteral("inject.cautions"));
   observed_ = textLabel(this, "head", {}, QStringLiteral("inject.observed"));
-  seen_ = number(this, "inject.seen", 0, 400, 0, 1, speedUnit);
+  seen_ = number(this, "inject.seen", 0, 400, 0, 1, q(units::shownSymbol(units::Unit::kmh)));
   auto* row = new QHBoxLayout;
   auto* ask = new QLabel(tr("The module shows"), this);
   auto* keepButton = new QPushButton(tr("Keep"), this);
   keepButton->setObjectName(QStringLiteral("inject.keep"));
   keepButton->setProperty("main", true);
+  connect(keepButton, &QPushButton::clicked, this, &InjectPage::keep);
   row->addWidget(ask);
   row->addWidget(seen_);
   row->addWidget(keepButton);
@@ -161,10 +186,10 @@ InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
   right->addWidget(log, 0, Qt::AlignLeft);
   right->addWidget(meaning_);
   right->addStretch(1);
-  below->addLayout(left, 1);
-  below->addLayout(right, 1);
-  column->addLayout(below, 3);
+  return right;
+}
 
+void InjectPage::connectFields() {
   for (QDoubleSpinBox* box : {kmh_, volts_, supply_, sense_, seen_}) {
     connect(box, &QDoubleSpinBox::valueChanged, this, &InjectPage::refresh);
   }
@@ -183,8 +208,9 @@ InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
     sweeper_->start(200);
   });
   connect(sweeper_, &QTimer::timeout, this, &InjectPage::sweep);
-  connect(save, &QPushButton::clicked, this, &InjectPage::saveSignal);
-  connect(keepButton, &QPushButton::clicked, this, &InjectPage::keep);
+}
+
+void InjectPage::connectVehicle() {
   connect(&hub_, &InstrumentHub::generatorRuns, this, [this](bool on) {
     running_ = on;
     if (!on) {
@@ -208,7 +234,6 @@ InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
   });
   connect(&model_, &JobModel::assessed, this, &InjectPage::refresh);
   connect(&model_, &JobModel::workedOut, this, &InjectPage::refresh);
-  fillPlaces();
 }
 
 void InjectPage::showEvent(QShowEvent*) {

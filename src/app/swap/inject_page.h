@@ -33,6 +33,12 @@ class InjectPage : public QWidget {
   void showEvent(QShowEvent* event) override;
 
  private:
+  QLayout* fields();
+  QLayout* keys();
+  QLayout* moreKeys();
+  QLayout* answer();
+  void connectFields();
+  void connectVehicle();
   void fillPlaces();
   void refresh();
   void start(bool on);
