@@ -437,7 +437,7 @@ void Vehicle::checkStanding(const Scene& scene, const circuit::CarState& state,
       auto unfed = scene.faults;
       unfed.push_back({module, FaultKind::noSupply});
       const double left = std::max(volts(WireId::a, unfed, false), volts(WireId::b, unfed, false));
-      supplied = std::max(supplied, (left - 2) / 0.5);
+      supplied = std::max(supplied, (left - of(Id::monitorStrayVolt)) / of(Id::monitorStraySpread));
     }
     if (!highSide) {
       // Sensed in the return, a feed pulled to ground is seen by its own volts.
@@ -528,9 +528,13 @@ Vehicle::Monitor Vehicle::monitor(const std::string& name, const circuit::CarSta
   if (coil) {
     out.signal = logistic(std::log(std::max(swing, 1e-6) / of(Id::monitorLossVolt)) /
                           of(Id::monitorLossSpread));
-    const double whole = scene.faults.empty()
-                             ? swing / std::max(world.output, 1e-6)
-                             : circuit::predict(*scene.circuit, values, trace).value_or(swing);
+    // Another sensor in its place, or a signal fed in, is whole whatever is wrong with its own.
+    const double given = suspectsSensor ? std::max(world.output, 1e-6) : 1;
+    const double arrives =
+        scene.faults.empty()
+            ? swing
+            : circuit::predict(*scene.circuit, scene.values, trace).value_or(swing);
+    const double whole = arrives / given;
     const double left = std::max(swing, 1e-9) / std::max(whole, 1e-9);
     out.faint = logistic(std::log(of(Id::monitorFaintShare) / left) / of(Id::monitorFaintSpread));
   } else {

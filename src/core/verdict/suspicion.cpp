@@ -399,6 +399,7 @@ Conclusion conclude(const Beliefs& beliefs, const std::vector<ReadingView>& view
     out.action = repeat;
   } else if (out.action.empty()) {
     // What feeds several circuits, and a tyre, are looked at before one circuit is measured on.
+    // From three in ten on: common practice, no source.
     constexpr double kLeads = 0.3;
     const auto& first = out.suspects.front();
     const bool outside = first.fault == Fault::modulePower || first.fault == Fault::wrongTyre;

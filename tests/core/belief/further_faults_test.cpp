@@ -64,6 +64,11 @@ TEST_F(FurtherFaults, ACoilThatIsCountedMayBeTooFaint) {
     last = m.faint;
   }
   EXPECT_LT(last, 0.05);
+  // A good sensor in its place is not faint for it.
+  auto swapped = driven();
+  swapped.swap = circuit::Swap{"RL", "RR", false};
+  weak.output = 0.1;
+  EXPECT_NEAR(vehicle.monitor("RR", swapped, weak, values).faint, last, 1e-6);
 }
 
 // Warm air on the sensor, and the ohms of the sensor alone go: it is in the sensor or its lead.
