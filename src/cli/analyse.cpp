@@ -5,6 +5,7 @@
 
 #include "cli/options.h"
 #include "core/base/json.h"
+#include "core/base/parallel.h"
 #include "core/base/text.h"
 #include "core/capture/open.h"
 #include "core/physics/tyre.h"
@@ -131,10 +132,10 @@ int analyse(const AnalyseOptions& o, Streams streams) {
   if (!wanted) {
     return fail(streams, wanted.error(), kCannot);
   }
-  std::vector<trace::ChannelAnalysis> channels;
-  for (const std::size_t index : *wanted) {
-    channels.push_back(trace::analyse(*record, index, *options));
-  }
+  std::vector<trace::ChannelAnalysis> channels(wanted->size());
+  parallelFor(channels.size(), [&](std::size_t i) {
+    channels[i] = trace::analyse(*record, (*wanted)[i], *options);
+  });
   std::vector<trace::ChannelAnalysis*> all;
   for (auto& channel : channels) {
     all.push_back(&channel);

@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/capture/extent.h"
+
 namespace haybale::trace {
 
 namespace {
@@ -37,10 +39,9 @@ double steepest(std::span<const float> samples) {
 
 class Holder {
  public:
-  Holder(std::span<const float> samples, double noise, double period)
+  Holder(std::span<const float> samples, const Distribution& d, double noise, double period)
       : samples_(samples), period_(period) {
-    const double step = converterStep(samples);
-    const Distribution d(samples);
+    const double step = converterStep(samples, d);
     const double half = (d.quantile(0.99) - d.quantile(0.01)) / 2;
     jump_ = std::max({8 * noise, 2 * steepest(samples), 2.2 * step, kJumps * half});
     flat_ = std::max(5 * noise, 1.2 * step);
@@ -52,10 +53,16 @@ class Holder {
   }
 
   std::vector<Excursion> find() {
+    // In most stretches the line does not go as far as a jump.
+    constexpr std::size_t kStretch = 64;
     std::vector<std::size_t> jumps;
-    for (std::size_t i = 1; i < samples_.size() && jumps.size() <= kMostJumps; ++i) {
-      if (isJump(i)) {
-        jumps.push_back(i);
+    for (std::size_t at = 1; at < samples_.size() && jumps.size() <= kMostJumps; at += kStretch) {
+      const std::size_t to = std::min(samples_.size(), at + kStretch);
+      const auto e = capture::extentOf(samples_.subspan(at - 1, to - at + 1));
+      for (std::size_t i = at; static_cast<double>(e.max) - e.min > jump_ && i < to; ++i) {
+        if (isJump(i)) {
+          jumps.push_back(i);
+        }
       }
     }
     if (jumps.size() > kMostJumps) {
@@ -170,9 +177,10 @@ class Holder {
 
 }  // namespace
 
-std::vector<Excursion> heldStretches(std::span<const float> samples, double noiseRms,
-                                     double period) {
-  return samples.size() < 16 ? std::vector<Excursion>{} : Holder(samples, noiseRms, period).find();
+std::vector<Excursion> heldStretches(std::span<const float> samples, const Distribution& d,
+                                     double noiseRms, double period) {
+  return samples.size() < 16 ? std::vector<Excursion>{}
+                             : Holder(samples, d, noiseRms, period).find();
 }
 
 }  // namespace haybale::trace

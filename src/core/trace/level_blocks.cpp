@@ -153,20 +153,21 @@ void takeOutDrift(std::vector<float>& samples, const std::vector<Block>& blocks)
   }
 }
 
-std::optional<std::vector<LevelStep>> takeOutMoves(std::vector<float>& samples,
-                                                   const std::vector<Block>& blocks, double least) {
+std::optional<SquareLevel> withoutMoves(std::span<const float> samples,
+                                        const std::vector<Block>& blocks, double least) {
   const auto [low, high] =
       std::minmax_element(blocks.begin(), blocks.end(),
                           [](const Block& a, const Block& b) { return a.middle() < b.middle(); });
   if (blocks.size() < 2 * kLeastBlocks || high->middle() - low->middle() < least) {
     return std::nullopt;
   }
+  SquareLevel out{{samples.begin(), samples.end()}, {}};
   if (drifts(blocks)) {
-    takeOutDrift(samples, blocks);
-    return std::vector<LevelStep>{};
+    takeOutDrift(out.samples, blocks);
+    return out;
   }
-  auto steps = takeOutSteps(samples, blocks, least);
-  return steps.empty() ? std::nullopt : std::optional(std::move(steps));
+  out.steps = takeOutSteps(out.samples, blocks, least);
+  return out.steps.empty() ? std::nullopt : std::optional(std::move(out));
 }
 
 }  // namespace haybale::trace

@@ -39,9 +39,15 @@ inline constexpr std::size_t kLeastBlocks = 4;
 /// last as these two go on; the middle stays at its median.
 void takeOutDrift(std::vector<float>& samples, const std::vector<Block>& blocks);
 
-/// The one or the other, where the middle moves by `least` and more: empty where it does not.
-[[nodiscard]] std::optional<std::vector<LevelStep>> takeOutMoves(std::vector<float>& samples,
-                                                                 const std::vector<Block>& blocks,
-                                                                 double least);
+/// A record of two levels with the steps of both, or a drift, taken out.
+struct SquareLevel {
+  std::vector<float> samples;    ///< as if both levels had stayed what they were for longest
+  std::vector<LevelStep> steps;  ///< in order of time; from and to: the middle of the two levels
+};
+
+/// The one or the other, where the middle moves by `least` and more; empty where it does not.
+[[nodiscard]] std::optional<SquareLevel> withoutMoves(std::span<const float> samples,
+                                                      const std::vector<Block>& blocks,
+                                                      double least);
 
 }  // namespace haybale::trace

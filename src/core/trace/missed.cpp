@@ -48,45 +48,69 @@ std::vector<int> teethApart(const std::vector<double>& apart) {
   return out;
 }
 
-std::optional<Missed> missedIn(const std::vector<Pulse>& pulses, double stepS) {
-  std::vector<double> apart, widths;
-  for (std::size_t i = 0; i + 1 < pulses.size(); ++i) {
-    if (!pulses[i + 1].follows || std::isnan(pulses[i].fallS)) {
-      return std::nullopt;  // lost samples hide what is missing
-    }
-    apart.push_back(pulses[i + 1].riseS - pulses[i].riseS);
-    widths.push_back(pulses[i].fallS - pulses[i].riseS);
-  }
-  const auto steps = teethApart(apart);
-  Missed out;
-  out.seen = pulses.size();
-  std::size_t places = 0, odd = 0;
-  for (std::size_t i = 0; i < steps.size(); ++i) {
-    const double usual = usualWidth(widths, i);
-    const bool cut = std::abs(widths[i] - usual) > std::max(kFullWidth * usual, 1.6 * stepS);
-    odd += cut || steps[i] == 0 ? 1 : 0;
+// Teeth from one pulse to the next, and where some of them gave none.
+struct Steps {
+  std::vector<int> teeth;
+  std::size_t places = 0;
+  std::size_t missed = 0;
+};
+
+// None where too few are missing, as nearly always.
+std::optional<Steps> stepsOf(const std::vector<double>& apart) {
+  Steps out{teethApart(apart)};
+  for (std::size_t i = 0; i < out.teeth.size(); ++i) {
     // Teeth that follow each other close by say how long a tooth is.
-    const auto from = steps.begin() + static_cast<std::ptrdiff_t>(i);
-    const auto to = from + static_cast<std::ptrdiff_t>(std::min<std::size_t>(5, steps.size() - i));
-    if (steps[i] > 1 && std::find(from, to, 1) != to) {
-      ++places;
-      out.missed += static_cast<std::size_t>(steps[i] - 1);
+    const auto from = out.teeth.begin() + static_cast<std::ptrdiff_t>(i);
+    const auto to =
+        from + static_cast<std::ptrdiff_t>(std::min<std::size_t>(5, out.teeth.size() - i));
+    if (out.teeth[i] > 1 && std::find(from, to, 1) != to) {
+      ++out.places;
+      out.missed += static_cast<std::size_t>(out.teeth[i] - 1);
     }
   }
-  const auto n = static_cast<double>(steps.size());
-  const bool misses = places >= kLeastPlaces && static_cast<double>(places) >= kLeastShare * n &&
-                      static_cast<double>(odd) <= kMostOdd * n;
-  return misses ? std::optional(out) : std::nullopt;
+  const bool enough =
+      out.places >= kLeastPlaces &&
+      static_cast<double>(out.places) >= kLeastShare * static_cast<double>(out.teeth.size());
+  return enough ? std::optional(std::move(out)) : std::nullopt;
 }
 
-// The other level for the pulses: which of the two a tooth makes is not said.
-std::vector<Pulse> turned(const std::vector<Pulse>& pulses) {
-  std::vector<Pulse> out;
-  for (std::size_t i = 0; i + 1 < pulses.size(); ++i) {
-    out.push_back({pulses[i].fallS, pulses[i + 1].riseS, pulses[i].firstSample,
-                   pulses[i + 1].follows || i == 0});
+// Whether those that are seen are in step and whole.
+bool areWhole(const Steps& steps, const std::vector<double>& widths, double stepS) {
+  std::size_t odd = 0;
+  for (std::size_t i = 0; i < widths.size(); ++i) {
+    const double usual = usualWidth(widths, i);
+    const bool cut = std::abs(widths[i] - usual) > std::max(kFullWidth * usual, 1.6 * stepS);
+    odd += cut || steps.teeth[i] == 0 ? 1 : 0;
   }
-  return out;
+  return static_cast<double>(odd) <= kMostOdd * static_cast<double>(widths.size());
+}
+
+enum class Level { high, low };
+
+// When the pulses of a level begin and end: which of the two a tooth makes is not said.
+double beginOf(const Pulse& p, Level level) {
+  return level == Level::high ? p.riseS : p.fallS;
+}
+double endOf(const std::vector<Pulse>& pulses, std::size_t i, Level level) {
+  return level == Level::high ? pulses[i].fallS : pulses[i + 1].riseS;
+}
+
+std::optional<Missed> missedIn(const std::vector<Pulse>& pulses, Level level, double stepS) {
+  const std::size_t count = pulses.size() - (level == Level::high ? 1 : 2);
+  std::vector<double> apart(count);
+  for (std::size_t i = 0; i < count; ++i) {
+    apart[i] = beginOf(pulses[i + 1], level) - beginOf(pulses[i], level);
+  }
+  const auto steps = stepsOf(apart);
+  if (!steps) {
+    return std::nullopt;
+  }
+  std::vector<double> widths(count);
+  for (std::size_t i = 0; i < count; ++i) {
+    widths[i] = endOf(pulses, i, level) - beginOf(pulses[i], level);
+  }
+  return areWhole(*steps, widths, stepS) ? std::optional(Missed{steps->missed, count + 1})
+                                         : std::nullopt;
 }
 
 }  // namespace
@@ -95,8 +119,14 @@ std::optional<Missed> missedPulses(const std::vector<Pulse>& pulses, double step
   if (pulses.size() < kLeastPulses) {
     return std::nullopt;
   }
-  const auto missed = missedIn(pulses, stepS);
-  return missed ? missed : missedIn(turned(pulses), stepS);
+  // Lost samples hide what is missing.
+  for (std::size_t i = 0; i + 1 < pulses.size(); ++i) {
+    if (!pulses[i + 1].follows || std::isnan(pulses[i].fallS)) {
+      return std::nullopt;
+    }
+  }
+  const auto missed = missedIn(pulses, Level::high, stepS);
+  return missed ? missed : missedIn(pulses, Level::low, stepS);
 }
 
 }  // namespace haybale::trace

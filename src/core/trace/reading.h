@@ -5,6 +5,7 @@
 #include <span>
 
 #include "core/trace/analysis.h"
+#include "core/trace/baseline.h"
 #include "core/trace/coded.h"
 #include "core/trace/levels.h"
 #include "core/trace/plateaus.h"
@@ -27,6 +28,8 @@ struct Reading {
   double step = 0;      // of the converter
   double humLeast = 0;  // half swing that mains hum alone may reach
   bool cut = false;     // stretches were left out of a coil's wave
+  /// The level of the samples, where it was looked for already; empty when there is none.
+  std::optional<std::optional<Baseline>> baseline = std::nullopt;
   /// The two levels of a square wave, in the unit of the samples; three of a data word.
   Plateaus plateaus = {};
   std::optional<ThreeLevels> three = std::nullopt;

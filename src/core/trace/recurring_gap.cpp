@@ -27,11 +27,22 @@ constexpr long kFewest = 24, kMost = 130;           // as rings are fitted
 // 510), not less of others.
 constexpr double kRecursTrue = 0.95;
 
+// One that recurs passes within the first turn: where none stands out there, empty.
 std::vector<double> aloneOf(const std::vector<Tooth>& teeth) {
+  const auto logs = logPeriods(teeth);
+  const auto at = [&](std::size_t i) {
+    const double here = alone(logs, i);
+    return std::isnan(here) ? 0 : here;
+  };
   std::vector<double> out(teeth.size(), 0);
+  constexpr std::size_t kFirstTurn = kNearTheEnds + kMost;
+  double most = 0;
   for (std::size_t i = 0; i < teeth.size(); ++i) {
-    const double here = alone(teeth, i);
-    out[i] = std::isnan(here) ? 0 : here;
+    out[i] = at(i);
+    most = std::max(most, out[i]);
+    if (i == kFirstTurn && most < kLeastRecurs / kAlike) {
+      return {};
+    }
   }
   return out;
 }

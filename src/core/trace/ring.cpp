@@ -25,13 +25,14 @@ struct Deviations {
 };
 
 // The curve's word on the gap behind tooth `at`, as a share; NaN where a tooth is absent nearby.
-double offAsShare(const std::vector<Tooth>& teeth, std::size_t at) {
+double offAsShare(const std::vector<Tooth>& teeth, const std::vector<double>& logs,
+                  std::size_t at) {
   for (std::size_t i = at < 2 ? 0 : at - 2; i < std::min(teeth.size(), at + 3); ++i) {
     if (teeth[i].lost > 0 || teeth[i].pitch <= 0) {
       return std::nan("");
     }
   }
-  return std::expm1(offTheCurve(teeth, at));
+  return std::expm1(offTheCurve(logs, at));
 }
 
 // What both ways of expecting a gap agree on.
@@ -68,6 +69,10 @@ Deviations deviationsOf(const std::vector<Tooth>& teeth, const OneWay& stretch) 
   const std::vector<double> unknown(size, nan);
   const std::vector<char> no(size, 0);
   Deviations out{unknown, unknown, unknown, no, no};
+  const auto logs = logPeriods(teeth);
+  std::vector<double> curve(teeth.size());
+  eachInParallel(teeth.size(), kGrain,
+                 [&](std::size_t i) { curve[i] = offAsShare(teeth, logs, i); });
   for (std::size_t i = stretch.from; i < stretch.to; ++i) {
     const Tooth& t = teeth[i];
     // How far it is to the next tooth is not known where the wheel may have turned back.
@@ -77,7 +82,7 @@ Deviations deviationsOf(const std::vector<Tooth>& teeth, const OneWay& stretch) 
     const auto at = static_cast<std::size_t>(t.number);
     if (t.pitch > 0 && t.lost == 0) {
       out.pitch[at] = t.pitch - 1;
-      out.agreed[at] = agreed(t.pitch - 1, offAsShare(teeth, i));
+      out.agreed[at] = agreed(t.pitch - 1, curve[i]);
     }
     if (t.strength > 0) {
       out.strength[at] = t.strength - 1;
@@ -223,7 +228,6 @@ std::vector<Position> fold(const Deviations& d, int teeth) {
 }
 
 constexpr double kOftenEnough = 0.6;   // of the turns, to be the ring's
-constexpr double kPitchOff = 0.07;     // of a gap, to be called wide or narrow
 constexpr double kStrengthOff = 0.15;  // of a tooth's output, to be called shallow
 
 template <class Off>
@@ -316,7 +320,7 @@ void judgeAll(const Deviations& d, Ring& ring) {
   // some two thousand rings (rough 504, 505).
   constexpr double kOfOneTurn = 4, kOfThePattern = 6;
   const double least =
-      std::max({kPitchOff, kOfOneTurn * scatter, kOfThePattern * patternOf(positions)});
+      std::max({kGapOff, kOfOneTurn * scatter, kOfThePattern * patternOf(positions)});
   for (std::size_t k = 0; k < positions.size(); ++k) {
     judge(positions[k], static_cast<int>(k), least, ring.irregular);
   }

@@ -11,6 +11,7 @@ namespace {
 
 // Common practice, no source.
 constexpr double kAnother = 0.25;        // of the logarithm, from one period to the next
+constexpr double kLeastRatio = 1.28;     // below it a change is less than that: e^0.25 is 1.284
 constexpr double kJerk = 0.6;            // the same at most where a hand turns by jerks
 constexpr std::size_t kLeast = 6;        // changes of a stretch
 constexpr std::size_t kBeside = 2;       // teeth from one change to the next
@@ -28,6 +29,9 @@ std::vector<Change> otherPeriods(const std::vector<Tooth>& teeth, double swing) 
   std::vector<Change> out;
   for (std::size_t i = 0; i + 1 < teeth.size(); ++i) {
     const double a = teeth[i].periodS, b = teeth[i + 1].periodS;
+    if (a > 0 && b > 0 && std::max(a, b) < kLeastRatio * std::min(a, b)) {
+      continue;
+    }
     const bool high = std::min(teeth[i].halfSwing, teeth[i + 1].halfSwing) > kHigh * swing;
     const double change = a > 0 && b > 0 ? std::log(b / a) : 0;
     if (high && std::abs(change) > kAnother) {

@@ -73,16 +73,13 @@ std::optional<SquareLevel> levelOfSquare(std::span<const float> samples,
   if (swing < kLeastSwing * (d.quantile(0.999) - d.quantile(0.001))) {
     return std::nullopt;
   }
-  SquareLevel out;
-  out.samples.assign(samples.begin(), samples.end());
-  auto steps = takeOutMoves(out.samples, blocks, kLeastStep * swing);
-  if (!steps) {
+  auto out = withoutMoves(samples, blocks, kLeastStep * swing);
+  if (!out) {
     return std::nullopt;
   }
-  out.steps = std::move(*steps);
   constexpr double kRests = 0.9;
-  const auto left = plateausOf(out.samples, time, Distribution(out.samples));
-  return left.square && left.share > kRests ? std::optional(std::move(out)) : std::nullopt;
+  const auto left = plateausOf(out->samples, time, Distribution(out->samples));
+  return left.square && left.share > kRests ? std::move(out) : std::nullopt;
 }
 
 std::optional<SquareLevel> madeEven(std::span<const float> samples, const capture::TimeBase& time,

@@ -7,16 +7,10 @@
 #include <vector>
 
 #include "core/capture/record.h"
-#include "core/trace/baseline.h"
+#include "core/trace/level_blocks.h"
 #include "core/trace/levels.h"
 
 namespace haybale::trace {
-
-/// A record of two levels with their steps, or a drift, taken out.
-struct SquareLevel {
-  std::vector<float> samples;    ///< as if both levels had stayed what they were for longest
-  std::vector<LevelStep> steps;  ///< in order of time; from and to: the middle of the two levels
-};
 
 /// Coded telegrams about a rest level that steps, drifts or sags by a sixth of their height and
 /// more: told by telegrams of one height in nearly every block. Empty where the rest stays, and

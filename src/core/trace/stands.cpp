@@ -20,6 +20,8 @@ constexpr double kNearFloor = 2.5;    // least half swings
 constexpr double kAboveFloor = 1.3;   // the same: seen in every turn
 constexpr double kStand = 1.6;        // times the longer period beside it: a stand
 constexpr double kByAJerk = 1.9;      // the same: longer than a jerk makes it
+constexpr double kChanges = 1.05;     // times the one beyond: a period is longer
+constexpr double kTwice = 0.4;        // of the one beyond: a pulse that is none
 constexpr double kMerelySlow = 1.45;  // times the longer period beside it: no tooth need be absent
 
 // Of two neighbouring periods, the one next to the pause first: how much of the deceleration needed
@@ -52,9 +54,8 @@ Side sideOf(const std::vector<Tooth>& teeth, std::ptrdiff_t next, std::ptrdiff_t
   Side out;
   const Tooth* one = at(next);
   const Tooth* two = at(beyond);
-  // A rise that noise made twice on a slow wave.
-  constexpr double kTwice = 0.4;
   if (one && two && one->periodS > 0 && one->periodS < kTwice * two->periodS) {
+    // A rise that noise made twice on a slow wave.
     return sideOf(teeth, beyond, 2 * beyond - next);
   }
   const double period = one ? one->periodS : 0;
@@ -67,7 +68,7 @@ Side sideOf(const std::vector<Tooth>& teeth, std::ptrdiff_t next, std::ptrdiff_t
   if (slope > 0) {
     out.restsInS = std::max(0.0, out.hz - slope * period / 2) / slope;
   }
-  out.changing = further > 0 ? period > 1.05 * further : one && one->lost == 0;
+  out.changing = further > 0 ? period > kChanges * further : one && one->lost == 0;
   out.whole = one && one->lost == 0;
   out.height = one && one->halfSwing > 0 ? one->halfSwing : -1;
   return out;
@@ -92,8 +93,10 @@ bool turnsByJerks(const std::vector<Tooth>& teeth) {
   constexpr double kJerks =
       0.1;  // no source: what a hand makes that pulls at a tyre again and again
   constexpr std::size_t kLeast = 4;
+  constexpr std::size_t kEnough = 10'000;
+  const std::size_t stride = std::max<std::size_t>(1, teeth.size() / kEnough);
   std::vector<double> changes;
-  for (std::size_t i = 0; i + 1 < teeth.size(); ++i) {
+  for (std::size_t i = 0; i + 1 < teeth.size(); i += stride) {
     const auto whole = [&](std::size_t k) { return teeth[k].periodS > 0 && teeth[k].lost == 0; };
     if (whole(i) && whole(i + 1)) {
       changes.push_back(std::abs(std::log(teeth[i + 1].periodS / teeth[i].periodS)));
@@ -157,10 +160,19 @@ bool isLong(const std::vector<Tooth>& teeth, std::size_t i, double times) {
                                              period(sideOf(teeth, at + 1, at + 2)));
 }
 
+// Whether the period beside a gap is plainly no longer than the one beyond: as most are.
+bool keepsItsPace(const Tooth& next, const Tooth& beyond) {
+  return next.periodS >= kTwice * beyond.periodS && next.periodS > 0 && beyond.periodS > 0 &&
+         next.periodS <= kChanges * beyond.periodS;
+}
+
 // Both sides show that the wheel comes to rest between this pulse and the next, and there is the
 // time for it: it goes on from there, or back. A hand that turns it jerkily slows down too, but the
 // next tooth comes sooner than that.
 bool mayTurnBack(const std::vector<Tooth>& teeth, std::size_t i, const Spinning& spinning) {
+  if (keepsItsPace(teeth[i - 1], teeth[i - 2]) || keepsItsPace(teeth[i + 1], teeth[i + 2])) {
+    return false;
+  }
   const auto at = static_cast<std::ptrdiff_t>(i);
   const Side before = sideOf(teeth, at - 1, at - 2);
   const Side behind = sideOf(teeth, at + 1, at + 2);

@@ -41,6 +41,9 @@ struct Spinning;
                                          const std::vector<Cycle>& cycles, bool smooth,
                                          const Spinning& spinning);
 
+/// Of a gap: nearer to even it is called neither wide nor narrow.
+inline constexpr double kGapOff = 0.07;
+
 enum class ToothKind { missing, shallow, wide, narrow };
 inline constexpr std::array<std::string_view, 4> kToothNames{"missing", "shallow", "wide",
                                                              "narrow"};

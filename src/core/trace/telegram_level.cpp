@@ -59,12 +59,13 @@ std::vector<Block> withTelegrams(std::span<const float> samples, std::vector<Blo
   constexpr double kSame = 0.15, kBelow = 0.25, kQuiet = 0.25, kMostly = 0.5, kNearlyAll = 0.8;
   constexpr double kAtRest = 0.8;  // of the time, at least; a square wave's half is off it
   std::vector<double> away;        // from the rest, for more than a fifth of the time
+  double busy = 0;
   for (const auto& b : blocks) {
     away.push_back(levelOf(samples, b.from, b.to, kAtRest) - b.low);
+    const double under = b.low - levelOf(samples, b.from, b.to, 1 - kAtRest);
+    busy += away.back() > kQuiet * range || under > kBelow * range ? 1 : 0;
   }
-  const auto busy =
-      std::count_if(away.begin(), away.end(), [&](double v) { return v > kQuiet * range; });
-  if (static_cast<double>(busy) > (1 - kNearlyAll) * static_cast<double>(blocks.size())) {
+  if (busy > (1 - kNearlyAll) * static_cast<double>(blocks.size())) {
     return {};
   }
   std::vector<double> heights;
@@ -108,15 +109,8 @@ std::optional<SquareLevel> levelOfTelegrams(std::span<const float> samples, cons
     if (blocks.size() < 2 * kLeastBlocks) {
       continue;
     }
-    SquareLevel out;
-    out.samples.assign(samples.begin(), samples.end());
     const double height = blocks.front().high - blocks.front().low;
-    auto steps = takeOutMoves(out.samples, blocks, kWorthLevelling * height);
-    if (!steps) {
-      return std::nullopt;
-    }
-    out.steps = std::move(*steps);
-    return out;
+    return withoutMoves(samples, blocks, kWorthLevelling * height);
   }
   return std::nullopt;
 }

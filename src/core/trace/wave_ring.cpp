@@ -3,6 +3,9 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/base/parallel.h"
+#include "core/trace/alone.h"
+
 namespace haybale::trace {
 
 namespace {
@@ -41,6 +44,20 @@ std::vector<Pulse> byTheirFalls(const std::vector<Pulse>& pulses) {
   return out;
 }
 
+// Whether any gap between falls stands out by what makes a wide one.
+bool anyIsWide(const std::vector<Pulse>& falls) {
+  std::vector<double> logs(falls.size(), std::nan(""));
+  eachInParallel(falls.empty() ? 0 : falls.size() - 1, kGrain,
+                 [&](std::size_t i) { logs[i] = std::log(falls[i + 1].riseS - falls[i].riseS); });
+  const double least = std::log1p(kGapOff);
+  for (std::size_t i = 0; i < logs.size(); ++i) {
+    if (offTheCurve(logs, i) > least) {
+      return true;
+    }
+  }
+  return false;
+}
+
 }  // namespace
 
 std::optional<Ring> ringOfWave(const std::vector<Tooth>& teeth, const std::vector<Pulse>& pulses,
@@ -49,7 +66,11 @@ std::optional<Ring> ringOfWave(const std::vector<Tooth>& teeth, const std::vecto
   if (ring && countOf(*ring, ToothKind::missing) > 0) {
     return ring;
   }
-  const auto falls = ringOf(teethOf(byTheirFalls(pulses), {}, false, spinning), given);
+  const auto byFalls = byTheirFalls(pulses);
+  if (!anyIsWide(byFalls)) {
+    return ring;
+  }
+  const auto falls = ringOf(teethOf(byFalls, {}, false, spinning), given);
   if (!falls || oneWideGap(*falls) <= (ring ? oneWideGap(*ring) : 0)) {
     return ring;
   }

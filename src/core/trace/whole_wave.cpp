@@ -54,8 +54,9 @@ Cut::Cut(Reading& r, const ChannelAnalysis& out) {
     return;
   }
   const double noise = out.levels.noiseRms;
-  const auto whole = baselineOf(r.samples, turnOf(r, noise));
-  held_ = heldStretches(r.samples, noise, whole ? whole->period : 0);
+  r.baseline = baselineOf(r.samples, turnOf(r, noise), kLeansS * r.time.rateHz());
+  const auto& whole = *r.baseline;
+  held_ = heldStretches(r.samples, *r.d, noise, whole ? whole->period : 0);
   std::size_t total = 0;
   for (const auto& e : held_) {
     total += e.to - e.from;
@@ -87,6 +88,7 @@ Cut::Cut(Reading& r, const ChannelAnalysis& out) {
   r.samples = samples_;
   r.d = &*distribution_;
   r.cut = true;
+  r.baseline.reset();
 }
 
 namespace {
@@ -129,7 +131,8 @@ Level::Level(Reading& r, ChannelAnalysis& out) {
   }
   const double noise = out.levels.noiseRms;
   const double lean = kLeansS * r.time.rateHz();
-  auto baseline = baselineOf(r.samples, turnOf(r, noise), lean);
+  auto baseline =
+      r.baseline ? std::move(*r.baseline) : baselineOf(r.samples, turnOf(r, noise), lean);
   if (!baseline) {
     baseline = besideALargeStep(r, noise, lean);
   }

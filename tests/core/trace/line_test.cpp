@@ -115,10 +115,10 @@ TEST(Stands, NoWheelStopsWithinAToothFromSpeed) {
 
 TEST_F(Line, AStretchHeldAtALevelIsFoundAndACrestIsNot) {
   auto samples = wave(30, 0.5, 2, 2.5);
-  EXPECT_TRUE(heldStretches(samples, 0.005, kLineRate / 30).empty());
+  EXPECT_TRUE(heldStretches(samples, Distribution(samples), 0.005, kLineRate / 30).empty());
   hold(samples, 0.71, 0.84, 4.2);
   hold(samples, 1.3, 1.302, 0.0);
-  const auto held = heldStretches(samples, 0.005, kLineRate / 30);
+  const auto held = heldStretches(samples, Distribution(samples), 0.005, kLineRate / 30);
   ASSERT_EQ(held.size(), 2U);
   EXPECT_NEAR(held[0].level, 4.2, 0.01);
   EXPECT_NEAR(static_cast<double>(held[0].to) / kLineRate, 0.84, 0.0005);
