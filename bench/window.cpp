@@ -133,8 +133,8 @@ int main(int argc, char** argv) {
   app::MainWindow window;
   window.resize(1280, 800);
   window.show();
-  window.model().openRecord(largeJob(folder.path().toStdString()), QStringLiteral("large"), {},
-                            folder.path());
+  window.model().files().openRecord(largeJob(folder.path().toStdString()), QStringLiteral("large"),
+                                    {}, folder.path());
   const auto opened = Clock::now();
   Heart opening;
   while (msSince(opened) < 120e3 && (window.model().isThinking() ||

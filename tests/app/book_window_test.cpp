@@ -17,7 +17,7 @@ namespace {
 class BookWindow : public Window {
  protected:
   void startJob(const char* title, const char* vehicle) {
-    window->model().startNew();
+    window->model().files().startNew();
     window->model().change(QStringLiteral("x"), [&](job::Case& c) {
       c.title = title;
       c.vehicle = vehicle;
@@ -67,7 +67,7 @@ TEST_F(BookWindow, ASavedJobStaysOneRowAndOpensFromItsFileOrWithoutIt) {
   ASSERT_TRUE(book().show(found->front().id).ok());
   EXPECT_EQ(window->model().path(), nextSave);
   // The file is gone: the logbook has it still.
-  window->model().startNew();
+  window->model().files().startNew();
   ASSERT_TRUE(QFile::remove(nextSave));
   ASSERT_TRUE(book().show(found->front().id).ok());
   EXPECT_EQ(job().title, "Lamp at the gate");
@@ -87,7 +87,7 @@ TEST_F(BookWindow, WhatClosedJobsTaughtGoesIntoTheNextOne) {
     });
   }
   reopen();
-  window->model().startNew();
+  window->model().files().startNew();
   EXPECT_EQ(job().learnt.jobs, 3);
   EXPECT_EQ(job().learnt.counts.at("sensor"), 3);
   window->showView(MainWindow::kBook);

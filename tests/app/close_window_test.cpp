@@ -127,7 +127,7 @@ TEST_F(CloseWindow, TheWholeWayFromTheCounterToTheReportByKeyboard) {
   for (const char* reading : {"RL module pair 1.12k", "module pair OL", "C1.w pair OL unplugged",
                               "C2.w pair OL unplugged"}) {
     const bool other = std::string(reading).starts_with("RL");
-    window->model().selectCircuit(other ? QStringLiteral("RL") : QStringLiteral("RR"));
+    window->model().choose().circuit(other ? QStringLiteral("RL") : QStringLiteral("RR"));
     typeReading(other ? reading + 3 : reading);
   }
   ASSERT_EQ(job().evidence.size(), 4U);

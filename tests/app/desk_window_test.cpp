@@ -320,7 +320,7 @@ TEST_F(Desk, TheMetersThatAreOwnedComeFirst) {
   auto* choice = job.findChild<QComboBox*>(QStringLiteral("meter.choice"));
   EXPECT_EQ(QSet<QString>({choice->itemText(1), choice->itemText(2)}),
             QSet<QString>({last, QStringLiteral("barn no 2")}));
-  window->model().startNew();
+  window->model().files().startNew();
   EXPECT_EQ(window->model().job().meter.name, last.toStdString());
 }
 
@@ -352,7 +352,7 @@ TEST_F(Desk, ThePageFromAfarSaysTheNextMoveLargeAndAloud) {
   // A new reading is a new move.
   const auto before = label("far.big");
   ASSERT_HB_OK(
-      window->model().enterReading(QStringLiteral("1.1k"), assessment().proposals.front().test));
+      window->model().entries().enter(QStringLiteral("1.1k"), assessment().proposals.front().test));
   settle();
   EXPECT_NE(label("far.big"), before);
   QTest::keyClick(&window->far(), Qt::Key_Escape);
@@ -387,8 +387,8 @@ TEST_F(Desk, AJobStandsInTheDesktopsListOfRecentFiles) {
               "</bookmark>\n</xbel>\n");
   window->openDemo();
   for (int n = 0; n < 2; ++n) {
-    ASSERT_HB_OK(
-        window->model().save(QString::fromStdString(folder.file("a job & more.haybale.json"))));
+    ASSERT_HB_OK(window->model().files().save(
+        QString::fromStdString(folder.file("a job & more.haybale.json"))));
   }
   const auto text = test::read(list);
   EXPECT_NE(text.find("file:///other"), std::string::npos);
@@ -402,7 +402,7 @@ TEST_F(Desk, AJobStandsInTheDesktopsListOfRecentFiles) {
                             .c_str()),
             0);
   test::write(list, "no list at all");
-  ASSERT_HB_OK(window->model().save(QString::fromStdString(folder.file("b.haybale.json"))));
+  ASSERT_HB_OK(window->model().files().save(QString::fromStdString(folder.file("b.haybale.json"))));
   EXPECT_EQ(test::read(list), "no list at all");
   qunsetenv("XDG_DATA_HOME");
 }

@@ -209,7 +209,7 @@ class Fit : public Window {
     window->openDemo();
     walkThrough(size, "demo");
     // Nothing measured, nothing said: other moves, other panels.
-    window->model().startNew();
+    window->model().files().startNew();
     walkThrough(size, "new job");
   }
 

@@ -32,7 +32,7 @@ class Flipped : public Window {
     meter.name = "the red one";
     ASSERT_HB_OK(keepMeter(meter));
     reopen();
-    window->model().startNew();
+    window->model().files().startNew();
     typeReading("C2.w pair 1100 unplugged");
     typeReading("C2.w pair 1101 unplugged");
     nextSave = QString::fromStdString(begin + "/job.haybale.json");

@@ -47,7 +47,7 @@ class Guided : public Window {
 
 TEST_F(Guided, APartedReturnIsFoundFromTheFirstReadingToTheLast) {
   auto& model = window->model();
-  model.startNew();
+  model.files().startNew();
   model.change(QStringLiteral("set up"), [](job::Case& c) {
     c.suspect = "RR";
     c.circumferenceM = 1.95;

@@ -39,7 +39,7 @@ TEST_F(Identity, AFileSavedOverAnotherLosesNoJob) {
   typeReading("C2.w pair 1100 unplugged");
   const QString first = window->model().jobId();
   saveAs("job.haybale.json");
-  window->model().startNew();
+  window->model().files().startNew();
   typeReading("C2.w pair 900 unplugged");
   saveAs("job.haybale.json");
   EXPECT_NE(window->model().jobId(), first);
@@ -61,7 +61,7 @@ TEST_F(Identity, ASecondWindowReadsUntilItTakesOver) {
                 .toStdString()
                 .find("Another window"),
             std::string::npos);
-  EXPECT_FALSE(other->model().enterReading(QStringLiteral("C2.w pair 900 unplugged")).ok());
+  EXPECT_FALSE(other->model().entries().enter(QStringLiteral("C2.w pair 900 unplugged")).ok());
   EXPECT_EQ(other->model().job().evidence.size(), 1U);
   // The first goes on, and then the second takes over: it has what the first had.
   typeReading("C2.w pair 1101 unplugged");
@@ -71,7 +71,7 @@ TEST_F(Identity, ASecondWindowReadsUntilItTakesOver) {
   click(take);
   EXPECT_FALSE(other->model().isReadOnly());
   EXPECT_EQ(other->model().job().evidence.size(), 2U);
-  ASSERT_HB_OK(other->model().enterReading(QStringLiteral("C2.w pair 1102 unplugged")));
+  ASSERT_HB_OK(other->model().entries().enter(QStringLiteral("C2.w pair 1102 unplugged")));
   other->model().settle();
   // The first notices before it writes.
   typeReading("C2.w pair 1 unplugged");
@@ -107,7 +107,7 @@ TEST_F(Identity, AFileAnotherProgramChangedIsKeptBeside) {
 // One letter of the id damaged, and the unsaved reading hangs on a job that no file is of.
 TEST_F(Identity, AFileWhoseIdChangedSaysWhereItsUnsavedChangesAre) {
   const std::string path = folder.file("ford.haybale.json");
-  window->model().startNew();
+  window->model().files().startNew();
   window->model().change(QStringLiteral("x"), [](job::Case& c) { c.title = "The ford"; });
   typeReading("C2.w pair 1100 unplugged");
   nextSave = QString::fromStdString(path);
@@ -140,7 +140,7 @@ TEST_F(Identity, AnOlderCopyIsNotTakenForTheLatest) {
   const QString id = window->model().jobId();
   typeReading("C2.w pair 1101 unplugged");
   ASSERT_TRUE(window->save());
-  window->model().startNew();
+  window->model().files().startNew();
   test::write(folder.file("copy.haybale.json"), old);
   window->openPath(QString::fromStdString(folder.file("copy.haybale.json")));
   EXPECT_EQ(window->model().jobId(), id);
@@ -158,7 +158,7 @@ TEST_F(Identity, ADamagedAutosaveIsPutAsideAndTheFileOpens) {
   const std::string kept =
       folder.file("state") + "/autosave/" + window->model().jobId().toStdString() + ".json";
   ASSERT_FALSE(test::read(kept).empty());
-  window->model().startNew();
+  window->model().files().startNew();
   test::write(kept, "{ \"format\": \"haybale-auto");
   window->openPath(file);
   EXPECT_EQ(job().evidence.size(), 1U);
@@ -169,7 +169,7 @@ TEST_F(Identity, ADamagedAutosaveIsPutAsideAndTheFileOpens) {
 // rest.
 TEST_F(Identity, ADamagedLogbookIsSaidAndSalvagedAtTheNextStart) {
   for (int n = 0; n < 12; ++n) {
-    window->model().startNew();
+    window->model().files().startNew();
     typeReading("C2.w pair 1100 unplugged");
   }
   const auto before = book().logbook()->count();

@@ -57,8 +57,8 @@ TEST_F(Watching, AReadingSaysWhereItIsFrom) {
   EXPECT_FALSE(origin->asked.empty());
   EXPECT_TRUE(origin->simulated);
   // Corrected by hand it is no instrument's any more.
-  ASSERT_HB_OK(
-      window->model().retype(QString::fromStdString(job().evidence[0].id), QStringLiteral("1200")));
+  ASSERT_HB_OK(window->model().entries().retype(QString::fromStdString(job().evidence[0].id),
+                                                QStringLiteral("1200")));
   EXPECT_FALSE(job().evidence[0].origin);
 }
 

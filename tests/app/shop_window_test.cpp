@@ -183,7 +183,7 @@ TEST_F(Shop, WhoElseHasTheJobOpenIsShown) {
   EXPECT_TRUE(QTest::qWaitFor(
       [&] { return label("strip.saved").find("also open") == std::string::npos; }, 15000));
   // A new job: nobody else's.
-  window->model().startNew();
+  window->model().files().startNew();
   typeReading("C2.w pair 1100 unplugged");
   ASSERT_TRUE(QTest::qWaitFor(
       [&] {
@@ -206,7 +206,7 @@ TEST_F(Shop, OwnerAndPlateAreErasedEverywhere) {
   window->showView(MainWindow::kLine);
   typeReading("C2.w pair 1100 unplugged");
   const QString file = QString::fromStdString(folder.file("xq.haybale.json"));
-  ASSERT_HB_OK(window->model().save(file));
+  ASSERT_HB_OK(window->model().files().save(file));
   const QString id = window->model().jobId();
   use();
   ASSERT_TRUE(standing("All is brought over"));

@@ -38,7 +38,7 @@ class TraceWindow : public Window {
   }
 
   void dropFourCaptures() {
-    window->model().startNew();
+    window->model().files().startNew();
     window->model().change(QStringLiteral("set up"), [](job::Case& c) {
       c.suspect = "RR";
       c.circumferenceM = 1.95;
@@ -212,7 +212,7 @@ std::string largeCapture(test::Folder& folder) {
 }
 
 TEST_F(TraceWindow, ALargeCaptureShowsItsProgressAndIsAddedWhenRead) {
-  window->model().startNew();
+  window->model().files().startNew();
   const std::string file = largeCapture(folder);
   dropFile(find<QWidget>("chip.RR"), QString::fromStdString(file));
   EXPECT_TRUE(find<QWidget>("progress")->isVisible());
@@ -224,7 +224,7 @@ TEST_F(TraceWindow, ALargeCaptureShowsItsProgressAndIsAddedWhenRead) {
 }
 
 TEST_F(TraceWindow, ALargeCaptureIsGivenUpAtOnce) {
-  window->model().startNew();
+  window->model().files().startNew();
   const std::string file = largeCapture(folder);
   dropFile(find<QWidget>("chip.RR"), QString::fromStdString(file));
   click(find<QPushButton>("progress.cancel"));
@@ -239,7 +239,7 @@ TEST_F(TraceWindow, ALargeCaptureIsGivenUpAtOnce) {
 // A logger's file that names neither time nor rate: the program asks, shows what it sees, and reads
 // it as it is told; undone, it is unread again.
 TEST_F(TraceWindow, AFileThatLeavesItsRateOpenIsAskedAbout) {
-  window->model().startNew();
+  window->model().files().startNew();
   const std::string path = folder.file("logger.csv");
   std::string text = "yard logger\nRR;RL\n";
   for (int i = 0; i < 400; ++i) {

@@ -36,7 +36,7 @@ class Typist {
 
   void work(int n, int kiloohm) {
     if (window_.model().isReadOnly()) {
-      window_.model().takeOver();
+      window_.model().files().takeOver();
     }
     enter(n, kiloohm);
     if (n % 5 == 4) {

@@ -151,7 +151,7 @@ TEST_F(Window, AReadingIsWithdrawnCountedAgainAndRemoved) {
 }
 
 TEST_F(Window, ACaptureOnAnEmptyLaneAndOneThatIsNone) {
-  window->model().startNew();
+  window->model().files().startNew();
   window->showView(MainWindow::kTrace);
   auto* lanes = find<LanesWidget>("lanes");
   const auto* lane = lanes->scene().spot("lane:RL");
@@ -350,7 +350,7 @@ TEST_F(Window, ThePanelFitsWithoutScrolling) {
 // Said once, a new job begins with it; the job that is open keeps its own, and the report names the
 // shop.
 TEST_F(Window, PreferencesAreWhatANewJobBeginsWith) {
-  window->model().startNew();
+  window->model().files().startNew();
   const auto before = job().toolbox;
   Preferences p = preferences();
   p.shop = QStringLiteral("Yard of the lower barn");
@@ -363,7 +363,7 @@ TEST_F(Window, PreferencesAreWhatANewJobBeginsWith) {
   dialog.findChild<QDoubleSpinBox*>(QStringLiteral("preferences.price0"))->setValue(123.5);
   ASSERT_HB_OK(keepPreferences(dialog.chosen()));
   EXPECT_EQ(job().toolbox, before);
-  window->model().startNew();
+  window->model().files().startNew();
   EXPECT_EQ(job().costs.hour, 123.5);
   EXPECT_EQ(std::count(job().toolbox.begin(), job().toolbox.end(), "scan-tool"), 1);
   EXPECT_EQ(preferences().shop, p.shop);
@@ -375,7 +375,7 @@ TEST_F(Window, PreferencesAreWhatANewJobBeginsWith) {
     std::filesystem::remove(folder.file("state") + "/preferences.json.damaged");
   }
   test::write(folder.file("state") + "/preferences.json", "{ hay");
-  window->model().startNew();
+  window->model().files().startNew();
   EXPECT_EQ(job().costs.hour, 90);
   EXPECT_EQ(test::read(folder.file("state") + "/preferences.json.damaged"), "{ hay");
 }

@@ -12,7 +12,7 @@ class AtTheYard : public Window {
   void SetUp() override {
     Window::SetUp();
     auto& model = window->model();
-    model.startNew();
+    model.files().startNew();
     model.change(QStringLiteral("set up"), [](job::Case& c) {
       c.suspect = "RR";
       c.circumferenceM = 1.95;

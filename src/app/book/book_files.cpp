@@ -86,7 +86,7 @@ void BookFiles::takeBundle(const QString& path) {
     emit said(q(unpacked.error().sentence()), true);
     return;
   }
-  if (const auto status = model_.open(q(*unpacked)); !status) {
+  if (const auto status = model_.files().open(q(*unpacked)); !status) {
     emit said(q(status.error().sentence()), true);
     return;
   }

@@ -63,7 +63,7 @@ ProofPage::ProofPage(JobModel& model, JobBook& book, QWidget* parent)
       this);
   box_->setPlaceholder(tr("type what the meter shows"));
   box_->setTarget([this](const QString& text, const circuit::Test& test) {
-    return model_.enterProof(text, test);
+    return model_.entries().enterProof(text, test);
   });
   file_ = new QPushButton(tr("Choose the capture file"), this);
   file_->setObjectName(QStringLiteral("proof.file"));
@@ -269,8 +269,9 @@ void ProofPage::offerAnswers(const diagnosis::ProofStep& step) {
     button->setObjectName(QStringLiteral("proof.answer%1").arg(index));
     button->setProperty("key", true);
     button->setMinimumHeight(36);
-    connect(button, &QPushButton::clicked, this,
-            [this, test = step.test, seen = reading] { model_.enterProofSeen(test, seen); });
+    connect(button, &QPushButton::clicked, this, [this, test = step.test, seen = reading] {
+      model_.entries().enterProofSeen(test, seen);
+    });
     answerGrid_->addWidget(button, index / 3, index % 3);
     ++index;
   }
@@ -281,7 +282,7 @@ void ProofPage::takeCapture(const QString& file) {
   if (!s || file.isEmpty()) {
     return;
   }
-  if (const auto status = model_.addProofCapture(s->test, file); !status) {
+  if (const auto status = model_.entries().addProofCapture(s->test, file); !status) {
     emit said(q(status.error().sentence()), true);
   }
 }

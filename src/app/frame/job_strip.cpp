@@ -162,7 +162,7 @@ JobStrip::JobStrip(JobModel& model, QWidget* parent) : QWidget(parent), model_(m
   connect(theme, &QPushButton::clicked, this, &JobStrip::themeWanted);
   connect(jobs, &QPushButton::clicked, this,
           [this, jobs] { emit jobsMenuWanted(jobs->mapToGlobal(QPoint(0, jobs->height()))); });
-  connect(takeOver_, &QPushButton::clicked, &model_, &JobModel::takeOver);
+  connect(takeOver_, &QPushButton::clicked, &model_, [this] { model_.files().takeOver(); });
   connect(&model_, &JobModel::changed, this, &JobStrip::refresh);
   connect(&model_, &JobModel::assessed, this, &JobStrip::refresh);
   connect(&model_, &JobModel::stateChanged, this, &JobStrip::refresh);
@@ -268,7 +268,7 @@ void JobStrip::rebuildChips() {
     for (const auto& circuit : model_.job().circuits) {
       auto* chip = new CircuitChip(model_, QString::fromStdString(circuit.name), this);
       connect(chip, &QAbstractButton::clicked, this,
-              [this, chip] { model_.selectCircuit(chip->text()); });
+              [this, chip] { model_.choose().circuit(chip->text()); });
       connect(chip, &CircuitChip::captureDropped, this, &JobStrip::captureDropped);
       chipButtons_ << chip;
     }

@@ -56,7 +56,7 @@ void MainWindow::openPath(const QString& path) {
     return;
   }
   if (looksLikeCase(path)) {
-    if (const auto status = model_.open(path); !status) {
+    if (const auto status = model_.files().open(path); !status) {
       say(QString::fromStdString(status.error().sentence()), true);
     }
     tellPutAside();
@@ -70,7 +70,7 @@ void MainWindow::openPath(const QString& path) {
 }
 
 void MainWindow::openDemo() {
-  if (const auto status = model_.openDemo(); !status) {
+  if (const auto status = model_.files().openDemo(); !status) {
     say(QString::fromStdString(status.error().sentence()), true);
   }
 }
@@ -78,14 +78,14 @@ void MainWindow::openDemo() {
 void MainWindow::openLast() {
   for (const auto& name : recentJobs()) {
     const bool kept = name.startsWith(QStringLiteral("unsaved:"));
-    const auto status = kept ? model_.openKept(name.mid(8)) : model_.open(name);
+    const auto status = kept ? model_.files().openKept(name.mid(8)) : model_.files().open(name);
     if (status) {
       tellPutAside();
       return;
     }
     say(QString::fromStdString(status.error().sentence()), true);
   }
-  model_.startNew();
+  model_.files().startNew();
   showView(kIntake);
   tellPutAside();
 }
@@ -106,12 +106,12 @@ bool MainWindow::save(bool ask) {
       path += QStringLiteral(".haybale.json");
     }
   }
-  const auto status = model_.save(path);
+  const auto status = model_.files().save(path);
   if (!status) {
     say(QString::fromStdString(status.error().sentence()), true);
     return false;
   }
-  const QString& aside = model_.putAside();
+  const QString& aside = model_.files().putAside();
   say(tr("Saved in %1.").arg(path) + (aside.isEmpty() ? QString() : QLatin1Char(' ') + aside),
       !aside.isEmpty());
   return true;

@@ -106,7 +106,7 @@ void MainWindow::makeActions() {
        tr("New job"),
        {QKeySequence::New},
        [this] {
-         model_.startNew();
+         model_.files().startNew();
          showView(kIntake);
        }},
       {"demo", tr("Demo job"), {}, [this] { openDemo(); }},
@@ -240,7 +240,8 @@ void MainWindow::addRecent(QMenu* menu) {
         unsaved ? tr("%1 (no file yet)").arg(kept ? QString::fromStdString(kept->job.title) : name)
                 : QDir::toNativeSeparators(name);
     menu->addAction(text, this, [this, name, unsaved] {
-      const auto status = unsaved ? model_.openKept(name.mid(8)) : model_.open(name);
+      const auto status =
+          unsaved ? model_.files().openKept(name.mid(8)) : model_.files().open(name);
       if (!status) {
         say(QString::fromStdString(status.error().sentence()), true);
       }
@@ -276,7 +277,7 @@ void MainWindow::useSettings(const ProgramSettings& settings) {
   if (settings.scalePercent != before.scalePercent || settings.language != before.language ||
       settings.units != before.units) {
     hub_.closeYard();  // a made-up vehicle does not outlive it; the real job does
-    model_.keepForNextStart();
+    model_.files().keepForNextStart();
     emit freshStartWanted();
   }
 }

@@ -188,7 +188,7 @@ NextPanel::NextPanel(JobModel& model, QWidget* parent) : QWidget(parent), model_
   });
   connect(place_, &QPushButton::clicked, this, [this] {
     if (current()) {
-      model_.selectTest(current()->test);
+      model_.choose().test(current()->test);
       emit testShown();
     }
   });
@@ -336,7 +336,7 @@ void NextPanel::offerAnswers(const diagnosis::Proposal* p) {
     button->setMinimumHeight(34);
     button->ensurePolished();  // its size is asked before it is seen
     connect(button, &QPushButton::clicked, this,
-            [this, test = p->test, seen = reading] { model_.enterSeen(test, seen); });
+            [this, test = p->test, seen = reading] { model_.entries().enterSeen(test, seen); });
     grid->addWidget(button, static_cast<int>(i / 2), static_cast<int>(i % 2));
     button->show();  // at once: a hidden one takes no room
   }

@@ -157,7 +157,7 @@ void CircuitsTable::addSuspect(std::size_t index) {
         c.suspect = c.circuits[index].name;
       }
     });
-    model_.selectCircuit(q(model_.job().suspect));
+    model_.choose().circuit(q(model_.job().suspect));
   });
   grid_->addWidget(button, static_cast<int>(index) + 1, 0, Qt::AlignCenter);
 }

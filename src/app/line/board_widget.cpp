@@ -89,12 +89,12 @@ void BoardWidget::mousePressEvent(QMouseEvent* event) {
     const auto colon = id.rfind(':');
     const auto place = circuit::parsePlace(id.substr(6, colon - 6), *circuit);
     if (place) {
-      model_.selectPlace(*place, id.substr(colon + 1) == "b" ? WireId::b : WireId::a);
+      model_.choose().place(*place, id.substr(colon + 1) == "b" ? WireId::b : WireId::a);
     }
   } else if (id.starts_with("part:")) {
-    model_.selectPart(QString::fromStdString(id.substr(5)));
+    model_.choose().part(QString::fromStdString(id.substr(5)));
   } else if (id.starts_with("evidence:")) {
-    model_.selectEvidence(QString::fromStdString(id.substr(9)));
+    model_.choose().evidence(QString::fromStdString(id.substr(9)));
   }
 }
 
@@ -130,7 +130,7 @@ void BoardWidget::step(int places) {
   const auto index = now == all.end() ? 0 : now - all.begin();
   const auto next =
       std::clamp<std::ptrdiff_t>(index + places, 0, static_cast<std::ptrdiff_t>(all.size()) - 1);
-  model_.selectPlace(all[static_cast<std::size_t>(next)], test.red->wire.value_or(WireId::a));
+  model_.choose().place(all[static_cast<std::size_t>(next)], test.red->wire.value_or(WireId::a));
 }
 
 void BoardWidget::otherWire() {
@@ -143,7 +143,7 @@ void BoardWidget::otherWire() {
   if (other.black && other.black->wire) {
     other.black->wire = *other.red->wire == WireId::a ? WireId::b : WireId::a;
   }
-  model_.selectTest(other);
+  model_.choose().test(other);
 }
 
 void BoardWidget::stepPart(int parts) {
@@ -155,7 +155,7 @@ void BoardWidget::stepPart(int parts) {
       circuit->indexOf(model_.selection().part.toStdString()).value_or(0));
   const auto next = std::clamp<std::ptrdiff_t>(
       now + parts, 0, static_cast<std::ptrdiff_t>(circuit->path.size()) - 1);
-  model_.selectPart(QString::fromStdString(circuit->path[static_cast<std::size_t>(next)].id));
+  model_.choose().part(QString::fromStdString(circuit->path[static_cast<std::size_t>(next)].id));
 }
 
 // While the line is edited the arrows walk along its parts; the editor's own keys do the rest.

@@ -87,7 +87,7 @@ EvidenceList::EvidenceList(JobModel& model, QWidget* parent)
   addKeys();
   connect(table_, &QTableWidget::itemSelectionChanged, this, [this] {
     if (!chosen().isEmpty()) {
-      model_.selectEvidence(chosen());
+      model_.choose().evidence(chosen());
       keysFor(model_.job().evidenceById(chosen().toStdString()));
     }
   });
@@ -117,10 +117,10 @@ void EvidenceList::addKeys() {
   row->addWidget(key(tr("Correct"), "readings.correct", [this] { correct(); }));
   withdraw_ = key(tr("Withdraw"), "readings.withdraw", [this] {
     if (const auto* e = model_.job().evidenceById(chosen().toStdString())) {
-      model_.setWithdrawn(chosen(), !e->withdrawn);
+      model_.entries().setWithdrawn(chosen(), !e->withdrawn);
     }
   });
-  key(tr("Remove"), "readings.remove", [this] { model_.removeEvidence(chosen()); });
+  key(tr("Remove"), "readings.remove", [this] { model_.entries().remove(chosen()); });
   key(tr("Attach a file"), "readings.attach", [this] { attach(); });
   key(tr("Take a photo"), "readings.camera", [this] { takePhoto(); });
   photo_ = key(tr("Mark the photo"), "readings.photo", [this] { markPhoto(); });
@@ -136,7 +136,7 @@ QString EvidenceList::chosen() const {
 }
 
 void EvidenceList::correct() {
-  const auto status = model_.retype(chosen(), retype_->text());
+  const auto status = model_.entries().retype(chosen(), retype_->text());
   if (status) {
     retype_->clear();
   } else {
@@ -145,8 +145,8 @@ void EvidenceList::correct() {
 }
 
 void EvidenceList::attach() {
-  model_.attach(chosen(),
-                dialogs().openFile(this, tr("Attach a photo or file"), tr("All files (*)")));
+  model_.entries().attach(
+      chosen(), dialogs().openFile(this, tr("Attach a photo or file"), tr("All files (*)")));
 }
 
 // The photo attached last, as a file; empty where there is none.
@@ -171,7 +171,7 @@ void EvidenceList::markPhoto() {
   dialog->setAttribute(Qt::WA_DeleteOnClose);
   connect(dialog, &PhotoDialog::said, &model_, &JobModel::said);
   connect(dialog, &QDialog::accepted, this,
-          [this, dialog, id] { model_.attach(id, dialog->kept()); });
+          [this, dialog, id] { model_.entries().attach(id, dialog->kept()); });
   dialog->open();
 }
 
@@ -183,7 +183,7 @@ void EvidenceList::takePhoto() {
   dialog->setAttribute(Qt::WA_DeleteOnClose);
   connect(dialog, &CameraDialog::said, &model_, &JobModel::said);
   connect(dialog, &QDialog::accepted, this,
-          [this, dialog, id = chosen()] { model_.attach(id, dialog->taken()); });
+          [this, dialog, id = chosen()] { model_.entries().attach(id, dialog->taken()); });
   dialog->open();
 }
 

@@ -92,7 +92,7 @@ void FunctionRow::addFunctions() {
                           static_cast<int>(k.kind));
   }
   connect(functions_, &QButtonGroup::idClicked, this,
-          [this](int id) { model_.selectKind(static_cast<TestKind>(id)); });
+          [this](int id) { model_.choose().kind(static_cast<TestKind>(id)); });
 }
 
 void FunctionRow::addLeads() {
@@ -115,14 +115,14 @@ void FunctionRow::addState() {
   connect(key_, &QPushButton::clicked, this, [this](bool on) {
     auto test = model_.selection().test;
     test.state.key = on ? circuit::Key::on : circuit::Key::off;
-    model_.selectTest(test);
+    model_.choose().test(test);
   });
   connect(plugged_, &QPushButton::clicked, this, [this](bool apart) {
     auto test = model_.selection().test;
     const std::string id = test.red ? job::unplugsAt(test.red->place) : std::string();
     test.state.unplugged =
         apart && !id.empty() ? std::vector<std::string>{id} : std::vector<std::string>{};
-    model_.selectTest(test);
+    model_.choose().test(test);
   });
 }
 
@@ -135,7 +135,7 @@ void FunctionRow::setLeads(int id) {
   test.black = id == kPair         ? Probe{test.red->place, WireId::b}
                : id == kBToBattery ? Probe{{Place::Kind::battery, ""}, std::nullopt}
                                    : Probe{{Place::Kind::ground, ""}, std::nullopt};
-  model_.selectTest(test);
+  model_.choose().test(test);
 }
 
 void FunctionRow::refresh() {

@@ -142,7 +142,7 @@ void LineEditor::boardKey(QKeyEvent* event) {
       name_->selectAll();
       break;
     case Qt::Key_Escape:
-      model_.setEditing(false);
+      model_.choose().editing(false);
       break;
     default:
       event->ignore();
@@ -165,7 +165,7 @@ void LineEditor::insert(ElementKind kind) {
         return Done{};
       });
   if (done) {
-    model_.selectPart(q(made));
+    model_.choose().part(q(made));
   }
 }
 
@@ -193,7 +193,7 @@ void LineEditor::rename() {
   const std::size_t at = index();
   if (model_.attempt(tr("name a part"),
                      [&](job::Case& c) { return job::renameInLine(c, circuit, at, id); })) {
-    model_.selectPart(q(id));
+    model_.choose().part(q(id));
   }
   refresh();
 }

@@ -97,13 +97,13 @@ QWidget* LineView::headRow() {
     layout->addWidget(button);
   }
   connect(list_, &QPushButton::clicked, this, [this](bool on) {
-    model_.setEditing(false);
+    model_.choose().editing(false);
     upper_->setCurrentIndex(on ? 1 : 0);
     refresh();
   });
   connect(edit_, &QPushButton::clicked, this, [this](bool on) {
     upper_->setCurrentIndex(0);
-    model_.setEditing(on);
+    model_.choose().editing(on);
     board_->setFocus();
   });
   addKey(list_, QStringLiteral("Ctrl+R"));
@@ -153,7 +153,7 @@ void LineView::setLive(bool live) {
 }
 
 void LineView::focusEntry() {
-  model_.setEditing(false);
+  model_.choose().editing(false);
   box_->focusEntry();
 }
 

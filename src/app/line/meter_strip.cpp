@@ -44,11 +44,11 @@ MeterStrip::MeterStrip(JobModel& model, QWidget* parent)
   connect(withdraw_, &QPushButton::clicked, this, [this] {
     const auto* e = model_.job().evidenceById(model_.selection().evidence.toStdString());
     if (e) {
-      model_.setWithdrawn(model_.selection().evidence, !e->withdrawn);
+      model_.entries().setWithdrawn(model_.selection().evidence, !e->withdrawn);
     }
   });
   connect(remove_, &QPushButton::clicked, this,
-          [this] { model_.removeEvidence(model_.selection().evidence); });
+          [this] { model_.entries().remove(model_.selection().evidence); });
   connect(&model_, &JobModel::changed, this, &MeterStrip::refresh);
   connect(&model_, &JobModel::assessed, this, &MeterStrip::refresh);
   connect(&model_, &JobModel::selectionChanged, this, &MeterStrip::refresh);

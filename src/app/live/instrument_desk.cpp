@@ -29,7 +29,7 @@ InstrumentDesk::InstrumentDesk(JobModel& model, InstrumentHub& hub, LineView* li
           [this](const circuit::Test& test, double value, const QString& job,
                  const job::Origin& origin) {
             if (isOurs(job)) {
-              model_.enterMeasured(test, value, origin);
+              model_.entries().enterMeasured(test, value, origin);
             }
           });
   connect(trace, &TraceView::recordWanted, this, &InstrumentDesk::record);
@@ -59,9 +59,9 @@ bool InstrumentDesk::isOurs(const QString& job) {
 // What the yard's made-up vehicle gives goes into a job of its own; the real one waits untouched.
 void InstrumentDesk::followTheYard() {
   if (hub_.yard() && !model_.isTrial()) {
-    model_.beginTrial();
+    model_.files().beginTrial();
   } else if (!hub_.yard() && model_.isTrial()) {
-    model_.endTrial();
+    model_.files().endTrial();
   }
 }
 
@@ -112,7 +112,7 @@ void InstrumentDesk::keepWatched() {
 void InstrumentDesk::keep(const circuit::Test& test, const capture::Record& record,
                           const job::Origin& origin) {
   const QString circuit = q(test.circuit);
-  const QString folder = model_.captureFolder();
+  const QString folder = model_.entries().captureFolder();
   QDir().mkpath(folder);
   const QString path =
       QStringLiteral("%1/%2-%3.csv")
@@ -122,7 +122,7 @@ void InstrumentDesk::keep(const circuit::Test& test, const capture::Record& reco
     emit said(q(saved.error().sentence()), true);
     return;
   }
-  model_.cameFrom(path, origin);
+  model_.entries().cameFrom(path, origin);
   emit recorded(circuit, path);
 }
 

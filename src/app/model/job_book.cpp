@@ -260,7 +260,7 @@ void JobBook::takeKept(const Keeping& kept) {
 
 void JobBook::teach() {
   if (const auto learnt = store::learnt(book_->database())) {
-    model_.setLearnt(*learnt);
+    model_.files().setLearnt(*learnt);
   }
 }
 
@@ -276,18 +276,18 @@ Status JobBook::show(const QString& id) {
   if (!row->path.isEmpty() && QFileInfo::exists(row->path)) {
     const auto file = job::loadCase(row->path.toStdString(), job::Damaged::kept);
     if (file && idOf(*file, row->path) == id) {
-      return model_.open(row->path);
+      return model_.files().open(row->path);
     }
   }
   model_.waitUntilKept();
   if (readAutosave(id)) {
-    return model_.openKept(id);
+    return model_.files().openKept(id);
   }
   auto c = book_->load(id);
   if (!c) {
     return c.error();
   }
-  model_.openRecord(std::move(*c), id, {}, folderOf(*row));
+  model_.files().openRecord(std::move(*c), id, {}, folderOf(*row));
   if (!row->path.isEmpty()) {
     emit said(
         tr("%1 is gone or another job's; this is the job as the logbook kept it.").arg(row->path),
@@ -305,7 +305,7 @@ Status JobBook::showState(const QString& id, const QString& revision) {
   if (!row || !c) {
     return row ? c.error() : row.error();
   }
-  model_.openRecord(std::move(*c), id, {}, folderOf(*row));
+  model_.files().openRecord(std::move(*c), id, {}, folderOf(*row));
   return Done{};
 }
 

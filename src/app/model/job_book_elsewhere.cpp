@@ -84,7 +84,7 @@ void JobBook::eraseInModel() {
     }
   });
   if (saved) {
-    if (const auto status = model_.save(model_.path()); !status) {
+    if (const auto status = model_.files().save(model_.path()); !status) {
       emit said(q(status.error().sentence()), true);
     }
   }

@@ -1,4 +1,5 @@
-// Opening and saving, and whose turn it is to write: files, autosaves, other windows, a trial.
+#include "app/model/job_files.h"
+
 #include <QDir>
 #include <QFileInfo>
 
@@ -14,7 +15,25 @@
 
 namespace haybale::app {
 
-void JobModel::startNew() {
+void JobFiles::adopt(job::Case job, const QString& path, const QString& folder) {
+  emit model_.leaving();
+  trial_.reset();  // another job was chosen: the trial is over
+  model_.undo_.clear();
+  model_.job_ = std::move(job);
+  model_.path_ = path;
+  model_.folder_ = folder;
+  model_.job_.id = idOf(model_.job_, path).toStdString();
+  model_.readOnly_ = !model_.lock_.take(model_.jobId());
+  onDisk_.clear();
+  model_.drafts_.clear();
+  model_.untitled_ = false;
+  model_.shown_.reset();
+  model_.proved_.reset();
+  model_.choosing_.takeUp();
+  model_.reassess();
+}
+
+void JobFiles::startNew() {
   job::Case fresh = job::newCase();
   // Nobody has said yet what they are.
   for (auto& circuit : fresh.circuits) {
@@ -26,7 +45,7 @@ void JobModel::startNew() {
   tellOpened();
 }
 
-Status JobModel::openDemo() {
+Status JobFiles::openDemo() {
   // The demo's files live where they can be read and are made again at every opening: the copy is
   // the user's to change.
   const QString folder = stateFolder() + QStringLiteral("/demo");
@@ -50,7 +69,7 @@ Status JobModel::openDemo() {
   return Done{};
 }
 
-Status JobModel::open(const QString& path) {
+Status JobFiles::open(const QString& path) {
   const QString absolute = QFileInfo(path).absoluteFilePath();
   const auto text = job::readFile(absolute.toStdString());
   auto saved = text ? job::parseCase(*text, absolute.toStdString(), job::Damaged::kept)
@@ -59,31 +78,37 @@ Status JobModel::open(const QString& path) {
     return saved.error();
   }
   adopt(std::move(*saved), absolute, QFileInfo(absolute).absolutePath());
-  waitUntilKept();
+  model_.waitUntilKept();
   onDisk_ = *text;
-  auto kept = readAutosave(jobId());
+  auto kept = readAutosave(model_.jobId());
   if (!kept) {
     kept = readAutosave(formerAutosaveId(absolute));
   }
   if (kept && kept->path == absolute) {
-    drafts_ = kept->drafts;
-    kept->job.id = job_.id;
-    if (kept->unsaved && kept->job != job_) {
-      undo_.push(new SnapshotCommand(*this, job_, kept->job, tr("changes brought back")));
-      emit said(tr("Changes that were not saved are back. Undo shows the file as it was saved."),
-                false);
+    model_.drafts_ = kept->drafts;
+    kept->job.id = model_.job_.id;
+    if (kept->unsaved && kept->job != model_.job_) {
+      model_.undo_.push(new SnapshotCommand(model_, model_.job_, kept->job,
+                                            JobModel::tr("changes brought back")));
+      emit model_.said(
+          JobModel::tr(
+              "Changes that were not saved are back. Undo shows the file as it was saved."),
+          false);
     }
-  } else if (kept && kept->unsaved && kept->job != job_) {
-    emit said(
-        tr("What was not saved of this job was done in another file (%1); it is in the logbook.")
-            .arg(kept->path.isEmpty() ? tr("none yet") : kept->path),
+  } else if (kept && kept->unsaved && kept->job != model_.job_) {
+    emit model_.said(
+        JobModel::tr(
+            "What was not saved of this job was done in another file (%1); it is in the logbook.")
+            .arg(kept->path.isEmpty() ? JobModel::tr("none yet") : kept->path),
         true);
-  } else if (const auto other = unsavedOfAnother(absolute, jobId())) {
-    emit said(tr("This file is another job than it was: its id is not the same. What was not saved "
-                 "of it then (%1) is in the logbook.")
-                  .arg(QString::fromStdString(other->job.title.empty() ? other->id.toStdString()
-                                                                       : other->job.title)),
-              true);
+  } else if (const auto other = unsavedOfAnother(absolute, model_.jobId())) {
+    emit model_.said(
+        JobModel::tr(
+            "This file is another job than it was: its id is not the same. What was not saved "
+            "of it then (%1) is in the logbook.")
+            .arg(QString::fromStdString(other->job.title.empty() ? other->id.toStdString()
+                                                                 : other->job.title)),
+        true);
   }
   noteRecent(absolute);
   noteForDesktop(absolute);
@@ -91,8 +116,8 @@ Status JobModel::open(const QString& path) {
   return Done{};
 }
 
-Status JobModel::openKept(const QString& keptId) {
-  waitUntilKept();
+Status JobFiles::openKept(const QString& keptId) {
+  model_.waitUntilKept();
   auto kept = readAutosave(keptId);
   if (!kept) {
     return Error{keptId.toStdString(), std::nullopt, say("is not kept any more"),
@@ -100,61 +125,21 @@ Status JobModel::openKept(const QString& keptId) {
   }
   kept->job.id = keptId.toStdString();
   adopt(std::move(kept->job), kept->path, kept->folder);
-  drafts_ = kept->drafts;
-  untitled_ = true;
+  model_.drafts_ = kept->drafts;
+  model_.untitled_ = true;
   tellOpened();
   return Done{};
 }
 
-void JobModel::openRecord(job::Case job, const QString& recordId, const QString& path,
+void JobFiles::openRecord(job::Case job, const QString& recordId, const QString& path,
                           const QString& folder) {
   job.id = recordId.toStdString();
   adopt(std::move(job), path, folder);
-  untitled_ = path.isEmpty();
+  model_.untitled_ = path.isEmpty();
   tellOpened();
 }
 
-void JobModel::tellOpened() {
-  if (readOnly_) {
-    emit said(
-        tr("Another window works on this job. Here it can be read; \"Take over\" goes on with "
-           "it in this one."),
-        true);
-  } else if (const auto n = job_.unreadable.size(); n > 0) {
-    emit said(tr("%1 of the readings cannot be read: %2. Kept as written, not counted.")
-                  .arg(n)
-                  .arg(QString::fromStdString(job_.unreadable.front().why)),
-              true);
-  }
-  emit stateChanged();
-  emit reopened();
-  emit changed();
-  emit selectionChanged();
-}
-
-void JobModel::takeOver() {
-  lock_.seize();
-  readOnly_ = false;
-  // What the other window kept last is what is gone on with; what it saved leaves no autosave.
-  auto kept = readAutosave(jobId());
-  if (const auto text = kept || path_.isEmpty() ? Result<std::string>(Error{})
-                                                : job::readFile(path_.toStdString())) {
-    if (auto saved = job::parseCase(*text, path_.toStdString(), job::Damaged::kept)) {
-      onDisk_ = *text;
-      saved->id = job_.id;
-      kept = Kept{jobId(), path_, folder_, std::move(*saved), {}, false};
-    }
-  }
-  if (kept && kept->job != job_) {
-    drafts_ = kept->drafts;
-    undo_.push(new SnapshotCommand(*this, job_, kept->job, tr("what the other window had")));
-  }
-  emit stateChanged();
-  emit reopened();
-  emit changed();
-}
-
-struct JobModel::Real {
+struct JobFiles::Real {
   job::Case job;
   QString path;
   QString folder;
@@ -163,51 +148,43 @@ struct JobModel::Real {
   bool clean = true;
 };
 
-void JobModel::beginTrial() {
-  const Selection chosen = selection_;
-  auto real =
-      std::make_shared<Real>(Real{job_, path_, folder_, drafts_, untitled_, undo_.isClean()});
-  job::Case copy = job_;
+void JobFiles::beginTrial() {
+  const Selection chosen = model_.selection_;
+  auto real = std::make_shared<Real>(Real{model_.job_, model_.path_, model_.folder_, model_.drafts_,
+                                          model_.untitled_, model_.undo_.isClean()});
+  job::Case copy = model_.job_;
   copy.id.clear();
-  copy.title = tr("Trial: %1").arg(QString::fromStdString(job_.title)).toStdString();
-  adopt(std::move(copy), {}, folder_);
+  copy.title =
+      JobModel::tr("Trial: %1").arg(QString::fromStdString(model_.job_.title)).toStdString();
+  adopt(std::move(copy), {}, model_.folder_);
   trial_ = std::move(real);
-  selection_ = chosen;
+  model_.selection_ = chosen;
   tellOpened();
-  emit said(tr("A made-up vehicle answers now. What it gives goes into this copy, which is kept "
-               "nowhere; your job comes back when the yard is left."),
-            false);
+  emit model_.said(
+      JobModel::tr(
+          "A made-up vehicle answers now. What it gives goes into this copy, which is kept "
+          "nowhere; your job comes back when the yard is left."),
+      false);
 }
 
-void JobModel::endTrial() {
-  const auto real = *trial_;
+void JobFiles::endTrial() {
+  const auto real = std::move(trial_);
   trial_.reset();
   adopt(real->job, real->path, real->folder);
-  drafts_ = real->drafts;
-  untitled_ = real->untitled;
+  model_.drafts_ = real->drafts;
+  model_.untitled_ = real->untitled;
   if (!real->clean) {
-    undo_.resetClean();  // what was not saved still is not
+    model_.undo_.resetClean();  // what was not saved still is not
   }
-  emit said({}, false);  // what was said of the made-up vehicle holds no more
+  emit model_.said({}, false);  // what was said of the made-up vehicle holds no more
   tellOpened();
-}
-
-// Whether this window may write; when another one took the job over it becomes a reader.
-bool JobModel::stillMine() {
-  if (!readOnly_ && !lock_.mine()) {
-    readOnly_ = true;
-    undo_.clear();
-    emit said(tr("Another window took this job over. Here it can only be read now."), true);
-    emit stateChanged();
-  }
-  return !readOnly_;
 }
 
 // A file that another program wrote since it was read here is kept beside, under a name that is
 // free; empty when it was not.
-QString JobModel::putAsideIfChanged(const QString& path) {
+QString JobFiles::putAsideIfChanged(const QString& path) {
   const auto now = job::readFile(path.toStdString());
-  if (path != path_ || !now || *now == onDisk_ || onDisk_.empty()) {
+  if (path != model_.path_ || !now || *now == onDisk_ || onDisk_.empty()) {
     return {};
   }
   const QString stem = path.left(path.lastIndexOf(QStringLiteral(".json")));
@@ -219,10 +196,12 @@ QString JobModel::putAsideIfChanged(const QString& path) {
     return {};
   }
   const auto theirs = job::parseCase(*now, path.toStdString(), job::Damaged::kept);
-  const auto found = theirs ? job::differences(job_, *theirs) : std::vector<std::string>{};
-  return tr("Another program wrote %1 meanwhile; what it wrote is kept in %2. Different is %3.")
+  const auto found = theirs ? job::differences(model_.job_, *theirs) : std::vector<std::string>{};
+  return JobModel::tr(
+             "Another program wrote %1 meanwhile; what it wrote is kept in %2. Different is %3.")
       .arg(QFileInfo(path).fileName(), QFileInfo(beside).fileName(),
-           found.empty() ? tr("how it is written") : QString::fromStdString(found.front()));
+           found.empty() ? JobModel::tr("how it is written")
+                         : QString::fromStdString(found.front()));
 }
 
 namespace {
@@ -246,57 +225,109 @@ void noteFilesOf(const job::Case& c, const QString& folder) {
 
 }  // namespace
 
-Status JobModel::save(const QString& path) {
+Status JobFiles::save(const QString& path) {
   const QString absolute = QFileInfo(path).absoluteFilePath();
-  if (!stillMine() && absolute == path_) {
+  if (!model_.stillMine() && absolute == model_.path_) {
     return Error{absolute.toStdString(), std::nullopt, say("is worked on in another window"),
                  say("take the job over, or save under another name")};
   }
-  waitUntilKept();
+  model_.waitUntilKept();
   const QString newFolder = QFileInfo(absolute).absolutePath();
   aside_ = putAsideIfChanged(absolute);
-  job::Case moved = diagnosis::withFilesFrom(job_, folder_.toStdString(), newFolder.toStdString());
-  if (newFolder != folder_) {
-    noteFilesOf(job_, folder_);
+  job::Case moved =
+      diagnosis::withFilesFrom(model_.job_, model_.folder_.toStdString(), newFolder.toStdString());
+  if (newFolder != model_.folder_) {
+    noteFilesOf(model_.job_, model_.folder_);
   }
   std::string text = job::caseText(moved);
   Status written = Error{absolute.toStdString(), std::nullopt,
                          say("was taken over by another window"), say("save under another name")};
   const auto write = [&] {
     written = job::writeFileAtomically(absolute.toStdString(), text);
-    if (written && drafts_.isEmpty()) {
-      removeAutosave(jobId());
+    if (written && model_.drafts_.isEmpty()) {
+      removeAutosave(model_.jobId());
       removeAutosave(formerAutosaveId(absolute));
     }
   };
-  if (absolute == path_) {
-    (void)lock_.claim().whileMine(JobLock::Claim::Place::file, write);
+  if (absolute == model_.path_) {
+    (void)model_.lock_.claim().whileMine(JobLock::Claim::Place::file, write);
   } else {
     write();
   }
   if (!written) {
     return written;
   }
-  const bool moves = absolute != path_;
-  job_ = std::move(moved);
-  path_ = absolute;
-  folder_ = newFolder;
+  const bool moves = absolute != model_.path_;
+  model_.job_ = std::move(moved);
+  model_.path_ = absolute;
+  model_.folder_ = newFolder;
   onDisk_ = std::move(text);
-  untitled_ = false;
+  model_.untitled_ = false;
   if (moves) {
     // Steps before the move would bring back paths relative to the old folder.
-    undo_.clear();
-    forgetRecent(QStringLiteral("unsaved:") + jobId());
-    reassess();
+    model_.undo_.clear();
+    forgetRecent(QStringLiteral("unsaved:") + model_.jobId());
+    model_.reassess();
   }
-  undo_.setClean();
-  if (!drafts_.isEmpty()) {
-    autosave(true);
+  model_.undo_.setClean();
+  if (!model_.drafts_.isEmpty()) {
+    model_.autosave(true);
   }
   noteRecent(absolute);
   noteForDesktop(absolute);
-  emit changed();
+  emit model_.changed();
   return Done{};
+}
+
+void JobFiles::takeOver() {
+  model_.lock_.seize();
+  model_.readOnly_ = false;
+  // What the other window kept last is what is gone on with; what it saved leaves no autosave.
+  auto kept = readAutosave(model_.jobId());
+  if (const auto text = kept || model_.path_.isEmpty()
+                            ? Result<std::string>(Error{})
+                            : job::readFile(model_.path_.toStdString())) {
+    if (auto saved = job::parseCase(*text, model_.path_.toStdString(), job::Damaged::kept)) {
+      onDisk_ = *text;
+      saved->id = model_.job_.id;
+      kept = Kept{model_.jobId(), model_.path_, model_.folder_, std::move(*saved), {}, false};
+    }
+  }
+  if (kept && kept->job != model_.job_) {
+    model_.drafts_ = kept->drafts;
+    model_.undo_.push(new SnapshotCommand(model_, model_.job_, kept->job,
+                                          JobModel::tr("what the other window had")));
+  }
+  emit model_.stateChanged();
+  emit model_.reopened();
+  emit model_.changed();
+}
+
+void JobFiles::tellOpened() {
+  if (model_.readOnly_) {
+    emit model_.said(
+        JobModel::tr(
+            "Another window works on this job. Here it can be read; \"Take over\" goes on with "
+            "it in this one."),
+        true);
+  } else if (const auto n = model_.job_.unreadable.size(); n > 0) {
+    emit model_.said(
+        JobModel::tr("%1 of the readings cannot be read: %2. Kept as written, not counted.")
+            .arg(n)
+            .arg(QString::fromStdString(model_.job_.unreadable.front().why)),
+        true);
+  }
+  emit model_.stateChanged();
+  emit model_.reopened();
+  emit model_.changed();
+  emit model_.selectionChanged();
+}
+
+void JobFiles::keepForNextStart() {
+  if (model_.path_.isEmpty() && !model_.untitled_ && !isTrial()) {
+    model_.noteUntitled();
+    model_.autosave(true);
+  }
 }
 
 }  // namespace haybale::app

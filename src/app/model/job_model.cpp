@@ -35,7 +35,7 @@ JobModel::JobModel(QObject* parent)
     : QObject(parent), room_(std::make_shared<diagnosis::Workroom>()) {
   // Some 20 ms of reading; larger captures would hold the window up.
   room_->shelf.deferAbove(8U << 20);
-  startNew();
+  files_.startNew();
 }
 
 JobModel::~JobModel() {
@@ -44,37 +44,6 @@ JobModel::~JobModel() {
 
 const diagnosis::Assessment& JobModel::assessment() const {
   return interim_ ? *interim_ : shown_ ? *shown_->knownAssessment() : nothingYet();
-}
-
-void JobModel::adopt(job::Case job, const QString& path, const QString& folder) {
-  emit leaving();
-  trial_.reset();  // another job was chosen: the trial is over
-  undo_.clear();
-  job_ = std::move(job);
-  path_ = path;
-  folder_ = folder;
-  job_.id = idOf(job_, path).toStdString();
-  readOnly_ = !lock_.take(jobId());
-  onDisk_.clear();
-  drafts_.clear();
-  untitled_ = false;
-  shown_.reset();
-  proved_.reset();
-  selection_ = {};
-  const auto* suspect = job_.suspectCircuit();
-  selection_.circuit = suspect ? QString::fromStdString(suspect->name) : QString();
-  if (suspect) {
-    selection_.test = job::defaultTest(
-        *suspect, {Place::Kind::modulePlug, suspect->path.front().id}, TestKind::resistance);
-    // A job is taken up where it was left: at the last number measured on the line in question.
-    for (const auto& e : job_.evidence) {
-      if (e.test.circuit == suspect->name && e.test.red && !e.withdrawn &&
-          (e.test.kind == TestKind::dcVoltage || e.test.kind == TestKind::resistance)) {
-        selection_.test = e.test;
-      }
-    }
-  }
-  reassess();
 }
 
 void JobModel::setTrouble(const QString& what, const QString& sentence) {
@@ -122,55 +91,21 @@ Status JobModel::tryChange(const QString& what, const std::function<void(job::Ca
   return Done{};
 }
 
-void JobModel::keepForNextStart() {
-  if (path_.isEmpty() && !untitled_ && !trial_) {
+// A job that is kept nowhere else is the first of the recent ones once something was done in it.
+void JobModel::noteUntitled() {
+  if (path_.isEmpty() && !untitled_ && !isTrial()) {
     untitled_ = true;
     noteRecent(QStringLiteral("unsaved:") + jobId());
-    autosave(true);
   }
 }
 
 void JobModel::setJob(const job::Case& job) {
   job_ = job;
-  if (path_.isEmpty() && !untitled_ && !trial_) {
-    untitled_ = true;
-    noteRecent(QStringLiteral("unsaved:") + jobId());
-  }
+  noteUntitled();
   reassess();
   autosave(true);
-  if (!selectedCircuit()) {
-    const auto* suspect = job_.suspectCircuit();
-    selection_.circuit = suspect ? QString::fromStdString(suspect->name) : QString();
-  }
-  if (!job_.evidenceById(selection_.evidence.toStdString())) {
-    selection_.evidence.clear();
-  }
-  keepSelectionOnTheLine();
+  choosing_.afterAnEdit();
   emit changed();
-}
-
-// An edit of the line may have taken away what was chosen on it.
-void JobModel::keepSelectionOnTheLine() {
-  const auto* circuit = selectedCircuit();
-  if (!circuit) {
-    return;
-  }
-  const auto gone = [&](const std::string& id) { return !id.empty() && !circuit->find(id); };
-  const auto& test = selection_.test;
-  bool lost = test.circuit != circuit->name || !test.red;
-  for (const auto* probe : {&test.red, &test.black}) {
-    lost = lost || (*probe && gone((*probe)->place.element));
-  }
-  for (const auto& id : test.state.unplugged) {
-    lost = lost || gone(id);
-  }
-  if (lost) {
-    selection_.test = job::defaultTest(
-        *circuit, {Place::Kind::modulePlug, circuit->path.front().id}, TestKind::resistance);
-  }
-  if (gone(selection_.part.toStdString())) {
-    selection_.part = QString::fromStdString(circuit->path.front().id);
-  }
 }
 
 void JobModel::reassess() {
@@ -200,38 +135,8 @@ void JobModel::settle(bool withProof) {
   keeper_.settle();
 }
 
-bool JobModel::readsBeside(const QString& file) const {
-  return room_->shelf.wouldDefer(QFileInfo(file).absoluteFilePath().toStdString());
-}
-
-void JobModel::takeCapture(const QString& file, Result<diagnosis::LoadedCapture> loaded) {
-  const std::string path = QFileInfo(file).absoluteFilePath().toStdString();
-  if (loaded) {
-    room_->shelf.put(path, std::move(loaded.value()));
-  } else {
-    room_->shelf.refuse(path, loaded.error());
-  }
-  reassess();
-  emit changed();
-}
-
-std::function<std::vector<diagnosis::Wanted>(const capture::Record&)> JobModel::wantedOf(
-    const QString& file, const QString& circuit) const {
-  return [job = job_, folder = folder_.toStdString(),
-          path = QFileInfo(file).absoluteFilePath().toStdString(),
-          name = circuit.toStdString()](const capture::Record& record) {
-    auto wanted = diagnosis::wantedOf(job, folder, path, record);
-    if (const auto* c = job.find(name)) {
-      job::Evidence e;
-      e.test.circuit = name;
-      wanted.push_back({diagnosis::channelFor(record, e), diagnosis::traceOptions(job, *c)});
-    }
-    return wanted;
-  };
-}
-
 void JobModel::autosave(bool flush) {
-  if (trial_ || !stillMine()) {
+  if (isTrial() || !stillMine()) {
     return;
   }
   Kept kept;
@@ -280,76 +185,6 @@ bool JobModel::attempt(const QString& what, const std::function<Status(job::Case
   return true;
 }
 
-void JobModel::selectCircuit(const QString& name) {
-  const auto* circuit = job_.find(name.toStdString());
-  if (!circuit || name == selection_.circuit) {
-    return;
-  }
-  selection_.circuit = name;
-  selection_.evidence.clear();
-  selection_.test = job::defaultTest(*circuit, {Place::Kind::modulePlug, circuit->path.front().id},
-                                     TestKind::resistance);
-  keepSelectionOnTheLine();
-  emit selectionChanged();
-}
-
-void JobModel::selectPlace(const Place& place, circuit::WireId wire) {
-  const auto* circuit = selectedCircuit();
-  if (!circuit) {
-    return;
-  }
-  const TestKind kind = selection_.test.kind;
-  selection_.test = job::defaultTest(*circuit, place, kind);
-  if (wire != circuit::WireId::a && kind == TestKind::dcVoltage) {
-    selection_.test.red->wire = wire;
-  }
-  selection_.evidence.clear();
-  emit selectionChanged();
-}
-
-void JobModel::setEditing(bool editing) {
-  const auto* circuit = selectedCircuit();
-  if (editing == selection_.editing || !circuit) {
-    return;
-  }
-  selection_.editing = editing;
-  if (!circuit->find(selection_.part.toStdString())) {
-    selection_.part = QString::fromStdString(circuit->path.front().id);
-  }
-  emit selectionChanged();
-}
-
-void JobModel::selectPart(const QString& id) {
-  selection_.part = id;
-  emit selectionChanged();
-}
-
-void JobModel::selectTest(const circuit::Test& test) {
-  selection_.circuit = QString::fromStdString(test.circuit);
-  selection_.test = test;
-  selection_.evidence.clear();
-  emit selectionChanged();
-}
-
-void JobModel::selectKind(TestKind kind) {
-  const auto* circuit = selectedCircuit();
-  if (!circuit || !selection_.test.red) {
-    return;
-  }
-  selectTest(job::defaultTest(*circuit, selection_.test.red->place, kind));
-}
-
-void JobModel::selectEvidence(const QString& id) {
-  if (const auto* e = job_.evidenceById(id.toStdString())) {
-    selection_.circuit = QString::fromStdString(e->test.circuit);
-    selection_.evidence = id;
-    if (circuit::unitOf(e->test.kind) != units::Unit::none) {
-      selection_.test = e->test;  // a bare value typed now repeats that test
-    }
-    emit selectionChanged();
-  }
-}
-
 void JobModel::setDraft(const QString& box, const QString& text) {
   if (drafts_.value(box) == text) {
     return;
@@ -359,11 +194,49 @@ void JobModel::setDraft(const QString& box, const QString& text) {
   } else {
     drafts_.insert(box, text);
   }
-  if (path_.isEmpty() && !untitled_ && !trial_) {
-    untitled_ = true;
-    noteRecent(QStringLiteral("unsaved:") + jobId());
-  }
+  noteUntitled();
   autosave(false);
+}
+
+const diagnosis::Proof* JobModel::proof() {
+  if (proofStands()) {
+    proved_ = session_;
+  } else {
+    thinker_.put(
+        QStringLiteral("proof"), [s = session_] { (void)s->proof(); },
+        [this, s = session_] {
+          if (s == session_) {
+            proved_ = s;
+            emit workedOut();
+          }
+        });
+  }
+  return proved_ ? proved_->knownProof() : nullptr;
+}
+
+const diagnosis::SwapOutlook* JobModel::outlook(const circuit::Test& test) {
+  const auto* known = session_->knownOutlook(test);
+  if (!known) {
+    thinker_.put(
+        QStringLiteral("outlook"), [s = session_, test] { (void)s->outlook(test); },
+        [this, s = session_] {
+          if (s == session_) {
+            emit workedOut();
+          }
+        });
+  }
+  return known;
+}
+
+// Whether this window may write; when another one took the job over it becomes a reader.
+bool JobModel::stillMine() {
+  if (!readOnly_ && !lock_.mine()) {
+    readOnly_ = true;
+    undo_.clear();
+    emit said(tr("Another window took this job over. Here it can only be read now."), true);
+    emit stateChanged();
+  }
+  return !readOnly_;
 }
 
 }  // namespace haybale::app

@@ -57,7 +57,7 @@ void ReadingBox::refreshEcho() {
 
 void ReadingBox::enter() {
   const auto status =
-      target_ ? target_(edit_->text(), test_()) : model_.enterReading(edit_->text(), test_());
+      target_ ? target_(edit_->text(), test_()) : model_.entries().enter(edit_->text(), test_());
   if (status) {
     edit_->clear();
     emit entered();

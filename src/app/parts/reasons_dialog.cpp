@@ -106,7 +106,7 @@ void ReasonsDialog::suppose() {
     outcome_->setText(tr("Suppose a reading of the next move; nothing is kept."));
     return;
   }
-  const auto status = model_.suppose(
+  const auto status = model_.entries().suppose(
       text, test_,
       [self = QPointer<ReasonsDialog>(this), text](const diagnosis::Assessment& supposed) {
         if (self && self->supposed_->text().trimmed() == text) {

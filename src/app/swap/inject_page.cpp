@@ -489,7 +489,7 @@ void InjectPage::keep() {
   const double seenKmh = units::fromShown(seen_->value(), units::Unit::kmh);
   reading.kmh.emplace_back(model_.job().suspect, seenKmh);
   const bool bus = hub_.connected(Instrument::bus);
-  model_.enterSeen(
+  model_.entries().enterSeen(
       test(), reading,
       bus ? std::optional(hub_.originOf(Instrument::bus, "live speed")) : std::nullopt);
   emit said(tr("Kept: %1 shows %2 with %3 Hz fed in.")

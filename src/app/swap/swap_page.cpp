@@ -258,7 +258,7 @@ void SwapPage::fillAnswers() {
                           true);
                 return;
               }
-              model_.enterSeen(t, reading);
+              model_.entries().enterSeen(t, reading);
               emit said(tr("Kept: %1. Suspicion has moved.").arg(q(words)), false);
             });
     answerGrid_->addWidget(button, i / 2, i % 2);

@@ -284,7 +284,7 @@ void WigglePage::keep() {
     job::Reading reading;
     reading.reacts = leg.claimed();
     reading.dropouts = leg.dropouts;
-    model_.enterSeen(t, reading, hub_.originOf(Instrument::multimeter, "watched"));
+    model_.entries().enterSeen(t, reading, hub_.originOf(Instrument::multimeter, "watched"));
     ++kept;
   }
   const bool found = !ranks.empty() && ranks.front().claimed();

@@ -32,11 +32,11 @@ void CaptureDesk::add(const QString& circuit, const QString& file) {
   if (file.isEmpty()) {
     return;
   }
-  if (model_.readsBeside(file)) {
+  if (model_.captures().readsBeside(file)) {
     readBeside(file, circuit);
     return;
   }
-  if (const auto status = model_.addCapture(circuit, file); !status) {
+  if (const auto status = model_.entries().addCapture(circuit, file); !status) {
     refused(circuit, file, status.error());
     return;
   }
@@ -62,14 +62,14 @@ void CaptureDesk::sayFound() {
 
 // A large capture: first read, then, with a circuit, added to it.
 void CaptureDesk::readBeside(const QString& file, const QString& circuit) {
-  loader_.read(file, model_.wantedOf(file, circuit),
+  loader_.read(file, model_.captures().wantedOf(file, circuit),
                [this, file, circuit](Result<diagnosis::LoadedCapture> loaded) {
                  const bool ok = loaded.ok();
                  if (!ok) {
                    emit said(q(loaded.error().sentence()), true);
                  }
                  if (ok || circuit.isEmpty()) {
-                   model_.takeCapture(file, std::move(loaded));
+                   model_.captures().take(file, std::move(loaded));
                  }
                  if (ok && !circuit.isEmpty()) {
                    add(circuit, file);
@@ -96,7 +96,7 @@ bool CaptureDesk::askHowWritten(const QString& file, const QString& why) {
   if (dialog->exec() != QDialog::Accepted) {
     return false;
   }
-  const auto status = model_.readAs(file, hints);
+  const auto status = model_.captures().readAs(file, hints);
   if (!status) {
     emit said(q(status.error().sentence()), true);
   }
@@ -104,7 +104,7 @@ bool CaptureDesk::askHowWritten(const QString& file, const QString& why) {
 }
 
 void CaptureDesk::askHow(const QString& circuit) {
-  const QString file = model_.captureOf(circuit);
+  const QString file = model_.captures().of(circuit);
   if (file.isEmpty()) {
     emit said(tr("%1 has no capture yet: drop one on the wheel first.").arg(circuit), true);
     return;

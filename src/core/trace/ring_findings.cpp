@@ -7,6 +7,7 @@
 #include "core/base/say.h"
 #include "core/trace/findings.h"
 #include "core/trace/judge.h"
+#include "core/trace/swell.h"
 
 namespace haybale::trace {
 
