@@ -455,3 +455,22 @@ def a_split_ring_that_was_seen_is_not_a_sensor():
 def a_tyre_is_compared_before_anything_is_unplugged():
     a = Situation("FR").speeds({"FL": 40, "FR": 38, "RL": 40, "RR": 40}).ask()
     yield a.p(fault="wrong-tyre") > 0.4 and "tyres" in a.verdict["action"], (a.told(), a.verdict)
+
+
+@case()
+def both_of_an_axle_share_a_plug():
+    alone = Situation("RL").codes([("RL", "open")]).ask()
+    both = Situation("RL").codes([("RL", "open"), ("RR", "open")]).ask()
+    far = Situation("RL").codes([("RL", "open"), ("FR", "open")]).ask()
+    yield both.p("C1") > 2 * alone.p("C1"), both.told()  # the plug under the body; C2 is the wheel's own
+    yield both.p("C2") < alone.p("C2"), both.told()
+    yield abs(far.p("C1") - alone.p("C1")) < 0.03, far.told()  # no axle has both
+
+
+@case()
+def the_sensors_own_lead_lies_on_the_body():
+    s = Situation("RR").pair("RR", 1105).pair("RL", 1100)
+    s.add("resistance", "RR", {"ohm": 12.0}, "C2.wheel-side a", "ground", key="off", unplugged=["C2"])
+    a = s.ask()
+    yield a.p("sensor", "short-to-ground") > 0.4, a.told()
+    yield a.first_work()["kind"] == "fit" or a.out["options"][0]["kind"] == "measure", a.told()

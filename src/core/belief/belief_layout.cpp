@@ -19,7 +19,7 @@ namespace {
 
 constexpr std::size_t kValues = 72;      // sets of values where there is no severity
 constexpr std::size_t kValuesEach = 32;  // and where there is
-constexpr std::size_t kMostCells = 12000;
+constexpr std::size_t kMostCells = 12400;
 
 struct Band {
   double low, high;

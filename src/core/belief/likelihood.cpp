@@ -157,8 +157,30 @@ CodeChances chancesOf(Vehicle::Monitor m, const World& world, const CarState& st
 
 }  // namespace
 
-// Work done before the complaint on both wheels by the same hands goes wrong on both.
+namespace {
+
+// A plug or splice away from the wheel may be one of both wheels of an axle; what spoils it often
+// spoils both lines.
+bool mayBeShared(const circuit::Circuit& suspect, const circuit::Circuit* other,
+                 const World& world) {
+  if (!other || world.line.empty() || circuit::groupOf(*other) != circuit::groupOf(suspect)) {
+    return false;
+  }
+  const auto* at = suspect.find(world.line.front().element);
+  return at &&
+         (at->kind == circuit::ElementKind::connector ||
+          at->kind == circuit::ElementKind::splice) &&
+         at->zone != circuit::Zone::wheelhouse && at->zone != circuit::Zone::flex;
+}
+
+}  // namespace
+
+// Work done before the complaint on both wheels by the same hands goes wrong on both, and so does
+// what both lines run through.
 double ReadingModel::faultyToo(const std::string& name, const World& world) const {
+  if (mayBeShared(vehicle_.suspect(), vehicle_.job().find(name), world)) {
+    return of(Id::sharedPlugTakesBoth);
+  }
   const bool ofWork = world.fault == Fault::encoderReversed ||
                       world.fault == Fault::ringWrongCount || world.fault == Fault::wideGap ||
                       world.fault == Fault::wrongSensor || world.fault == Fault::reversed;

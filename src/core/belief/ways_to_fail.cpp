@@ -37,6 +37,8 @@ const std::vector<double> kShortSteps{0.05, 1, 5, 16, 50};
 // coil's bias bears less than a current loop.
 const std::vector<double> kLeakCoilSteps{50, 200, 800, 3e3, 12e3, 50e3, 15e6};
 const std::vector<double> kLeakSteps{50, 200, 800, 3e3, 12e3, 15e6};
+const std::vector<double> kShortLeadSteps{0.5, 16};
+const std::vector<double> kLeakSensorSteps{200, 3e3, 5e6};
 const std::vector<double> kWettedSteps{100, 4e3};  // while it is wet; nothing in the dry
 const std::vector<double> kSupplySteps{0.05, 5, 20, 60, 180, 600, 3e3};
 const std::vector<double> kOpenCoilSteps{10e3, 50e3, 300e3, 2e6, 15e6, 1e9, kOpen};
@@ -240,6 +242,11 @@ class Builder {
     const double sometimes = comesAndGoes_ ? of(Id::intermittentComplained) : of(Id::intermittent);
     for (const WireId wire : wires_) {
       add(Fault::intermittentOpen, e.id, wire, of(Id::sensorLead) * sometimes, {kOpen});
+      // Its lead rubbed through, water in its winding (in a sensor with electronics that is its
+      // end): on either wire.
+      const double oneWire = 1.0 / static_cast<double>(wires_.size());
+      add(Fault::shortToGround, e.id, wire, oneWire * of(Id::sensorGround), kShortLeadSteps);
+      add(Fault::leak, e.id, wire, coil_ ? oneWire * of(Id::sensorLeak) : 0, kLeakSensorSteps);
     }
     if (coil_) {
       // A winding that parts only when it is warm.

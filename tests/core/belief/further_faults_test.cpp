@@ -160,5 +160,36 @@ TEST_F(FurtherFaults, WhatWasRuledOutIsNotAskedForAgain) {
   EXPECT_EQ(conclusion.action.find("OL"), std::string::npos) << conclusion.action;
 }
 
+// What both lines of an axle run through spoils both: the plug under the body, not the wheel's own.
+TEST_F(FurtherFaults, WhatBothWheelsRunThroughIsThoughtOfFirst) {
+  codes({{"RR", job::CodeType::open, {}}});
+  const double alone = share("C1");
+  const double own = share("C2");
+  c.evidence.clear();
+  codes({{"RR", job::CodeType::open, {}}, {"RL", job::CodeType::open, {}}});
+  EXPECT_GT(share("C1"), 2 * alone);
+  EXPECT_LT(share("C2"), own);
+  c.evidence.clear();
+  codes({{"RR", job::CodeType::open, {}}, {"FL", job::CodeType::open, {}}});
+  EXPECT_LT(share("C1"), 1.3 * alone) << "a front wheel and a rear one have no plug of their own";
+}
+
+// A finite reading from a wire to ground with all apart is evidence (trade notes: common practice);
+// on the wheel's side of the last plug it is the sensor's own lead or the plug's half.
+TEST_F(FurtherFaults, TheSensorsOwnLeadLiesOnTheBody) {
+  reading("RR", "C2.w pair 1100 unplugged");
+  reading("RR", "C2.w a ground 12 unplugged");
+  EXPECT_GT(share("sensor", Fault::shortToGround), 0.35);
+  EXPECT_GT(share("sensor", Fault::shortToGround) + share("C2", Fault::shortToGround), 0.5);
+  EXPECT_LT(share("L2", Fault::shortToGround), 0.02) << "beyond the plug that is apart";
+}
+
+TEST_F(FurtherFaults, WaterInTheSensorIsMegohmsToGround) {
+  reading("RR", "C2.w a ground 3.1M unplugged");
+  const double sensor = share("sensor", Fault::leak);
+  EXPECT_GT(sensor, 0.08);
+  EXPECT_LT(share("L1", Fault::leak) + share("C1", Fault::leak), sensor / 2);
+}
+
 }  // namespace
 }  // namespace haybale::diagnosis
