@@ -141,9 +141,9 @@ namespace {
 // "hidden".
 double sightChance(Sight seen, Fault fault, circuit::ElementKind kind) {
   using circuit::ElementKind;
-  const bool lead = kind == ElementKind::sensor &&
-                    (fault == Fault::intermittentOpen || fault == Fault::shortToGround ||
-                     fault == Fault::leak);
+  const bool lead =
+      kind == ElementKind::sensor &&
+      (fault == Fault::intermittentOpen || fault == Fault::shortToGround || fault == Fault::leak);
   const bool wiring = kind == ElementKind::leg || kind == ElementKind::splice || lead;
   const auto pick = [&](std::initializer_list<std::pair<Sight, double>> chances, double ok) {
     double left = 1 - ok;

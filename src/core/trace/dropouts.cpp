@@ -382,6 +382,9 @@ class Finder {
   // Nor did it where the wave dies out and begins gently.
   void dropStops() {
     dropStarts();
+    if (in_.square || out_.empty()) {
+      return;
+    }
     constexpr double kSunk = 0.45;
     std::vector<double> heights;
     for (const auto& t : in_.teeth) {
@@ -389,7 +392,7 @@ class Finder {
         heights.push_back(t.halfSwing);
       }
     }
-    if (in_.square || heights.size() < 8) {
+    if (heights.size() < 8) {
       return;
     }
     const bool rocked = isRocked();

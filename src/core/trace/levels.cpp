@@ -427,6 +427,18 @@ double middleOf(std::vector<double>& values, std::size_t rank, bool odd) {
 
 }  // namespace
 
+double medianOfFew(double* values, std::size_t count) {
+  for (std::size_t i = 1; i < count; ++i) {
+    const double v = values[i];
+    std::size_t at = i;
+    for (; at > 0 && values[at - 1] > v; --at) {
+      values[at] = values[at - 1];
+    }
+    values[at] = v;
+  }
+  return count % 2 == 1 ? values[count / 2] : (values[count / 2 - 1] + values[count / 2]) / 2;
+}
+
 double median(std::vector<double>& values) {
   if (values.empty()) {
     return std::numeric_limits<double>::quiet_NaN();

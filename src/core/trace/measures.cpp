@@ -21,13 +21,17 @@ double medianOf(const std::vector<Cycle>& cycles, Get get) {
   return median(values);
 }
 
-// Over single teeth: a gap in the train is no slow tooth.
+// A gap in the train is no slow tooth.
+bool isSingle(const Tooth& t) {
+  return t.periodS > 0 && t.pitch > 0 && t.lost == 0;
+}
+
 template <class Get>
 std::vector<double> ofSingleTeeth(const std::vector<Tooth>& teeth, Get get) {
   std::vector<double> out;
   out.reserve(teeth.size());
   for (const auto& t : teeth) {
-    if (t.periodS > 0 && t.pitch > 0 && t.lost == 0) {
+    if (isSingle(t)) {
       out.push_back(get(t));
     }
   }
@@ -51,8 +55,7 @@ std::vector<double> smoothedHz(const std::vector<Tooth>& teeth, double stepS) {
   std::vector<double> out;
   std::size_t run = 0;
   for (std::size_t i = 0; i < teeth.size(); ++i) {
-    const bool single = teeth[i].periodS > 0 && teeth[i].pitch > 0 && teeth[i].lost == 0;
-    run = single ? run + 1 : 0;
+    run = isSingle(teeth[i]) ? run + 1 : 0;
     if (run >= over && i + 1 < teeth.size()) {
       out.push_back(static_cast<double>(over) / (teeth[i + 1].riseS - teeth[i + 1 - over].riseS));
     }
@@ -75,9 +78,13 @@ std::optional<Range> frequencyOf(const std::vector<Tooth>& teeth, double stepS) 
 double unevenOf(const std::vector<Tooth>& teeth) {
   auto off = ofSingleTeeth(teeth, [](const Tooth& t) { return std::abs(t.pitch - 1); });
   // A spin whose speed changes within a few teeth leaves less in the third difference.
-  const auto periods =
-      ofSingleTeeth(teeth, [](const Tooth& t) { return static_cast<float>(std::log(t.periodS)); });
-  std::vector<float> logs(periods.begin(), periods.end());
+  std::vector<float> logs;
+  logs.reserve(teeth.size());
+  for (const auto& t : teeth) {
+    if (isSingle(t)) {
+      logs.push_back(static_cast<float>(std::log(t.periodS)));
+    }
+  }
   const double smooth = logs.size() < 8 ? 1e9 : noiseRms(logs);
   return off.empty() ? 0 : 100 * std::min(median(off) / 0.6745, smooth);
 }

@@ -95,8 +95,31 @@ double endOf(const std::vector<Pulse>& pulses, std::size_t i, Level level) {
   return level == Level::high ? pulses[i].fallS : pulses[i + 1].riseS;
 }
 
+// A wheel that hardly changes its pace from one pulse to the next misses none.
+bool keepsPace(const std::vector<Pulse>& pulses, Level level, std::size_t count) {
+  constexpr double kMuchSlower = 1 + kInStep;
+  const auto apart = [&](std::size_t i) {
+    return beginOf(pulses[i + 1], level) - beginOf(pulses[i], level);
+  };
+  double before = apart(0);
+  for (std::size_t i = 1; i < std::min<std::size_t>(8, count); ++i) {
+    before = std::min(before, apart(i));
+  }
+  for (std::size_t i = 0; i < count; ++i) {
+    const double now = apart(i);
+    if (!(now < kMuchSlower * before)) {
+      return false;
+    }
+    before = now;
+  }
+  return true;
+}
+
 std::optional<Missed> missedIn(const std::vector<Pulse>& pulses, Level level, double stepS) {
   const std::size_t count = pulses.size() - (level == Level::high ? 1 : 2);
+  if (keepsPace(pulses, level, count)) {
+    return std::nullopt;
+  }
   std::vector<double> apart(count);
   for (std::size_t i = 0; i < count; ++i) {
     apart[i] = beginOf(pulses[i + 1], level) - beginOf(pulses[i], level);

@@ -1,7 +1,9 @@
 #include "core/trace/stands.h"
 
+#include <algorithm>
 #include <cmath>
 
+#include "core/base/parallel.h"
 #include "core/trace/levels.h"
 
 namespace haybale::trace {
@@ -220,6 +222,13 @@ double leavingHz(const std::vector<Tooth>& teeth, std::size_t i) {
 }
 
 void markStands(std::vector<Tooth>& teeth, const Spinning& spinning) {
+  const std::size_t inner = teeth.size() < 4 ? 0 : teeth.size() - 4;  // with two on either side
+  if (std::none_of(teeth.begin(), teeth.end(), [](const Tooth& t) { return t.lost > 0; })) {
+    eachInParallel(inner, kGrain, [&](std::size_t i) {
+      teeth[i + 2].turnedBack = mayTurnBack(teeth, i + 2, spinning);
+    });
+    return;
+  }
   const bool byJerks = turnsByJerks(teeth);
   std::vector<Verdict> verdicts(teeth.size(), Verdict::gone);
   const auto slowAt = [&](std::size_t i) {

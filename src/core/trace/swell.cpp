@@ -1,6 +1,7 @@
 #include "core/trace/swell.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <complex>
 #include <numbers>
@@ -63,34 +64,41 @@ Wave waveOver(const std::vector<double>& values, double teeth) {
 
 std::vector<double> swellOf(const std::vector<Tooth>& teeth, bool pitch) {
   std::vector<double> out(static_cast<std::size_t>(teeth.back().number) + 1, std::nan(""));
-  std::vector<double> x, y;
-  x.reserve(teeth.size());
-  y.reserve(teeth.size());
+  std::size_t known = 0, last = 0;
   for (const auto& t : teeth) {
     const double value = pitch ? t.periodS : t.halfSwing * t.periodS;
     if (t.lost == 0 && t.periodS > 0 && value > 0 && std::abs(t.pitch - 1) < kOutlier) {
-      x.push_back(static_cast<double>(t.number));
-      y.push_back(std::log(value));
+      last = static_cast<std::size_t>(t.number);
+      out[last] = std::log(value);
+      ++known;
     }
   }
-  if (y.size() < 24) {
-    return out;
+  const auto nothing = [&] {
+    std::fill(out.begin(), out.end(), std::nan(""));
+    return std::move(out);
+  };
+  if (known < 24) {
+    return nothing();
   }
   // A parabola in the tooth's number follows any spin that a hand or a road makes.
-  const double scale = x.back() > 0 ? x.back() : 1;
+  const double scale = last > 0 ? static_cast<double>(last) : 1;
   double s[5] = {0, 0, 0, 0, 0};
   double r[3] = {0, 0, 0};
-  for (std::size_t i = 0; i < x.size(); ++i) {
-    const double u = x[i] / scale;
+  for (std::size_t i = 0; i <= last; ++i) {
+    const double y = out[i];
+    if (std::isnan(y)) {
+      continue;
+    }
+    const double u = static_cast<double>(i) / scale;
     const double uu = u * u;
     s[0] += 1;
     s[1] += u;
     s[2] += uu;
     s[3] += uu * u;
     s[4] += uu * uu;
-    r[0] += y[i];
-    r[1] += u * y[i];
-    r[2] += uu * y[i];
+    r[0] += y;
+    r[1] += u * y;
+    r[2] += uu * y;
   }
   const auto det = [](double a, double b, double c, double d, double e, double f, double g,
                       double h, double k) {
@@ -98,14 +106,14 @@ std::vector<double> swellOf(const std::vector<Tooth>& teeth, bool pitch) {
   };
   const double whole = det(s[0], s[1], s[2], s[1], s[2], s[3], s[2], s[3], s[4]);
   if (std::abs(whole) < 1e-12) {
-    return out;
+    return nothing();
   }
   const double a = det(r[0], s[1], s[2], r[1], s[2], s[3], r[2], s[3], s[4]) / whole;
   const double b = det(s[0], r[0], s[2], s[1], r[1], s[3], s[2], r[2], s[4]) / whole;
   const double c = det(s[0], s[1], r[0], s[1], s[2], r[1], s[2], s[3], r[2]) / whole;
-  for (std::size_t i = 0; i < x.size(); ++i) {
-    const double u = x[i] / scale;
-    out[static_cast<std::size_t>(x[i])] = std::expm1(y[i] - a - b * u - c * u * u);
+  for (std::size_t i = 0; i <= last; ++i) {
+    const double u = static_cast<double>(i) / scale;
+    out[i] = std::expm1(out[i] - a - b * u - c * u * u);
   }
   return out;
 }
@@ -142,19 +150,20 @@ std::optional<Swell> clearestSwell(const std::vector<double>& values, int least,
 }
 
 std::vector<double> smoothed(const std::vector<double>& values, int teeth) {
-  const int half = std::clamp(teeth / 20, 0, 3);
+  constexpr int kMostHalf = 3;
+  const int half = std::clamp(teeth / 20, 0, kMostHalf);
   const int n = static_cast<int>(values.size());
   std::vector<double> out(values.size(), std::nan(""));
-  std::vector<double> near;
+  std::array<double, 2 * kMostHalf + 1> near{};
   for (int i = 0; i < n; ++i) {
-    near.clear();
+    std::size_t count = 0;
     for (int k = std::max(0, i - half); k <= std::min(n - 1, i + half); ++k) {
       if (const double v = values[static_cast<std::size_t>(k)]; !std::isnan(v)) {
-        near.push_back(v);
+        near[count++] = v;
       }
     }
-    if (!near.empty()) {
-      out[static_cast<std::size_t>(i)] = median(near);
+    if (count > 0) {
+      out[static_cast<std::size_t>(i)] = medianOfFew(near.data(), count);
     }
   }
   return out;

@@ -17,19 +17,6 @@ constexpr double kAbsent = 1.66;    // a pitch from here on has an absent tooth 
 // Absent teeth counted between two pulses at most: a stand of hours is no ring.
 constexpr double kMostLost = 1e4;
 
-// Middle of a few values, which it sorts.
-double sortedMiddle(double* values, std::size_t count) {
-  for (std::size_t i = 1; i < count; ++i) {
-    const double v = values[i];
-    std::size_t at = i;
-    for (; at > 0 && values[at - 1] > v; --at) {
-      values[at] = values[at - 1];
-    }
-    values[at] = v;
-  }
-  return count % 2 == 1 ? values[count / 2] : (values[count / 2 - 1] + values[count / 2]) / 2;
-}
-
 // Where all neighbours are there and none is an outlier, the line through them passes their mean in
 // the middle. NaN when that is not so.
 double evenAt(const std::vector<float>& logs, std::size_t at) {
@@ -81,7 +68,7 @@ double expectedAt(const std::vector<float>& logs, std::size_t at) {
   if (*most - *least >= kOffSpeed || count < 4) {
     double sorted[2 * kAround];
     std::copy(y, y + count, sorted);
-    middle = sortedMiddle(sorted, count);
+    middle = medianOfFew(sorted, count);
   }
   double n = 0, sx = 0, sy = 0, sxx = 0, sxy = 0;
   for (std::size_t i = 0; i < count; ++i) {
@@ -166,12 +153,12 @@ void takeCycles(std::vector<Tooth>& teeth, const std::vector<Cycle>& cycles) {
 std::vector<Tooth> teethOf(const std::vector<Pulse>& pulses, const std::vector<Cycle>& cycles,
                            bool smooth, const Spinning& spinning) {
   std::vector<Tooth> teeth(pulses.size());
-  for (std::size_t i = 0; i < pulses.size(); ++i) {
+  eachInParallel(pulses.size(), kGrain, [&](std::size_t i) {
     teeth[i].riseS = pulses[i].riseS;
     if (i + 1 < pulses.size()) {
       teeth[i].periodS = pulses[i + 1].riseS - pulses[i].riseS;
     }
-  }
+  });
   if (smooth) {
     takeCycles(teeth, cycles);
   }
