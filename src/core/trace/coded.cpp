@@ -7,6 +7,7 @@
 namespace haybale::trace {
 
 std::optional<CodedWidths> codedWidths(const std::vector<Pulse>& pulses) {
+  constexpr std::size_t kOddOf = 5;  // of so many one may be no message's width
   CodedWidths out;
   std::vector<double> duties;
   std::size_t read = 0;
@@ -27,8 +28,11 @@ std::optional<CodedWidths> codedWidths(const std::vector<Pulse>& pulses) {
       close += named && std::abs(width / kCodedWidthsS[k] - 1) < 0.06 ? 1 : 0;
     }
     out.odd += named ? 0 : 1;
+    if (out.odd * kOddOf > pulses.size()) {
+      return std::nullopt;
+    }
   }
-  if (read < 4 || out.odd * 5 > read || duties.empty()) {
+  if (read < 4 || out.odd * kOddOf > read || duties.empty()) {
     return std::nullopt;
   }
   const auto moving = std::max_element(out.counts.begin(), out.counts.end() - 1);

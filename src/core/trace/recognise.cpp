@@ -127,6 +127,10 @@ namespace {
 // throws in, and no tooth. Shares: common practice, no source.
 void dropSpikes(const Reading& r, Train& train) {
   constexpr double kBeyond = 0.5, kBriefer = 0.3;  // of the swing, of a pulse
+  const double beyond = r.plateaus.high + kBeyond * (r.plateaus.high - r.plateaus.low);
+  if (r.d->max() <= beyond) {
+    return;
+  }
   std::vector<double> widths;
   for (const auto& p : train.pulses) {
     if (!std::isnan(p.fallS)) {
@@ -134,7 +138,6 @@ void dropSpikes(const Reading& r, Train& train) {
     }
   }
   const double usual = widths.empty() ? 0 : median(widths);
-  const double beyond = r.plateaus.high + kBeyond * (r.plateaus.high - r.plateaus.low);
   const auto removed = std::erase_if(train.pulses, [&](const Pulse& p) {
     const double width = p.fallS - p.riseS;
     if (!(width >= 0 && width < kBriefer * usual)) {

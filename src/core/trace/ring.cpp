@@ -210,6 +210,11 @@ struct Position {
 
 std::vector<Position> fold(const Deviations& d, int teeth) {
   std::vector<Position> out(static_cast<std::size_t>(teeth));
+  const std::size_t turns = d.pitch.size() / out.size() + 1;
+  for (auto& position : out) {
+    position.pitch.reserve(turns);
+    position.agreed.reserve(turns);
+  }
   for (std::size_t i = 0; i < d.pitch.size(); ++i) {
     Position& p = out[i % static_cast<std::size_t>(teeth)];
     const bool known = !std::isnan(d.pitch[i]) || d.absent[i];
