@@ -4,35 +4,10 @@
 
 #include "core/base/json.h"
 #include "core/circuit/network.h"
-#include "core/job/reading_line.h"
-#include "support/haybale_test.h"
+#include "support/line_fixture.h"
 
 namespace haybale::circuit {
 namespace {
-
-class PassiveLine : public testing::Test {
- protected:
-  PassiveLine() { circuit.sensor.kind = SensorKind::passive; }
-
-  [[nodiscard]] circuit::Test typed(const char* line) const {
-    const auto start =
-        job::defaultTest(circuit, {Place::Kind::modulePlug, "module"}, TestKind::resistance);
-    return job::parseReadingLine(std::string(line) + " 1", circuit, start).value().test;
-  }
-  [[nodiscard]] double read(const char* line, const std::vector<LineFault>& faults = {}) const {
-    return predict(circuit, point, typed(line), faults).value_or(NAN);
-  }
-
-  Circuit circuit = typicalCircuit("RR", "rear right");
-  ParameterPoint point = coilPoint();
-
- private:
-  static ParameterPoint coilPoint() {
-    ParameterPoint p;
-    p.sensor.coilOhm = 1100;  // behind 5 V and 10 kΩ, as a front end is by default
-    return p;
-  }
-};
 
 // Common practice, no source: 5 V of bias behind some 10 kΩ falls to about 0.5 V with a coil of 1.1
 // kΩ.
@@ -146,14 +121,6 @@ TEST_F(PassiveLine, OhmsOnALiveCircuitAreNonsense) {
 
 // Common practice, no source: 7/14 mA; through 75 Ω 0.525 and 1.05 V; 11.5 V unplugged fall to
 // about 10 V plugged behind 110 Ω.
-class ActiveLine : public PassiveLine {
- protected:
-  ActiveLine() {
-    circuit.sensor.kind = SensorKind::active;
-    point.frontEnd = usualFrontEnd(SensorKind::active);
-  }
-};
-
 TEST_F(ActiveLine, SevenAndFourteenMilliamperesThrough75OhmsAreHalfAVoltAndOne) {
   point.frontEnd.kind = FrontEndKind::lowSideSense;
   point.frontEnd.sourceOhm = 75;
