@@ -10801,6 +10801,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>{}, {}, Ader {}</translation>
   </message>
   <message>
+   <source>{}: "{}" is not known and counts for nothing; known are {}</source>
+   <translation>{}: „{}“ ist nicht bekannt und zählt nicht; bekannt sind {}</translation>
+  </message>
+  <message>
    <source>{}: in {:.0f} of 100 such cases that cures it; price {:.0f}, about {:.0f} minutes.</source>
    <translation>{}: in {:.0f} von 100 solchen Fällen behebt es das; Preis {:.0f}, etwa {:.0f} Minuten.</translation>
   </message>

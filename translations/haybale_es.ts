@@ -10801,6 +10801,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>{}, {}, cable {}</translation>
   </message>
   <message>
+   <source>{}: "{}" is not known and counts for nothing; known are {}</source>
+   <translation>{}: «{}» no se conoce y no cuenta; se conocen {}</translation>
+  </message>
+  <message>
    <source>{}: in {:.0f} of 100 such cases that cures it; price {:.0f}, about {:.0f} minutes.</source>
    <translation>{}: en {:.0f} de 100 casos así lo cura; precio {:.0f}, unos {:.0f} minutos.</translation>
   </message>

@@ -9,6 +9,7 @@
 #include "core/base/text.h"
 #include "core/job/case_json.h"
 #include "core/job/test_json.h"
+#include "core/job/unheeded.h"
 #include "core/session/diagnosis_json.h"
 #include "core/session/guide.h"
 
@@ -33,10 +34,13 @@ std::string folderOf(const std::string& file) {
   return std::filesystem::absolute(file).parent_path().string();
 }
 
-Result<job::Case> open(const DiagnoseOptions& o) {
+Result<job::Case> open(const DiagnoseOptions& o, std::ostream& remarks) {
   auto c = job::loadCase(o.file);
   if (c && !c->suspectCircuit()) {
     return Error{o.file, std::nullopt, "has no circuit in question", "name one in \"suspect\""};
+  }
+  for (const auto& sentence : c ? job::unheeded(*c) : std::vector<std::string>{}) {
+    remarks << o.file << ": " << sentence << "\n";
   }
   return c;
 }
@@ -55,7 +59,7 @@ void printDiagnosis(std::ostream& out, const job::Case& c, const diagnosis::Asse
 }
 
 int diagnose(const DiagnoseOptions& o, Streams streams) {
-  const auto c = open(o);
+  const auto c = open(o, streams.err);
   if (!c) {
     return fail(streams, c.error(), kMalformed);
   }
@@ -86,7 +90,7 @@ Status keepRecord(const DiagnoseOptions& o, const diagnosis::Guide& guide) {
 // Answers that cannot be read are asked for again, with a line on stderr.
 int session(const DiagnoseOptions& o, Streams streams) {
   std::istream& in = streams.in ? *streams.in : std::cin;
-  auto c = open(o);
+  auto c = open(o, streams.err);
   if (!c) {
     return fail(streams, c.error(), kMalformed);
   }

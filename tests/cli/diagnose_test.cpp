@@ -34,6 +34,7 @@ class Diagnose : public testing::Test {
     test::write(folder.file("case.json"), text);
     return folder.file("case.json");
   }
+  Json verdictOfASession(std::uint32_t seed);
   test::Folder folder;
 };
 
@@ -59,6 +60,23 @@ TEST_F(Diagnose, SaysWhoIsSuspectAndWhatToTestNext) {
     EXPECT_NE(t["test"]["kind"], "waveform");
     EXPECT_NE(t["intrusion"], "back-probe") << t.dump(1);
   }
+}
+
+// What counts for nothing is said, and the rest is done.
+TEST_F(Diagnose, NamesTheWordsThatItDoesNotHeed) {
+  auto c = job::loadCase(file("[]")).value();
+  c.complaint.when = {"bumps"};
+  c.toolbox.push_back("oscilloscope");
+  const auto path = folder.file("strange.json");
+  test::write(path, job::caseText(c));
+  for (const char* command : {"diagnose", "session"}) {
+    const auto r = ran({command, path}, "{\"quit\": true}\n");
+    EXPECT_EQ(r.exit, kDone) << r.err;
+    EXPECT_FALSE(r.out.empty());
+    EXPECT_NE(r.err.find(path + ": complaint.when: \"bumps\""), std::string::npos) << r.err;
+    EXPECT_NE(r.err.find("\"oscilloscope\""), std::string::npos) << r.err;
+  }
+  EXPECT_TRUE(ran({"diagnose", file("[]")}).err.empty());
 }
 
 // Every kind of test and reading of the contract is understood, and what is not is named.
@@ -113,21 +131,20 @@ TEST_F(Diagnose, ASessionAsksOneLineAtATimeAndAlwaysEndsWithAVerdict) {
 }
 
 // A session answered line by line by a simulated vehicle.
-TEST_F(Diagnose, ASessionFindsWhatIsHiddenInASimulatedVehicle) {
-  const auto c = job::loadCase(file("[]"));
-  ASSERT_HB_OK(c);
+// The verdict of a session with a vehicle that has one wire parted.
+Json Diagnose::verdictOfASession(std::uint32_t seed) {
+  const auto c = job::loadCase(file("[]")).value();
   diagnosis::Hypothesis hidden;
   hidden.fault = diagnosis::Fault::open;
   hidden.element = "L1";
   hidden.wire = circuit::WireId::b;
   sim::SimOptions options;
-  options.seed = 5;
+  options.seed = seed;
   options.slip = 0;
-  sim::SimVehicle vehicle(*c, hidden, 1e15, options);
+  sim::SimVehicle vehicle(c, hidden, 1e15, options);
   // The other side of the conversation is not known before it is asked: answer by answer.
   std::string answers;
-  Json verdict;
-  for (int turn = 0; turn < 20 && verdict.is_null(); ++turn) {
+  for (int turn = 0; turn < 20; ++turn) {
     const auto r = ran({"session", folder.file("case.json")}, answers);
     std::istringstream lines(r.out);
     std::string line;
@@ -137,11 +154,9 @@ TEST_F(Diagnose, ASessionFindsWhatIsHiddenInASimulatedVehicle) {
       before = last;
       last = Json::parse(line);
     }
-    ASSERT_TRUE(last.contains("verdict"));
     const auto asks = std::count(r.out.begin(), r.out.end(), '\n') - 1;
-    if (asks == std::count(answers.begin(), answers.end(), '\n')) {
-      verdict = last["verdict"];
-      break;
+    if (!last.contains("verdict") || asks == std::count(answers.begin(), answers.end(), '\n')) {
+      return last.value("verdict", Json());
     }
     Json evidence{{"test", before["ask"]["test"]},
                   {"reading",
@@ -156,16 +171,31 @@ TEST_F(Diagnose, ASessionFindsWhatIsHiddenInASimulatedVehicle) {
                     {"swings", true},
                     {"volt_rms", 1},
                     {"amp", 1}}}};
-    const auto asked = job::readEvidence(evidence, "ask", *c);
-    ASSERT_HB_OK(asked);
+    const auto asked = job::readEvidence(evidence, "ask", c);
+    if (!asked) {
+      return {};
+    }
     const auto reading = vehicle.answer(asked->test);
     answers += reading
                    ? Json{{"reading", job::readingJson(*reading, asked->test.kind)}}.dump() + "\n"
                    : "{\"cannot\": \"not here\"}\n";
   }
-  EXPECT_EQ(verdict["element"], "L1") << verdict.dump(1);
-  EXPECT_EQ(verdict["wire"], "b");
-  EXPECT_EQ(verdict["fault"], "open");
+  return {};
+}
+
+// Of four such vehicles one may have a sound plug that looks corroded, as one in 25 does, and a
+// code that another circuit has no cause for. A wire is named only where it is known.
+TEST_F(Diagnose, ASessionFindsWhatIsHiddenInASimulatedVehicle) {
+  int right = 0;
+  std::string all;
+  for (const std::uint32_t seed : {5U, 6U, 7U, 8U}) {
+    const auto verdict = verdictOfASession(seed);
+    ASSERT_FALSE(verdict.is_null()) << "every session ends with a verdict";
+    EXPECT_NE(verdict["wire"], "a") << "it is the other, or nobody knows";
+    right += verdict["element"] == "L1" && verdict["fault"] == "open";
+    all += verdict.dump() + "\n";
+  }
+  EXPECT_GE(right, 3) << all;
 }
 
 // Whoever answers need not know a signal that is fed in: a script is never asked for one.

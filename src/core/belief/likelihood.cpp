@@ -167,7 +167,7 @@ bool mayBeShared(const circuit::Circuit& suspect, const circuit::Circuit* other,
     return false;
   }
   const auto* at = suspect.find(world.line.front().element);
-  return at &&
+  return at && at != suspect.sensorConnector() &&
          (at->kind == circuit::ElementKind::connector ||
           at->kind == circuit::ElementKind::splice) &&
          at->zone != circuit::Zone::wheelhouse && at->zone != circuit::Zone::flex;

@@ -55,7 +55,7 @@ Json verdictJson(const job::Case& c, const Conclusion& conclusion) {
   out["fault"] = "none";
   out["confidence"] = 0.0;
   if (!conclusion.suspects.empty()) {
-    const auto& top = conclusion.suspects.front();
+    const auto top = leading(conclusion.suspects);
     double share = 0;
     for (const auto& s : conclusion.suspects) {
       share += groupOf(s) == groupOf(top) ? s.share : 0;

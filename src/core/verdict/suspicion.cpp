@@ -184,13 +184,13 @@ void concludeFrom(Conclusion& out, const Circuit& circuit) {
     return;
   }
   if (out.state == State::isolated) {
-    out.headline = say("Isolated: ") + spoken(out.suspects.front(), circuit);
+    out.headline = say("Isolated: ") + spoken(leading(out.suspects), circuit);
   } else if (out.clearFirst && out.state == State::narrowed) {
     out.headline = say("No supply from the module: it may only be latched off");
     out.action = say(
         "Clear the codes, cycle the ignition and read the supply again before a module is blamed.");
   } else if (out.wantsWitness && out.state == State::narrowed) {
-    out.headline = sayf("{}, by one witness", spoken(out.suspects.front(), circuit));
+    out.headline = sayf("{}, by one witness", spoken(leading(out.suspects), circuit));
     out.action = say(
         "One kind of test speaks against it. Before a part is bought, see it by a test of another "
         "kind.");
@@ -340,6 +340,18 @@ std::string actionFor(const Suspect& top, const Circuit& circuit) {
                  "that failed.");
   }
   return "";
+}
+
+Suspect leading(const std::vector<Suspect>& suspects) {
+  Suspect out = suspects.front();
+  const bool other = std::any_of(suspects.begin(), suspects.end(), [&](const Suspect& s) {
+    return s.element == out.element && s.fault == out.fault && s.wire != out.wire &&
+           out.share < priors::of(priors::Id::wireKnown) * s.share;
+  });
+  if (other) {
+    out.wire.reset();
+  }
+  return out;
 }
 
 std::string spoken(const Suspect& s, const Circuit& circuit) {

@@ -77,6 +77,10 @@ struct Conclusion {
 /// "L2, wire b: open" in words for a person.
 [[nodiscard]] std::string spoken(const Suspect& suspect, const circuit::Circuit& circuit);
 
+/// The first of them, as far as it is known: without its wire where the same fault in the other
+/// wire is nearly as likely. REQUIRES: there is one.
+[[nodiscard]] Suspect leading(const std::vector<Suspect>& suspects);
+
 /// What to do about it, in one or two sentences.
 [[nodiscard]] std::string actionFor(const Suspect& suspect, const circuit::Circuit& circuit);
 

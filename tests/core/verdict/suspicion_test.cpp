@@ -154,5 +154,16 @@ TEST_F(Suspicion, AVerdictThatHangsOnOneNumberAsksForItTwice) {
   EXPECT_GT(leadingShare(twice), leadingShare(once.conclusion));
 }
 
+TEST(Leading, AWireIsNamedOnlyWhereItIsKnown) {
+  const Suspect a{"L2", circuit::WireId::a, Fault::open, 0.5};
+  const Suspect b{"L2", circuit::WireId::b, Fault::open, 0.4};
+  EXPECT_FALSE(leading({a, b}).wire.has_value()) << "as likely the one as the other";
+  EXPECT_EQ(leading({a, {"L2", circuit::WireId::b, Fault::open, 0.2}}).wire, circuit::WireId::a);
+  EXPECT_EQ(leading({a, {"L2", circuit::WireId::b, Fault::leak, 0.4}}).wire, circuit::WireId::a)
+      << "another fault says nothing of this one's wire";
+  EXPECT_EQ(leading({a, {"C2", circuit::WireId::b, Fault::open, 0.4}}).wire, circuit::WireId::a);
+  EXPECT_EQ(leading({a}).share, 0.5);
+}
+
 }  // namespace
 }  // namespace haybale::diagnosis
