@@ -178,14 +178,14 @@ bool mayBeShared(const circuit::Circuit& suspect, const circuit::Circuit* other,
 // Work done before the complaint on both wheels by the same hands goes wrong on both, and so does
 // what both lines run through.
 double ReadingModel::faultyToo(const std::string& name, const World& world) const {
-  if (mayBeShared(vehicle_.suspect(), vehicle_.job().find(name), world)) {
-    return of(Id::sharedPlugTakesBoth);
-  }
+  const double shared = mayBeShared(vehicle_.suspect(), vehicle_.job().find(name), world)
+                            ? of(Id::sharedPlugTakesBoth)
+                            : 0;
   const bool ofWork = world.fault == Fault::encoderReversed ||
                       world.fault == Fault::ringWrongCount || world.fault == Fault::wideGap ||
                       world.fault == Fault::wrongSensor || world.fault == Fault::reversed;
   if (!ofWork) {
-    return 0;
+    return shared;
   }
   const auto& c = vehicle_.job();
   const auto done = [&](const job::History& mine) {
@@ -195,7 +195,9 @@ double ReadingModel::faultyToo(const std::string& name, const World& world) cons
                     h.element == mine.element;
            });
   };
-  return std::any_of(c.history.begin(), c.history.end(), done) ? of(Id::sameWorkSameMistake) : 0;
+  return std::any_of(c.history.begin(), c.history.end(), done)
+             ? std::max(shared, of(Id::sameWorkSameMistake))
+             : shared;
 }
 
 namespace {
