@@ -2,27 +2,19 @@
 
 #include <algorithm>
 
-#include "core/job/reading_line.h"
-#include "support/haybale_test.h"
+#include "support/line_fixture.h"
 
 namespace haybale::circuit {
 namespace {
 
-class Setup : public testing::Test {
+class Setup : public PassiveLine {
  protected:
-  Setup() { circuit.sensor.kind = SensorKind::passive; }
-  [[nodiscard]] circuit::Test typed(const char* line) const {
-    const auto start =
-        job::defaultTest(circuit, {Place::Kind::modulePlug, "module"}, TestKind::resistance);
-    return job::parseReadingLine(std::string(line) + " 1", circuit, start).value().test;
-  }
   [[nodiscard]] bool says(const circuit::Test& t, SetupFault fault, bool harmful) const {
     const auto issues = checkSetup(circuit, t);
     return std::any_of(issues.begin(), issues.end(), [&](const auto& i) {
       return i.fault == fault && i.harmful == harmful && !i.text.empty();
     });
   }
-  Circuit circuit = typicalCircuit("RR", "rear right");
 };
 
 // The cautions of the trade: ohms only on a dead circuit, no bulb on a module pin.
