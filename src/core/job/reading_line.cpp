@@ -68,12 +68,13 @@ class LineReader {
   LineReader(std::string_view text, const Circuit& circuit, const Test& chosen)
       : circuit_(circuit), words_(text::words(text)) {
     out_.test = chosen;
+    joinHertz();
   }
 
   Result<TypedReading> read() {
     for (at_ = 0; at_ < words_.size(); ++at_) {
       if (!takeStateWord() && !takeLeadWord() && !takeMeterWord()) {
-        value_ += (value_.empty() ? "" : " ") + words_[at_];
+        takeNumber(words_[at_]);
       }
     }
     if (auto status = takeValue(); !status) {
@@ -86,6 +87,22 @@ class LineReader {
  private:
   [[nodiscard]] std::string word(std::size_t i) const {
     return i < words_.size() ? text::lower(words_[i]) : std::string();
+  }
+
+  // "52 Hz" is one word, as "52Hz" is.
+  void joinHertz() {
+    for (std::size_t i = 0; i + 1 < words_.size(); ++i) {
+      const bool number = words_[i].front() >= '0' && words_[i].front() <= '9';
+      if (number && (word(i + 1) == "hz" || word(i + 1) == "khz")) {
+        words_[i] += words_[i + 1];
+        words_.erase(words_.begin() + static_cast<std::ptrdiff_t>(i) + 1);
+      }
+    }
+  }
+
+  void takeNumber(std::string_view text) {
+    value_ += value_.empty() ? "" : " ";
+    value_ += text;
   }
 
   bool takeStateWord() {
@@ -175,6 +192,11 @@ class LineReader {
       kind_ = w == "dc" ? TestKind::dcVoltage : TestKind::acVoltage;
       return true;
     }
+    if (w.ends_with("vac") || w.ends_with("vdc")) {  // "0.5Vac"
+      kind_ = w.ends_with("vdc") ? TestKind::dcVoltage : TestKind::acVoltage;
+      takeNumber(std::string_view(words_[at_]).substr(0, w.size() - 2));
+      return true;
+    }
     for (std::size_t i = 0; i < circuit::kLampStateNames.size(); ++i) {
       if (w == circuit::kLampStateNames[i]) {
         out_.reading.lamp = static_cast<circuit::LampState>(i);
@@ -201,6 +223,9 @@ class LineReader {
       if (celsius && celsius->unitTyped) {
         out_.reading.celsius = celsius->value;
         ++at_;
+        return true;
+      }
+      if (word(at_ + 1).ends_with("hz")) {
         return true;
       }
     }

@@ -38,6 +38,16 @@ TEST_F(ReadingLine, AWholeLineSaysItAll) {
             "module plug, wire a to b, 410 mV AC at 52.0 Hz, key on, all plugged in, wheel spun");
 }
 
+TEST_F(ReadingLine, VoltsAndHertzAreTakenAsTheyAreSpoken) {
+  const auto want = echo("module pair ac 0.41V 52Hz");
+  for (const char* line : {"module pair 0.41 Vac 52 Hz", "module pair 0.41VAC at 52 Hz",
+                           "module pair 410 mVac 0.052 kHz", "module pair 0.41 V ac 52 hz"}) {
+    EXPECT_EQ(echo(line), want) << line;
+  }
+  EXPECT_EQ(echo("C2 a gnd 4.98Vdc key on unplugged"), echo("C2 a gnd 4.98V key on unplugged"));
+  EXPECT_NE(echo("module pair Hz").find("is not a number"), std::string::npos);
+}
+
 // From the module's plug to the wheel's: both ends of the wire free for ohms, together for volts.
 TEST_F(ReadingLine, ASecondPlaceIsTheBlackLeads) {
   const auto ohms = parseReadingLine("module a C2 a 0.6", circuit, start);
