@@ -542,10 +542,6 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>%1 km/h</translation>
   </message>
   <message>
-   <source>%1 times the speed fed in: teeth or tyre set wrongly in the module.</source>
-   <translation>%1-mal die eingespeiste Geschwindigkeit: Zähne oder Reifen im Steuergerät falsch hinterlegt.</translation>
-  </message>
-  <message>
    <source>%1 unplugged</source>
    <translation>%1 ab</translation>
   </message>
@@ -10611,6 +10607,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>{:.1f} turns</source>
    <translation>{:.1f} Umdrehungen</translation>
+  </message>
+  <message>
+   <source>{:.2f} times the speed fed in: teeth or tyre set wrongly in the module.</source>
+   <translation>{:.2f}-mal die eingespeiste Geschwindigkeit: Zähne oder Reifen im Steuergerät falsch hinterlegt.</translation>
   </message>
   <message>
    <source>{:.2g} mWb</source>

@@ -542,10 +542,6 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>%1 km/h</translation>
   </message>
   <message>
-   <source>%1 times the speed fed in: teeth or tyre set wrongly in the module.</source>
-   <translation>%1 veces la velocidad dada: dientes o neumático mal puestos en el módulo.</translation>
-  </message>
-  <message>
    <source>%1 unplugged</source>
    <translation>%1 suelto</translation>
   </message>
@@ -10611,6 +10607,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>{:.1f} turns</source>
    <translation>{:.1f} vueltas</translation>
+  </message>
+  <message>
+   <source>{:.2f} times the speed fed in: teeth or tyre set wrongly in the module.</source>
+   <translation>{:.2f} veces la velocidad dada: dientes o neumático mal puestos en el módulo.</translation>
   </message>
   <message>
    <source>{:.2g} mWb</source>

@@ -71,105 +71,104 @@ QSize sizeOf(const QString& text) {
   return width > 0 && height > 0 ? QSize(width, height) : QSize();
 }
 
+// What may be said on the command line.
+struct Options {
+  QCommandLineParser parser;
+  QCommandLineOption demo{QStringLiteral("demo"), QStringLiteral("Open the demo job.")};
+  QCommandLineOption picture{QStringLiteral("picture"),
+                             QStringLiteral("Render the window into a PNG and end."),
+                             QStringLiteral("FILE")};
+  QCommandLineOption screenshots{
+      QStringLiteral("screenshots"),
+      QStringLiteral("Render all views, day and night, into a folder and end."),
+      QStringLiteral("FOLDER")};
+  QCommandLineOption theme{QStringLiteral("theme"), QStringLiteral("day or night"),
+                           QStringLiteral("THEME")};
+  QCommandLineOption size{QStringLiteral("size"),
+                          QStringLiteral("Size of the window, in pixels before scaling."),
+                          QStringLiteral("WIDTHxHEIGHT")};
+  QCommandLineOption scale{QStringLiteral("scale"),
+                           QStringLiteral("Size of everything in percent, 80 to 200."),
+                           QStringLiteral("PERCENT")};
+  QCommandLineOption language{
+      QStringLiteral("language"),
+      QStringLiteral("en, de or es; as kept in the preferences without it."),
+      QStringLiteral("CODE")};
+  QCommandLineOption view{
+      QStringLiteral("view"),
+      QStringLiteral("Begin at intake, line, trace, swap, close-out, logbook or practice."),
+      QStringLiteral("NAME")};
+
+  Options() {
+    parser.setApplicationDescription(
+        QStringLiteral("Hay Bale: where is the fault, how sure, what to test next. Wheel speed "
+                       "sensor circuits."));
+    parser.addHelpOption();
+    parser.addVersionOption();
+    parser.addPositionalArgument(QStringLiteral("FILE"), QStringLiteral("a case file or a capture"),
+                                 QStringLiteral("[FILE]"));
+    parser.addOptions({demo, picture, screenshots, theme, size, scale, language, view});
+  }
+
+  [[nodiscard]] bool isSet(const QCommandLineOption& option) const { return parser.isSet(option); }
+  [[nodiscard]] QString value(const QCommandLineOption& option) const {
+    return parser.value(option);
+  }
+  [[nodiscard]] bool makesPictures() const { return isSet(screenshots) || isSet(picture); }
+};
+
 // Asked for on the command line, else as kept; pictures are made at the usual size. Empty: no
 // scale.
-std::optional<int> wantedScale(int argc, char** argv, QCommandLineParser& options,
-                               const QCommandLineOption& scale) {
+std::optional<int> wantedScale(int argc, char** argv, Options& options) {
   QStringList arguments;
   for (int i = 0; i < argc; ++i) {
     arguments << QString::fromLocal8Bit(argv[i]);
   }
-  options.parse(arguments);
-  if (options.isSet(scale)) {
+  options.parser.parse(arguments);
+  if (options.isSet(options.scale)) {
     bool number = false;
-    const int percent = options.value(scale).toInt(&number);
+    const int percent = options.value(options.scale).toInt(&number);
     return number && percent >= kLeastScale && percent <= kMostScale ? std::optional(percent)
                                                                      : std::nullopt;
   }
-  const bool pictures =
-      options.isSet(QStringLiteral("picture")) || options.isSet(QStringLiteral("screenshots"));
-  return pictures ? 100 : programSettings().scalePercent;
+  return options.makesPictures() ? 100 : programSettings().scalePercent;
 }
 
-// From the first line to the last of a window's life; `shownLast` is the view it ended at.
-int run(int argc, char** argv, int& shownLast) {
-  QCoreApplication::setApplicationName(QStringLiteral("haybale"));
-  QCoreApplication::setApplicationVersion(QStringLiteral(HAYBALE_VERSION));
-  QCommandLineParser options;
-  options.setApplicationDescription(QStringLiteral(
-      "Hay Bale: where is the fault, how sure, what to test next. Wheel speed sensor circuits."));
-  options.addHelpOption();
-  options.addVersionOption();
-  options.addPositionalArgument(QStringLiteral("FILE"), QStringLiteral("a case file or a capture"),
-                                QStringLiteral("[FILE]"));
-  const QCommandLineOption demo(QStringLiteral("demo"), QStringLiteral("Open the demo job."));
-  const QCommandLineOption picture(QStringLiteral("picture"),
-                                   QStringLiteral("Render the window into a PNG and end."),
-                                   QStringLiteral("FILE"));
-  const QCommandLineOption screenshots(
-      QStringLiteral("screenshots"),
-      QStringLiteral("Render all views, day and night, into a folder and end."),
-      QStringLiteral("FOLDER"));
-  const QCommandLineOption theme(QStringLiteral("theme"), QStringLiteral("day or night"),
-                                 QStringLiteral("THEME"));
-  const QCommandLineOption size(QStringLiteral("size"),
-                                QStringLiteral("Size of the window, in pixels before scaling."),
-                                QStringLiteral("WIDTHxHEIGHT"));
-  const QCommandLineOption scale(QStringLiteral("scale"),
-                                 QStringLiteral("Size of everything in percent, 80 to 200."),
-                                 QStringLiteral("PERCENT"));
-  const QCommandLineOption language(
-      QStringLiteral("language"),
-      QStringLiteral("en, de or es; as kept in the preferences without it."),
-      QStringLiteral("CODE"));
-  const QCommandLineOption view(
-      QStringLiteral("view"),
-      QStringLiteral("Begin at intake, line, trace, swap, close-out, logbook or practice."),
-      QStringLiteral("NAME"));
-  options.addOptions({demo, picture, screenshots, theme, size, scale, language, view});
-  if (answeredWithoutWindow(argc, argv, options)) {
-    return 0;
-  }
-  if (!hasDisplay(argc, argv)) {
-    std::fputs(
-        "haybale: there is no display to open a window on; start it in a desktop session, or "
-        "use haybale-cli\n",
-        stderr);
-    return 1;
-  }
-  // Before there is an application: the toolkit takes its scale when it begins.
-  if (const auto wanted = wantedScale(argc, argv, options, scale); !wanted) {
-    std::fprintf(stderr, "haybale: --scale is a number of percent, %d to %d\n", kLeastScale,
-                 kMostScale);
-    return 2;
-  } else {
-    applyScale(*wanted);
-  }
-  QApplication application(argc, argv);
-  QApplication::setStyle(QStringLiteral("Fusion"));
-  QGuiApplication::setDesktopFileName(QStringLiteral("haybale"));
-  options.process(application);
-
-  // Pictures are made from a clean state and leave none behind.
-  QTemporaryDir clean;
-  const bool pictures = options.isSet(screenshots) || options.isSet(picture);
-  if (pictures) {
-    qputenv("HAYBALE_STATE_DIR", clean.path().toUtf8());
-  }
-  useLanguage(options.isSet(language) ? languageFor(options.value(language))
-              : pictures              ? QStringLiteral("en")
-                                      : languageFor(programSettings().language));
+// Language, units, fonts and colours, before there is a window.
+void dressUp(const Options& options) {
+  const bool pictures = options.makesPictures();
+  useLanguage(options.isSet(options.language) ? languageFor(options.value(options.language))
+              : pictures                      ? QStringLiteral("en")
+                                              : languageFor(programSettings().language));
   useUnits(pictures ? UnitChoice::kmhCelsius : programSettings().units);
   logToolkitMessages();
   logLine(QStringLiteral("started, version ") + QStringLiteral(HAYBALE_VERSION));
   if (!haybale::render::loadFonts()) {
     std::fputs("haybale: the font that ships with the program could not be loaded\n", stderr);
   }
-  ThemeHub::instance().apply(options.isSet(theme) ? (options.value(theme) == QStringLiteral("night")
-                                                         ? haybale::picture::Theme::night
-                                                         : haybale::picture::Theme::day)
-                                                  : ThemeHub::themeOf(programSettings().theme));
+  const bool night = options.value(options.theme) == QStringLiteral("night");
+  ThemeHub::instance().apply(!options.isSet(options.theme)
+                                 ? ThemeHub::themeOf(programSettings().theme)
+                             : night ? haybale::picture::Theme::night
+                                     : haybale::picture::Theme::day);
+}
 
+// The job asked for, at the view asked for.
+void openAsAsked(MainWindow& window, const Options& options) {
+  if (options.isSet(options.demo)) {
+    window.openDemo();
+  } else if (!options.parser.positionalArguments().isEmpty()) {
+    window.openPath(options.parser.positionalArguments().first());
+  } else {
+    window.openLast();
+  }
+  if (options.isSet(options.view)) {
+    window.showView(viewNamed(options.value(options.view)));
+  }
+}
+
+// A window's life, or the pictures that were asked for; `shownLast` is the view it ended at.
+int live(const Options& options, int& shownLast) {
   // The shop's own values, before anything is worked out.
   const auto wrongPriors = haybale::priors::useNamedFile();
   const RunningMark mark;
@@ -181,34 +180,61 @@ int run(int argc, char** argv, int& shownLast) {
   if (wrongPriors) {
     window.say(QString::fromStdString(wrongPriors->sentence()), true);
   }
-  if (options.isSet(demo)) {
-    window.openDemo();
-  } else if (!options.positionalArguments().isEmpty()) {
-    window.openPath(options.positionalArguments().first());
-  } else {
-    window.openLast();
-  }
-  if (mark.crashedBefore() && !pictures) {
+  openAsAsked(window, options);
+  if (mark.crashedBefore() && !options.makesPictures()) {
     window.tellBroughtBack();
   }
-  if (options.isSet(view)) {
-    window.showView(viewNamed(options.value(view)));
-  }
-  const QSize asked = sizeOf(options.value(size));
+  const QSize asked = sizeOf(options.value(options.size));
   if (asked.isValid()) {
     window.resize(asked);
   }
   window.show();
-  if (options.isSet(screenshots)) {
-    return saveAllPictures(window, options.value(screenshots)) ? 0 : 1;
+  if (options.isSet(options.screenshots)) {
+    return saveAllPictures(window, options.value(options.screenshots)) ? 0 : 1;
   }
-  if (options.isSet(picture)) {
-    return savePicture(window, options.value(picture), asked.isValid() ? asked : kPictureSize) ? 0
-                                                                                               : 1;
+  if (options.isSet(options.picture)) {
+    const QSize size = asked.isValid() ? asked : kPictureSize;
+    return savePicture(window, options.value(options.picture), size) ? 0 : 1;
   }
   const int status = QApplication::exec();
   shownLast = window.view();
   return status;
+}
+
+// From the first line to the last; gives back the exit status.
+int run(int argc, char** argv, int& shownLast) {
+  QCoreApplication::setApplicationName(QStringLiteral("haybale"));
+  QCoreApplication::setApplicationVersion(QStringLiteral(HAYBALE_VERSION));
+  Options options;
+  if (answeredWithoutWindow(argc, argv, options.parser)) {
+    return 0;
+  }
+  if (!hasDisplay(argc, argv)) {
+    std::fputs(
+        "haybale: there is no display to open a window on; start it in a desktop session, or "
+        "use haybale-cli\n",
+        stderr);
+    return 1;
+  }
+  // Before there is an application: the toolkit takes its scale when it begins.
+  const auto scale = wantedScale(argc, argv, options);
+  if (!scale) {
+    std::fprintf(stderr, "haybale: --scale is a number of percent, %d to %d\n", kLeastScale,
+                 kMostScale);
+    return 2;
+  }
+  applyScale(*scale);
+  QApplication application(argc, argv);
+  QApplication::setStyle(QStringLiteral("Fusion"));
+  QGuiApplication::setDesktopFileName(QStringLiteral("haybale"));
+  options.parser.process(application);
+  // Pictures are made from a clean state and leave none behind.
+  QTemporaryDir clean;
+  if (options.makesPictures()) {
+    qputenv("HAYBALE_STATE_DIR", clean.path().toUtf8());
+  }
+  dressUp(options);
+  return live(options, shownLast);
 }
 
 }  // namespace

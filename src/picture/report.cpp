@@ -6,7 +6,7 @@
 #include <set>
 
 #include "core/base/say.h"
-#include "core/plan/steps.h"
+#include "core/plan/cautions.h"
 #include "picture/lanes_of.h"
 #include "picture/line_board.h"
 #include "picture/owners_page.h"

@@ -29,6 +29,28 @@ JobsPage::JobsPage(JobModel& model, JobBook& book, QWidget* parent)
   text_->setPlaceholderText(
       tr("Any word of a job: a plate, a code, a colour, a complaint, a reading"));
   column->addWidget(text_);
+  column->addLayout(filters());
+  makeTables();
+  column->addWidget(jobs_, 3);
+  column->addLayout(buttons());
+  auto* head = new QLabel(tr("What failed, in the closed jobs of the vehicles above"), this);
+  head->setProperty("sub", true);
+  column->addWidget(head);
+  column->addWidget(tallies_, 2);
+  connect(text_, &QLineEdit::textChanged, this, &JobsPage::refresh);
+  connect(vehicle_, &QLineEdit::textChanged, this, &JobsPage::tally);
+  connect(text_, &QLineEdit::returnPressed, this, &JobsPage::openChosen);
+  connect(jobs_, &QTableWidget::cellActivated, this, &JobsPage::openChosen);
+  connect(&book_, &JobBook::changed, this, [this] {
+    if (isVisible()) {
+      refresh();
+      tally();
+    }
+  });
+}
+
+// What narrows the list down, and how many are left.
+QLayout* JobsPage::filters() {
   auto* row = new QHBoxLayout;
   const auto small = [&](const QString& name, const QString& hint, int width) {
     auto* edit = new QLineEdit(this);
@@ -43,29 +65,29 @@ JobsPage::JobsPage(JobModel& model, JobBook& book, QWidget* parent)
   vehicle_ = small(QStringLiteral("book.vehicle"), tr("vehicle"), 180);
   circuit_ = small(QStringLiteral("book.circuit"), tr("circuit"), 84);
   month_ = small(QStringLiteral("book.month"), tr("2026-11"), 84);
-  fault_ = new QComboBox(this);
-  fault_->setObjectName(QStringLiteral("book.fault"));
-  fault_->addItem(tr("any fault"));
-  for (const auto name : diagnosis::kFaultNames) {
-    fault_->addItem(q(name));
-  }
-  zone_ = new QComboBox(this);
-  zone_->setObjectName(QStringLiteral("book.zone"));
-  zone_->addItem(tr("any zone"));
-  for (const auto name : circuit::kZoneNames) {
-    zone_->addItem(q(name));
-  }
-  for (QComboBox* box : {fault_, zone_}) {
+  const auto choice = [&](const QString& name, const QString& any, const auto& names) {
+    auto* box = new QComboBox(this);
+    box->setObjectName(name);
+    box->addItem(any);
+    for (const auto each : names) {
+      box->addItem(q(each));
+    }
     box->setProperty("tight", true);
     row->addWidget(box);
     connect(box, &QComboBox::currentIndexChanged, this, &JobsPage::refresh);
-  }
+    return box;
+  };
+  fault_ = choice(QStringLiteral("book.fault"), tr("any fault"), diagnosis::kFaultNames);
+  zone_ = choice(QStringLiteral("book.zone"), tr("any zone"), circuit::kZoneNames);
   row->addStretch();
   count_ = new QLabel(this);
   count_->setProperty("faint", true);
   count_->setObjectName(QStringLiteral("book.count"));
   row->addWidget(count_);
-  column->addLayout(row);
+  return row;
+}
+
+void JobsPage::makeTables() {
   jobs_ = plainTable(
       this, "book.jobs",
       {tr("last worked on"), tr("job"), tr("vehicle"), tr("circuit"), tr("where it stands")});
@@ -73,55 +95,35 @@ JobsPage::JobsPage(JobModel& model, JobBook& book, QWidget* parent)
   for (const auto& [at, width] : {std::pair{0, 128}, {1, 210}, {2, 190}, {3, 64}}) {
     jobs_->setColumnWidth(at, width);
   }
-  column->addWidget(jobs_, 3);
-  auto* buttons = new QHBoxLayout;
-  const std::tuple<QString, const char*, const char*> ways[] = {
-      {tr("Open"), "book.open", ""},
-      {tr("Kept states..."), "book.states", "states"},
-      {tr("Erase owner..."), "book.erase", "erase"},
-      {tr("Save this job as a bundle"), "book.bundleOut", "bundle.out"},
-      {tr("Take in a bundle"), "book.bundleIn", "bundle.in"},
-      {tr("Save the whole logbook"), "book.out", "book.out"},
-      {tr("Take in a logbook"), "book.in", "book.in"}};
-  for (const auto& [label, name, what] : ways) {
-    auto* button = new QPushButton(label, this);
-    button->setObjectName(QString::fromLatin1(name));
-    const QString wanted = QString::fromLatin1(what);
-    connect(button, &QPushButton::clicked, this, [this, wanted] {
-      if (wanted.isEmpty()) {
-        openChosen();
-      } else if (wanted == QStringLiteral("states")) {
-        showStates();
-      } else if (wanted == QStringLiteral("erase")) {
-        erase();
-      } else {
-        emit fileWanted(wanted);
-      }
-    });
-    buttons->addWidget(button);
-  }
-  buttons->addStretch();
-  column->addLayout(buttons);
-  auto* head = new QLabel(tr("What failed, in the closed jobs of the vehicles above"), this);
-  head->setProperty("sub", true);
-  column->addWidget(head);
   tallies_ = plainTable(
       this, "book.tallies",
       {tr("part and zone"), tr("jobs"), tr("share"), tr("minutes to isolate"), tr("came back")});
   tallies_->setSelectionMode(QAbstractItemView::NoSelection);
   tallies_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
   tallies_->setColumnWidth(3, 150);
-  column->addWidget(tallies_, 2);
-  connect(text_, &QLineEdit::textChanged, this, &JobsPage::refresh);
-  connect(vehicle_, &QLineEdit::textChanged, this, &JobsPage::tally);
-  connect(text_, &QLineEdit::returnPressed, this, &JobsPage::openChosen);
-  connect(jobs_, &QTableWidget::cellActivated, this, &JobsPage::openChosen);
-  connect(&book_, &JobBook::changed, this, [this] {
-    if (isVisible()) {
-      refresh();
-      tally();
-    }
-  });
+}
+
+// What can be done with the job that is chosen, and with all of them.
+QLayout* JobsPage::buttons() {
+  auto* row = new QHBoxLayout;
+  const auto add = [&](const QString& label, const char* name, const auto& deed) {
+    auto* button = new QPushButton(label, this);
+    button->setObjectName(QString::fromLatin1(name));
+    connect(button, &QPushButton::clicked, this, deed);
+    row->addWidget(button);
+  };
+  const auto ask = [this](const char* what) {
+    return [this, what] { emit fileWanted(QString::fromLatin1(what)); };
+  };
+  add(tr("Open"), "book.open", [this] { openChosen(); });
+  add(tr("Kept states..."), "book.states", [this] { showStates(); });
+  add(tr("Erase owner..."), "book.erase", [this] { erase(); });
+  add(tr("Save this job as a bundle"), "book.bundleOut", ask("bundle.out"));
+  add(tr("Take in a bundle"), "book.bundleIn", ask("bundle.in"));
+  add(tr("Save the whole logbook"), "book.out", ask("book.out"));
+  add(tr("Take in a logbook"), "book.in", ask("book.in"));
+  row->addStretch();
+  return row;
 }
 
 void JobsPage::showEvent(QShowEvent*) {

@@ -30,6 +30,9 @@ class JobsPage : public QWidget {
   void showEvent(QShowEvent* event) override;
 
  private:
+  QLayout* filters();
+  QLayout* buttons();
+  void makeTables();
   void refresh();
   void tally();
   void openChosen();

@@ -72,8 +72,40 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
   auto* columns = new QHBoxLayout(whole);
   columns->setContentsMargins(0, 0, 0, 0);
   columns->setSpacing(0);
+  makeRail(whole);
+  auto* head = makeHead(whole);
+  makeViews(whole);
+  makeSide(whole);
+  auto* work = new QHBoxLayout;
+  work->setSpacing(0);
+  work->addWidget(stack_, 1);
+  work->addWidget(side_);
+  auto* right = new QVBoxLayout;
+  right->setSpacing(0);
+  right->addLayout(head);
+  right->addLayout(work, 1);
+  columns->addWidget(rail_);
+  columns->addLayout(right, 1);
+  scroll->setWidget(whole);
+  scroll->setFocusPolicy(Qt::NoFocus);
+  setCentralWidget(scroll);
+  setAcceptDrops(true);
+  setMinimumSize(480, 320);
+  placeOnScreen();
+  connectFrame();
+  connectCaptures();
+  connectRecords();
+  far_ = new FarPage(model_, whole);
+  connect(far_, &FarPage::closed, this, [this] { showView(view()); });
+  makeActions();
+  new AltKey(this, [this] { showMenu(); });
+  showView(kLine);
+  retitle();
+  SpokenNames::nameAll(*this);
+}
+
+void MainWindow::makeRail(QWidget* whole) {
   rail_ = new Rail(whole);
-  connect(rail_->menuButton(), &QAbstractButton::clicked, this, &MainWindow::showMenu);
   rail_->addView(Glyph::intake, tr("Intake"));
   rail_->addView(Glyph::line, tr("Line"));
   rail_->addView(Glyph::trace, tr("Trace"));
@@ -81,7 +113,14 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
   rail_->addView(Glyph::report, tr("Close-out"));
   rail_->addView(Glyph::book, tr("Logbook"));
   rail_->addView(Glyph::practice, tr("Practice"));
+  connect(rail_->menuButton(), &QAbstractButton::clicked, this, &MainWindow::showMenu);
+  connect(rail_, &Rail::chosen, this, [this](int index) { showView(static_cast<View>(index)); });
+}
+
+// The job, and what has to be known in every view.
+QLayout* MainWindow::makeHead(QWidget* whole) {
   strip_ = new JobStrip(model_, whole);
+  signal_ = new SignalBand(hub_, whole);
   notice_ = new QLabel(whole);
   notice_->setProperty("notice", true);
   notice_->setObjectName(QStringLiteral("notice"));
@@ -90,6 +129,15 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
   notice_->hide();
   auto* progress = new ProgressStrip(whole);
   captures_ = new CaptureDesk(model_, progress, this);
+  auto* head = new QVBoxLayout;
+  head->setSpacing(0);
+  for (QWidget* each : std::initializer_list<QWidget*>{strip_, signal_, notice_, progress}) {
+    head->addWidget(each);
+  }
+  return head;
+}
+
+void MainWindow::makeViews(QWidget* whole) {
   stack_ = new Pages(whole);
   intake_ = new IntakeView(model_);
   line_ = new LineView(model_);
@@ -103,10 +151,14 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
                                                        logbook_, practice_}) {
     stack_->addWidget(view);
   }
-  panel_ = new NextPanel(model_, whole);
-  auto* dial = new DialPanel(model_, whole);
+}
+
+// The panel beside the views, in the order of `Side`.
+void MainWindow::makeSide(QWidget* whole) {
   side_ = new Pages(whole);
   side_->setFixedWidth(kSideWidth);
+  panel_ = new NextPanel(model_, whole);
+  auto* dial = new DialPanel(model_, whole);
   closing_ = new ClosePanel(model_, whole);
   for (QWidget* panel : std::initializer_list<QWidget*>{panel_, dial, closing_}) {
     auto* room = new QScrollArea(whole);
@@ -117,29 +169,10 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
     room->setWidget(panel);
     side_->addWidget(room);
   }
-  auto* work = new QHBoxLayout;
-  work->setSpacing(0);
-  work->addWidget(stack_, 1);
-  work->addWidget(side_);
-  auto* right = new QVBoxLayout;
-  right->setSpacing(0);
-  signal_ = new SignalBand(hub_, whole);
-  right->addWidget(strip_);
-  right->addWidget(signal_);
-  right->addWidget(notice_);
-  right->addWidget(progress);
-  right->addLayout(work, 1);
-  columns->addWidget(rail_);
-  columns->addLayout(right, 1);
-  scroll->setWidget(whole);
-  scroll->setFocusPolicy(Qt::NoFocus);
-  setCentralWidget(scroll);
-  setAcceptDrops(true);
-  setMinimumSize(480, 320);
-  placeOnScreen();
+  connect(dial, &DialPanel::spanWanted, trace_, &TraceView::showSpan);
+}
 
-  connect(rail_, &Rail::chosen, this, [this](int index) { showView(static_cast<View>(index)); });
-  connect(strip_, &JobStrip::captureDropped, this, &MainWindow::addCapture);
+void MainWindow::connectFrame() {
   connect(strip_, &JobStrip::jobsMenuWanted, this, &MainWindow::showJobsMenu);
   connect(strip_, &JobStrip::themeWanted, this, [this] {
     auto settings = programSettings();
@@ -147,6 +180,20 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
         ThemeHub::instance().theme() == picture::Theme::day ? ThemeChoice::night : ThemeChoice::day;
     useSettings(settings);
   });
+  connect(closing_, &ClosePanel::wanted, this, &MainWindow::goToClosing);
+  connect(panel_, &NextPanel::testShown, this, [this] { showView(kLine); });
+  connect(&model_, &JobModel::changed, this, &MainWindow::retitle);
+  connect(&model_, &JobModel::selectionChanged, this, &MainWindow::makeRoom);
+  connect(&model_, &JobModel::said, this, &MainWindow::say);
+  connect(&hub_, &InstrumentHub::said, this, &MainWindow::say);
+  connect(line_, &LineView::said, this, &MainWindow::say);
+  connect(trace_, &TraceView::said, this, &MainWindow::say);
+  connect(swap_, &SwapView::said, this, &MainWindow::say);
+}
+
+// Captures come dropped, from a file or from an instrument.
+void MainWindow::connectCaptures() {
+  connect(strip_, &JobStrip::captureDropped, this, &MainWindow::addCapture);
   connect(line_, &LineView::captureDropped, this, &MainWindow::addCapture);
   connect(trace_, &TraceView::captureDropped, this, &MainWindow::addCapture);
   connect(trace_, &TraceView::fileWanted, captures_, &CaptureDesk::ask);
@@ -154,27 +201,9 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), book_(model_) {
   connect(panel_, &NextPanel::fileWanted, captures_, &CaptureDesk::ask);
   connect(captures_, &CaptureDesk::said, this, &MainWindow::say);
   connect(captures_, &CaptureDesk::added, this, [this] { showView(kTrace); });
-  connect(dial, &DialPanel::spanWanted, trace_, &TraceView::showSpan);
-  connect(line_, &LineView::said, this, &MainWindow::say);
-  connect(trace_, &TraceView::said, this, &MainWindow::say);
-  connect(closing_, &ClosePanel::wanted, this, &MainWindow::goToClosing);
-  connect(panel_, &NextPanel::testShown, this, [this] { showView(kLine); });
-  connect(&model_, &JobModel::said, this, &MainWindow::say);
-  connect(&model_, &JobModel::changed, this, &MainWindow::retitle);
-  connect(&model_, &JobModel::selectionChanged, this, &MainWindow::makeRoom);
-  connect(swap_, &SwapView::said, this, &MainWindow::say);
-  connect(&hub_, &InstrumentHub::said, this, &MainWindow::say);
   auto* live = new InstrumentDesk(model_, hub_, line_, trace_, this);
   connect(live, &InstrumentDesk::said, this, &MainWindow::say);
   connect(live, &InstrumentDesk::recorded, this, &MainWindow::addCapture);
-  connectRecords();
-  far_ = new FarPage(model_, whole);
-  connect(far_, &FarPage::closed, this, [this] { showView(view()); });
-  makeActions();
-  new AltKey(this, [this] { showMenu(); });
-  showView(kLine);
-  retitle();
-  SpokenNames::nameAll(*this);
 }
 
 // As it was left, or 1280 by 800, and never beyond the screen it is on.

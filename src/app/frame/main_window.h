@@ -77,6 +77,12 @@ class MainWindow : public QMainWindow {
 
  private:
   void tellPutAside();
+  void makeRail(QWidget* whole);
+  QLayout* makeHead(QWidget* whole);
+  void makeViews(QWidget* whole);
+  void makeSide(QWidget* whole);
+  void connectFrame();
+  void connectCaptures();
   void placeOnScreen();
   void makeRoom();
   void goToClosing(diagnosis::ClosingKind step);

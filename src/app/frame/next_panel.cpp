@@ -36,6 +36,12 @@ std::string costOf(const diagnosis::Proposal& p) {
                          : sayf("settles {:.1f} bit of what is still open", p.bits));
 }
 
+QLabel* faint(QWidget* parent, const QString& words) {
+  auto* label = textLabel(parent, "faint", {}, {});
+  label->setText(words);
+  return label;
+}
+
 QFrame* rule(QWidget* parent) {
   auto* line = new QFrame(parent);
   line->setProperty("line", true);
@@ -90,24 +96,42 @@ NextPanel::NextPanel(JobModel& model, QWidget* parent) : QWidget(parent), model_
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(18, 12, 18, 12);
   column->setSpacing(4);
+  addMove(column);
+  addAnswer(column);
+  column->addLayout(keys());
+  caution_ = textLabel(this, "caution", {}, QStringLiteral("side.caution"));
+  column->addWidget(caution_);
+  column->addWidget(rule(this));
+  addOthers(column);
+  column->addWidget(rule(this));
+  addStanding(column);
+  column->addStretch();
+  connect(&model_, &JobModel::changed, this, [this] { refresh(); });
+  connect(&model_, &JobModel::assessed, this, [this] {
+    shown_ = indexOf(std::exchange(wanted_, {}));
+    refresh();
+  });
+  connect(&ThemeHub::instance(), &ThemeHub::changed, this, [this] { update(); });
+  refresh();
+}
 
-  auto* standHead = textLabel(this, "faint", {}, {});
-  standHead->setText(tr("Where it stands"));
-  headline_ = textLabel(this, "sub", {}, QStringLiteral("side.headline"));
-  action_ = textLabel(this, nullptr, {}, QStringLiteral("side.action"));
-  reasons_ = textLabel(this, "faint", {}, QStringLiteral("side.reasons"));
-  why_ = new QPushButton(this);
-  why_->setProperty("flat", true);
-  why_->setProperty("row", true);
-  why_->setObjectName(QStringLiteral("side.why"));
-  connect(why_, &QPushButton::clicked, this, &NextPanel::showReasons);
-  auto* nextHead = textLabel(this, "faint", {}, {});
-  nextHead->setText(tr("Next move"));
+// What to do, and what each answer would mean.
+void NextPanel::addMove(QVBoxLayout* column) {
+  column->addWidget(faint(this, tr("Next move")));
   title_ = textLabel(this, "head", {}, QStringLiteral("side.title"));
   instructions_ = textLabel(this, nullptr, {}, QStringLiteral("side.instructions"));
   outcomes_ = new OutcomeBars(this);
   cost_ = textLabel(this, "faint", {}, QStringLiteral("side.cost"));
-  caution_ = textLabel(this, "caution", {}, QStringLiteral("side.caution"));
+  column->addWidget(title_);
+  column->addWidget(instructions_);
+  column->addSpacing(4);
+  column->addWidget(faint(this, tr("What the answer will mean")));
+  column->addWidget(outcomes_);
+  column->addWidget(cost_);
+}
+
+// Where the answer goes: a number, a file, or what was seen.
+void NextPanel::addAnswer(QVBoxLayout* column) {
   box_ = new ReadingBox(
       model_, QStringLiteral("side"),
       [this] {
@@ -124,59 +148,32 @@ NextPanel::NextPanel(JobModel& model, QWidget* parent) : QWidget(parent), model_
   auto* grid = new QGridLayout(answers_);
   grid->setContentsMargins(0, 0, 0, 0);
   grid->setSpacing(6);
-  later_ = new QPushButton(tr("Not now"), this);
-  later_->setProperty("flat", true);
-  later_->setObjectName(QStringLiteral("side.later"));
-  place_ = new QPushButton(tr("On the line"), this);
-  place_->setProperty("flat", true);
-  place_->setObjectName(QStringLiteral("side.place"));
-  steps_ = new QPushButton(tr("Step by step"), this);
-  steps_->setProperty("flat", true);
-  steps_->setObjectName(QStringLiteral("side.steps"));
-  othersHead_ = textLabel(this, "faint", {}, {});
-  othersHead_->setText(tr("Other ways"));
-
-  for (QWidget* w : std::initializer_list<QWidget*>{nextHead, title_, instructions_}) {
-    column->addWidget(w);
-  }
-  auto* meaning = textLabel(this, "faint", {}, {});
-  meaning->setText(tr("What the answer will mean"));
-  column->addSpacing(4);
-  column->addWidget(meaning);
-  column->addWidget(outcomes_);
-  column->addWidget(cost_);
   column->addWidget(box_);
   column->addWidget(file_);
   column->addWidget(answers_);
-  auto* row = new QHBoxLayout;
-  row->addWidget(later_);
-  row->addWidget(steps_);
-  row->addWidget(place_);
-  row->addStretch();
-  column->addLayout(row);
-  column->addWidget(caution_);
-  column->addWidget(rule(this));
-  column->addWidget(othersHead_);
-  for (int i = 0; i < 2; ++i) {
-    auto* other = new QPushButton(this);
-    other->setProperty("flat", true);
-    other->setProperty("row", true);
-    other->setObjectName(QStringLiteral("side.other%1").arg(i));
-    connect(other, &QPushButton::clicked, this, [this, i] {
-      const std::size_t at = static_cast<std::size_t>(i) < shown_ ? static_cast<std::size_t>(i)
-                                                                  : static_cast<std::size_t>(i) + 1;
-      show(at);
-    });
-    others_ << other;
-    column->addWidget(other);
-  }
-  column->addWidget(rule(this));
-  for (QWidget* w :
-       std::initializer_list<QWidget*>{standHead, headline_, action_, reasons_, why_}) {
-    column->addWidget(w);
-  }
-  column->addStretch();
+  connect(file_, &QPushButton::clicked, this, [this] {
+    if (current()) {
+      emit fileWanted(q(current()->test.circuit));
+    }
+  });
+}
 
+QPushButton* NextPanel::flatKey(const QString& text, const QString& name) {
+  auto* key = new QPushButton(text, this);
+  key->setProperty("flat", true);
+  key->setObjectName(name);
+  return key;
+}
+
+QLayout* NextPanel::keys() {
+  later_ = flatKey(tr("Not now"), QStringLiteral("side.later"));
+  steps_ = flatKey(tr("Step by step"), QStringLiteral("side.steps"));
+  place_ = flatKey(tr("On the line"), QStringLiteral("side.place"));
+  auto* row = new QHBoxLayout;
+  for (auto* key : {later_, steps_, place_}) {
+    row->addWidget(key);
+  }
+  row->addStretch();
   connect(later_, &QPushButton::clicked, this, [this] {
     const std::size_t count = model_.assessment().proposals.size();
     show(count == 0 ? 0 : (shown_ + 1) % count);
@@ -192,18 +189,33 @@ NextPanel::NextPanel(JobModel& model, QWidget* parent) : QWidget(parent), model_
       emit testShown();
     }
   });
-  connect(file_, &QPushButton::clicked, this, [this] {
-    if (current()) {
-      emit fileWanted(q(current()->test.circuit));
-    }
-  });
-  connect(&model_, &JobModel::changed, this, [this] { refresh(); });
-  connect(&model_, &JobModel::assessed, this, [this] {
-    shown_ = indexOf(std::exchange(wanted_, {}));
-    refresh();
-  });
-  connect(&ThemeHub::instance(), &ThemeHub::changed, this, [this] { update(); });
-  refresh();
+  return row;
+}
+
+void NextPanel::addOthers(QVBoxLayout* column) {
+  othersHead_ = faint(this, tr("Other ways"));
+  column->addWidget(othersHead_);
+  for (std::size_t i = 0; i < 2; ++i) {
+    auto* other = flatKey({}, QStringLiteral("side.other%1").arg(i));
+    other->setProperty("row", true);
+    connect(other, &QPushButton::clicked, this, [this, i] { show(i < shown_ ? i : i + 1); });
+    others_ << other;
+    column->addWidget(other);
+  }
+}
+
+// The verdict so far, and why.
+void NextPanel::addStanding(QVBoxLayout* column) {
+  column->addWidget(faint(this, tr("Where it stands")));
+  headline_ = textLabel(this, "sub", {}, QStringLiteral("side.headline"));
+  action_ = textLabel(this, nullptr, {}, QStringLiteral("side.action"));
+  reasons_ = textLabel(this, "faint", {}, QStringLiteral("side.reasons"));
+  why_ = flatKey({}, QStringLiteral("side.why"));
+  why_->setProperty("row", true);
+  connect(why_, &QPushButton::clicked, this, &NextPanel::showReasons);
+  for (QWidget* w : std::initializer_list<QWidget*>{headline_, action_, reasons_, why_}) {
+    column->addWidget(w);
+  }
 }
 
 const diagnosis::Proposal* NextPanel::current() const {

@@ -49,6 +49,12 @@ class NextPanel : public QWidget {
   void codesWanted();
 
  private:
+  void addMove(QVBoxLayout* column);
+  void addAnswer(QVBoxLayout* column);
+  void addOthers(QVBoxLayout* column);
+  void addStanding(QVBoxLayout* column);
+  QLayout* keys();
+  QPushButton* flatKey(const QString& text, const QString& name);
   void refresh();
   void fitIn();
   void showReasons();

@@ -15,7 +15,7 @@
 #include "app/style/labels.h"
 #include "app/style/plain_table.h"
 #include "app/style/scene_widget.h"
-#include "core/plan/steps.h"
+#include "core/plan/cautions.h"
 #include "core/plan/test_effort.h"
 #include "core/practice/truth_words.h"
 #include "core/verdict/move_words.h"

@@ -1,10 +1,6 @@
 #include "app/swap/inject_page.h"
 
-#include <fmt/format.h>
-
-#include <QComboBox>
 #include <QDoubleSpinBox>
-#include <QGridLayout>
 #include <QLabel>
 #include <QPushButton>
 #include <QTimer>
@@ -14,12 +10,13 @@
 #include "app/parts/dialogs.h"
 #include "app/style/form.h"
 #include "app/style/labels.h"
+#include "app/swap/sound_out.h"
 #include "core/base/say.h"
 #include "core/capture/candump.h"
 #include "core/capture/open.h"
 #include "core/physics/substitution.h"
 #include "core/physics/tyre.h"
-#include "core/signal/load_box.h"
+#include "core/plan/swap_outlook.h"
 #include "core/signal/substitute.h"
 #include "core/units/quantity.h"
 #include "picture/signal_preview.h"
@@ -27,19 +24,6 @@
 namespace haybale::app {
 
 namespace {
-
-QDoubleSpinBox* number(QWidget* parent, const char* name, double low, double high, double value,
-                       int decimals, const QString& unit) {
-  auto* box = new QDoubleSpinBox(parent);
-  box->setObjectName(QString::fromLatin1(name));
-  box->setRange(low, high);
-  box->setDecimals(decimals);
-  box->setValue(value);
-  box->setSuffix(QLatin1Char(' ') + unit);
-  box->setFixedWidth(170);
-  box->setButtonSymbols(QAbstractSpinBox::NoButtons);
-  return box;
-}
 
 QString speedText(double kmh) {
   return q(units::formatPlain(kmh, units::Unit::kmh, 1));
@@ -52,8 +36,7 @@ InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
       model_(model),
       hub_(hub),
       sweeper_(new QTimer(this)),
-      feeder_(new QTimer(this)),
-      player_(new SoundOut(signal::AudioWave::kRate, this)) {
+      feed_(new SoundFeed(this)) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(6);
@@ -62,7 +45,8 @@ InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
   column->addWidget(board_);
   auto* left = new QVBoxLayout;
   left->setSpacing(7);
-  left->addLayout(fields());
+  fields_ = new SignalFields(this);
+  left->addWidget(fields_);
   left->addLayout(keys());
   left->addLayout(moreKeys());
   preview_ = new SceneWidget(this);
@@ -81,46 +65,6 @@ InjectPage::InjectPage(JobModel& model, InstrumentHub& hub, QWidget* parent)
   fillPlaces();
 }
 
-// What is fed in, and where.
-QLayout* InjectPage::fields() {
-  // Not a form layout: with rows hidden and texts that wrap, Qt 6.4's writes beyond its tables.
-  auto* form = new QGridLayout;
-  form->setVerticalSpacing(6);
-  form->setColumnStretch(1, 1);
-  const auto addRow = [&](const QString& text, QWidget* field) {
-    auto* label = new QLabel(text, this);
-    label->setBuddy(field);
-    labels_[field] = label;
-    const int row = form->rowCount();
-    form->addWidget(label, row, 0, Qt::AlignRight | Qt::AlignVCenter);
-    const bool wraps = qobject_cast<QLabel*>(field) != nullptr;
-    form->addWidget(field, row, 1, wraps ? Qt::Alignment{} : Qt::AlignLeft);
-  };
-  place_ = new QComboBox(this);
-  place_->setObjectName(QStringLiteral("inject.place"));
-  const QString speedUnit = q(units::shownSymbol(units::Unit::kmh));
-  kmh_ = number(this, "inject.kmh", 1, 250, 20, 1, speedUnit);
-  volts_ = number(this, "inject.volts", 0.1, 5, 2, 2, tr("V p-p"));
-  supply_ = number(this, "inject.supply", 4, 16, 12, 1, tr("V unplugged"));
-  sense_ = number(this, "inject.sense", 0, 1000, 100, 0, tr("\u03a9 sense"));
-  fullScale_ = number(this, "inject.fullScale", 0.1, 20, 2.8, 2, tr("V p-p, measured"));
-  fullScale_->setToolTip(
-      tr("What the sound output gives at full scale, at its volume as it stands: "
-         "measure it once"));
-  settings_ = textLabel(this, nullptr, {}, QStringLiteral("inject.settings"));
-  box_ = textLabel(this, nullptr, {}, QStringLiteral("inject.box"));
-  place_->setFixedWidth(170);
-  addRow(tr("Fed in at"), place_);
-  addRow(tr("Road speed"), kmh_);
-  addRow(tr("Height"), volts_);
-  addRow(tr("Sound gives"), fullScale_);
-  addRow(tr("Supply"), supply_);
-  addRow(tr("In series"), sense_);
-  addRow(tr("Signal"), settings_);
-  addRow(tr("Load box"), box_);
-  return form;
-}
-
 QLayout* InjectPage::keys() {
   start_ = new QPushButton(tr("Start the signal"), this);
   start_->setObjectName(QStringLiteral("inject.start"));
@@ -134,7 +78,7 @@ QLayout* InjectPage::keys() {
       tr("A sine for a passive input, out of this machine's sound output through an "
          "isolating transformer"));
   connect(sound_, &QPushButton::toggled, this, &InjectPage::playSound);
-  connect(feeder_, &QTimer::timeout, this, &InjectPage::feedSound);
+  connect(feed_, &SoundFeed::ended, sound_, [this] { sound_->setChecked(false); });
   auto* row = new QHBoxLayout;
   row->addWidget(start_, 1);
   row->addWidget(sound_, 1);
@@ -163,7 +107,8 @@ QLayout* InjectPage::answer() {
   steps_ = textLabel(this, nullptr, {}, QStringLiteral("inject.steps"));
   cautions_ = textLabel(this, "caution", {}, QStringLiteral("inject.cautions"));
   observed_ = textLabel(this, "head", {}, QStringLiteral("inject.observed"));
-  seen_ = number(this, "inject.seen", 0, 400, 0, 1, q(units::shownSymbol(units::Unit::kmh)));
+  seen_ =
+      numberWithUnit(this, "inject.seen", 0, 400, 0, 1, q(units::shownSymbol(units::Unit::kmh)));
   auto* row = new QHBoxLayout;
   auto* ask = new QLabel(tr("The module shows"), this);
   auto* keepButton = new QPushButton(tr("Keep"), this);
@@ -190,10 +135,8 @@ QLayout* InjectPage::answer() {
 }
 
 void InjectPage::connectFields() {
-  for (QDoubleSpinBox* box : {kmh_, volts_, supply_, sense_, seen_}) {
-    connect(box, &QDoubleSpinBox::valueChanged, this, &InjectPage::refresh);
-  }
-  connect(place_, &QComboBox::currentIndexChanged, this, &InjectPage::refresh);
+  connect(seen_, &QDoubleSpinBox::valueChanged, this, &InjectPage::refresh);
+  connect(fields_, &SignalFields::changed, this, &InjectPage::refresh);
   connect(start_, &QPushButton::clicked, this, [this] { start(!running_); });
   connect(sweep_, &QPushButton::clicked, this, [this] {
     if (sweeper_->isActive()) {
@@ -250,14 +193,14 @@ double InjectPage::circumference() const {
   return model_.job().rollingCircumferenceM().value_or(circuit::kUsualCircumferenceM);
 }
 
-double InjectPage::fedKmh() const {
-  return units::fromShown(kmh_->value(), units::Unit::kmh);
+double InjectPage::seenKmh() const {
+  return units::fromShown(seen_->value(), units::Unit::kmh);
 }
 
 double InjectPage::hz() const {
   const auto* c = model_.job().suspectCircuit();
   const int teeth = c ? c->sensor.teeth.value_or(circuit::kUsualTeeth) : circuit::kUsualTeeth;
-  return physics::toothHz(fedKmh(), teeth, circumference());
+  return physics::toothHz(fields_->kmh(), teeth, circumference());
 }
 
 // Every plug on its module half, and the module's own pins.
@@ -273,7 +216,7 @@ void InjectPage::fillPlaces() {
     names << q(c->path.front().id);
   }
   const auto* joint = c ? c->sensorConnector() : nullptr;
-  refill(*place_, names, joint ? q(joint->id) : QString());
+  fields_->setPlaces(names, joint ? q(joint->id) : QString());
 }
 
 circuit::Test InjectPage::test() const {
@@ -281,14 +224,14 @@ circuit::Test InjectPage::test() const {
   t.kind = circuit::TestKind::liveSpeed;
   t.circuit = model_.job().suspect;
   t.state.key = circuit::Key::on;
-  const std::string id = place_->currentText().toStdString();
+  const std::string id = fields_->place().toStdString();
   const auto* c = model_.job().suspectCircuit();
   const bool module = c && id == c->path.front().id;
   t.state.unplugged = {id};
   t.state.inject = circuit::Inject{
       {module ? circuit::Place::Kind::modulePins : circuit::Place::Kind::moduleSide, id},
       hz(),
-      volts_->value()};
+      fields_->peakToPeakV()};
   return t;
 }
 
@@ -296,28 +239,7 @@ void InjectPage::refresh() {
   if (!isVisible() || !model_.job().suspectCircuit()) {
     return;
   }
-  const bool coil = isCoil();
-  // Only what this kind of input needs.
-  for (const auto& [field, shown] : {std::pair<QWidget*, bool>{volts_, coil},
-                                     {fullScale_, coil},
-                                     {supply_, !coil},
-                                     {sense_, !coil},
-                                     {box_, !coil}}) {
-    field->setVisible(shown);
-    labels_[field]->setVisible(shown);
-  }
-  settings_->setText(
-      coil ? q(sayf("sine, {:.1f} Hz, {:.2f} V p-p, isolated, through about 1 k\u03A9", hz(),
-                    volts_->value()))
-           : q(sayf("7 and 14 mA in turn, {:.1f} times a second", hz())));
-  const auto box = signal::loadBox({supply_->value(), 0.1, sense_->value(), 0.007, 0.014, 0.2});
-  box_->setText(!box ? q(box.error().sentence())
-                     : q(sayf("{} always, {} switched: {:.1f} and {:.1f} mA{}; {:.2f} W",
-                              units::format(box->fixedOhm, units::Unit::ohm),
-                              units::format(box->switchedOhm, units::Unit::ohm), 1e3 * box->lowA,
-                              1e3 * box->highA,
-                              box->inBand ? "" : haybale::say(", out of band at the supply's ends"),
-                              std::max(box->fixedW, box->switchedW))));
+  fields_->showSignal(isCoil(), hz());
   drawPreview();
   const auto t = test();
   showSubstitution(*board_, model_, t);
@@ -326,6 +248,15 @@ void InjectPage::refresh() {
     steps_->setText(numbered(outlook->steps));
     cautions_->setText(outlook->cautions.empty() ? QString() : q(outlook->cautions.front()));
   }
+  showKeys();
+  if (!hub_.connected(Instrument::bus)) {
+    observed_->setText(tr("Read the live speed of %1").arg(q(model_.job().suspect)));
+  }
+  showMeaning(outlook);
+}
+
+void InjectPage::showKeys() {
+  const bool coil = isCoil();
   const bool live = hub_.connected(Instrument::generator);
   start_->setEnabled(live);
   start_->setText(running_ ? tr("Stop the signal")
@@ -340,16 +271,12 @@ void InjectPage::refresh() {
                                         : tr("By sound card"));
   sweep_->setEnabled(live || sound_->isChecked());
   sweep_->setText(sweeper_->isActive() ? tr("Stop the sweep") : tr("Sweep"));
-  if (!hub_.connected(Instrument::bus)) {
-    observed_->setText(tr("Read the live speed of %1").arg(q(model_.job().suspect)));
-  }
+}
+
+void InjectPage::showMeaning(const diagnosis::SwapOutlook* outlook) {
   QStringList meanings;
-  const double ratio = seen_->value() / kmh_->value();
-  if (seen_->value() > 0 && std::abs(ratio - 1) > 0.05) {
-    meanings << tr("%1 times the speed fed in: teeth or tyre set wrongly in the module.")
-                    .arg(ratio, 0, 'f', 2);
-  } else if (seen_->value() > 0) {
-    meanings << tr("It follows: module and line up to here are good.");
+  if (seen_->value() > 0) {
+    meanings << q(diagnosis::followWords(fields_->kmh(), seenKmh()));
   }
   if (outlook) {
     meanings << paired(outlook->meanings);
@@ -366,7 +293,7 @@ void InjectPage::start(bool on) {
   instruments::GeneratorSettings settings;
   settings.square = !isCoil();
   settings.hz = hz();
-  settings.peakToPeakV = volts_->value();
+  settings.peakToPeakV = fields_->peakToPeakV();
   hub_.startGenerator(settings);
 }
 
@@ -374,12 +301,12 @@ signal::Substitute InjectPage::wantedSignal() const {
   const auto* c = model_.job().suspectCircuit();
   signal::Substitute wanted;
   wanted.kind = isCoil() ? circuit::SensorKind::passive : c->sensor.kind;
-  const double kmh = fedKmh();
+  const double kmh = fields_->kmh();
   wanted.kmh = [kmh](double) { return kmh; };
   wanted.topKmh = kmh;
   wanted.teeth = c->sensor.teeth.value_or(circuit::kUsualTeeth);
   wanted.circumferenceM = circumference();
-  wanted.peakToPeakV = volts_->value();
+  wanted.peakToPeakV = fields_->peakToPeakV();
   return wanted;
 }
 
@@ -398,7 +325,7 @@ void InjectPage::sweep() {
 }
 
 void InjectPage::playSound(bool on) {
-  const auto share = signal::audioShare(volts_->value(), fullScale_->value());
+  const auto share = signal::audioShare(fields_->peakToPeakV(), fields_->fullScaleV());
   if (on && !share) {
     sound_->setChecked(false);
     emit said(q(share.error().sentence()), true);
@@ -406,27 +333,19 @@ void InjectPage::playSound(bool on) {
   }
   if (on) {
     hub_.place(test());
-    feeder_->start(40);
-    feedSound();
+    feed_->start([this] { return sine(); });
   } else {
-    feeder_->stop();
-    player_->stop();
+    feed_->stop();
   }
   refresh();
 }
 
-// A fifth of a second ahead: a change of speed is heard at once, and nothing runs dry.
-void InjectPage::feedSound() {
-  constexpr double kAheadS = 0.2;
-  const auto share = signal::audioShare(volts_->value(), fullScale_->value());
+std::optional<SoundFeed::Sine> InjectPage::sine() const {
+  const auto share = signal::audioShare(fields_->peakToPeakV(), fields_->fullScaleV());
   if (!share || !isCoil()) {
-    sound_->setChecked(false);
-    return;
+    return std::nullopt;
   }
-  const double lacks = kAheadS - player_->ahead();
-  if (lacks > 0) {
-    player_->write(wave_.next(lacks, sweeper_->isActive() ? nowHz_ : hz(), *share));
-  }
+  return SoundFeed::Sine{sweeper_->isActive() ? nowHz_ : hz(), *share};
 }
 
 // A table of speeds as it is; a bus log with the signal map beside it, LOG.map.json.
@@ -486,14 +405,13 @@ void InjectPage::saveSignal() {
 
 void InjectPage::keep() {
   job::Reading reading;
-  const double seenKmh = units::fromShown(seen_->value(), units::Unit::kmh);
-  reading.kmh.emplace_back(model_.job().suspect, seenKmh);
+  reading.kmh.emplace_back(model_.job().suspect, seenKmh());
   const bool bus = hub_.connected(Instrument::bus);
   model_.entries().enterSeen(
       test(), reading,
       bus ? std::optional(hub_.originOf(Instrument::bus, "live speed")) : std::nullopt);
   emit said(tr("Kept: %1 shows %2 with %3 Hz fed in.")
-                .arg(q(model_.job().suspect), speedText(seenKmh))
+                .arg(q(model_.job().suspect), speedText(seenKmh()))
                 .arg(hz(), 0, 'f', 1),
             false);
 }

@@ -22,7 +22,8 @@ namespace haybale::text {
 /// `text` with every malformed byte replaced by U+FFFD, so that it may be stored and shown.
 [[nodiscard]] std::string toUtf8(std::string_view text);
 
-/// `text` shortened to at most `most` bytes on a character border, with "..." when it was longer.
+/// At most the first `most` bytes of `text`, cut on a character border, and "..." where it was
+/// longer.
 [[nodiscard]] std::string shortened(std::string_view text, std::size_t most);
 
 }  // namespace haybale::text

@@ -14,7 +14,7 @@
 #include <utility>
 
 #include "core/evidence/waveforms.h"
-#include "core/vehicle/world.h"
+#include "core/vehicle/vehicle.h"
 
 namespace haybale::diagnosis {
 

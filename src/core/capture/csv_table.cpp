@@ -11,6 +11,7 @@
 #include "core/base/say.h"
 #include "core/base/text.h"
 #include "core/capture/csv_row.h"
+#include "core/capture/csv_time.h"
 #include "core/capture/line_count.h"
 
 namespace haybale::capture::csv {
@@ -335,7 +336,23 @@ class Reader {
     if (cancelled()) {
       return stopped();
     }
-    return settle(std::move(times));
+    auto settled =
+        settleTimes(std::move(times), in_.name, [&](std::size_t row) { return lineOf(row); });
+    if (!settled) {
+      return settled.error();
+    }
+    for (std::size_t c = 0; c < table_.columns.size(); ++c) {
+      auto& values = table_.columns[c];
+      if (c != in_.timeColumn) {
+        values.resize(settled->last + 1);
+        values.erase(values.begin(), values.begin() + static_cast<std::ptrdiff_t>(settled->first));
+      }
+    }
+    table_.time = std::move(settled->base);
+    for (auto& remark : settled->remarks) {
+      table_.remarks.push_back(std::move(remark));
+    }
+    return Done{};
   }
 
   void fillTimes(const Piece& piece, std::vector<double>& times) const {
@@ -363,75 +380,6 @@ class Reader {
       });
     }
     return found;
-  }
-
-  // Fills lost times between their neighbours, insists that time goes on, and leaves out rows
-  // before the first or behind the last known time, which have no place in it.
-  Status settle(std::vector<double> t) {
-    std::optional<std::size_t> first;
-    std::size_t last = 0;
-    for (std::size_t i = 0; i < t.size(); ++i) {
-      if (!std::isfinite(t[i])) {
-        continue;
-      }
-      if (first) {
-        if (t[i] <= t[last]) {
-          return Error{
-              in_.name, lineOf(i),
-              sayf("time {} at {:.9g} s after {:.9g} s",
-                   t[i] < t[last] ? say("runs backwards") : say("stands still"), t[i], t[last]),
-              say("each row must be later than the one before")};
-        }
-        for (std::size_t j = last + 1; j < i; ++j) {
-          t[j] = t[last] +
-                 (t[i] - t[last]) * static_cast<double>(j - last) / static_cast<double>(i - last);
-        }
-      }
-      first = first ? first : std::optional(i);
-      last = i;
-    }
-    if (!first || *first == last) {
-      return Error{in_.name, std::nullopt, say("has fewer than two rows with a time"),
-                   say("a capture needs at least two samples")};
-    }
-    const auto trim = [&](auto& values) {
-      values.resize(last + 1);
-      values.erase(values.begin(), values.begin() + static_cast<std::ptrdiff_t>(*first));
-    };
-    trim(t);
-    for (std::size_t c = 0; c < table_.columns.size(); ++c) {
-      if (c != in_.timeColumn) {
-        trim(table_.columns[c]);
-      }
-    }
-    table_.time = timeBaseOf(std::move(t));
-    return Done{};
-  }
-
-  // Uniform when every sample lies within a tenth of a step of a straight line.
-  TimeBase timeBaseOf(std::vector<double> times) {
-    TimeBase base;
-    base.startS = times.front();
-    base.stepS = (times.back() - times.front()) / static_cast<double>(times.size() - 1);
-    double worst = 0;
-    double shortest = std::numeric_limits<double>::infinity();
-    double longest = 0;
-    for (std::size_t i = 0; i < times.size(); ++i) {
-      worst = std::max(worst, std::abs(times[i] - base.at(i)));
-      if (i > 0) {
-        shortest = std::min(shortest, times[i] - times[i - 1]);
-        longest = std::max(longest, times[i] - times[i - 1]);
-      }
-    }
-    if (worst > 0.1 * base.stepS) {
-      table_.remarks.push_back(
-          sayf("time steps are not uniform ({} to {}): samples are handled at the times "
-               "recorded",
-               units::format(shortest, units::Unit::second),
-               units::format(longest, units::Unit::second)));
-      base.timesS = std::move(times);
-    }
-    return base;
   }
 
   const TableInput& in_;

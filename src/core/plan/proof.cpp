@@ -7,9 +7,9 @@
 
 #include "core/base/parallel.h"
 #include "core/base/say.h"
+#include "core/plan/cautions.h"
 #include "core/plan/forecast.h"
 #include "core/plan/options.h"
-#include "core/plan/steps.h"
 #include "core/plan/test_list.h"
 #include "core/verdict/move_words.h"
 

@@ -34,18 +34,6 @@ std::string wireWords(const Circuit& circuit, const Probe& probe) {
               circuit::placeInWords(circuit, probe.place));
 }
 
-bool pierces(const std::optional<Probe>& probe) {
-  return probe && probe->place.kind == Place::Kind::along && probe->place.along > 0 &&
-         probe->place.along < 1;
-}
-
-bool onPins(const Circuit& circuit, const std::optional<Probe>& probe) {
-  return probe &&
-         (probe->place.kind == Place::Kind::modulePins ||
-          probe->place.kind == Place::Kind::modulePlug) &&
-         !circuit.path.empty();
-}
-
 class Writer {
  public:
   Writer(const Circuit& circuit, const Test& test) : circuit_(circuit), test_(test) {}
@@ -308,110 +296,6 @@ std::string substituteWords(const Circuit& circuit, const circuit::Inject& injec
 
 std::vector<std::string> stepsOf(const Circuit& circuit, const Test& test) {
   return Writer(circuit, test).write();
-}
-
-std::vector<std::string> cautionsOf(const Circuit& circuit, const Test& test) {
-  std::vector<std::string> out;
-  const auto& state = test.state;
-  const bool module =
-      std::any_of(state.unplugged.begin(), state.unplugged.end(), [&](const std::string& id) {
-        const auto* e = circuit.find(id);
-        return e && e->kind == circuit::ElementKind::module;
-      });
-  if (state.inject) {
-    out.emplace_back(say(
-        "Substitute signal: sensor apart, an isolated source, never into a supply pin beyond its "
-        "limit, never on a vehicle that is driven; off before anything is changed."));
-  }
-  if (state.jumper && test.kind == TestKind::codes) {
-    out.emplace_back(say(
-        "Deliberate short: only on an input whose maker allows it to be shorted, and off again at "
-        "once."));
-  }
-  if (test.kind == TestKind::current) {
-    out.emplace_back(
-        say("An ammeter across a supply is a short: in line only, across the two halves of an open "
-            "connector; back on volts before the next test."));
-  }
-  if (test.kind == TestKind::lamp) {
-    out.emplace_back(say(
-        "Test lamp: a sensor pin gives milliamperes, a filament bulb draws a hundred times that. "
-        "An LED tester, a 1 k\xCE\xA9 resistor or a meter only; a small bulb just where the pin is "
-        "a "
-        "chassis ground."));
-  }
-  if (pierces(test.red) || pierces(test.black)) {
-    out.emplace_back(say(
-        "Piercing: none of shielded or safety-critical wires where the maker forbids it; write the "
-        "hole down and seal it, or it is the next green crust."));
-  }
-  if (state.wheel == WheelMotion::spun) {
-    out.emplace_back(say(
-        "Wheel up: rated stands on sound points, the others chocked, never on a jack alone. Hands, "
-        "sleeves and leads clear of the turning wheel; turned by the engine, clear of the "
-        "driveline."));
-  }
-  if (state.wheel == WheelMotion::driven) {
-    out.emplace_back(
-        say("ABS and ESC may be off during tests: drive accordingly, where it is lawful; a second "
-            "person "
-            "watches the instrument."));
-  }
-  if (state.disturb && state.disturb->kind == DisturbKind::wet) {
-    out.emplace_back(say(
-        "Salt water only on loom and plugs, never into a module or on anything orange; rinse it "
-        "off "
-        "afterwards."));
-  }
-  if (state.disturb && state.disturb->kind == DisturbKind::heat) {
-    out.emplace_back(say(
-        "Warm air that a hand can bear, no flame: keep it off fuel and brake lines, batteries and "
-        "anything of an airbag."));
-  }
-  if (isPull(test)) {
-    out.emplace_back(say(
-        "Pull by hand and gently; leave alone what the maker forbids to be touched, and anything "
-        "shielded, orange or of an airbag."));
-  } else if (state.disturb && (state.disturb->kind == DisturbKind::flex ||
-                               state.disturb->kind == DisturbKind::shake)) {
-    out.emplace_back(say(
-        "Move the loom by hand only, engine off or clear of belts and fans; nothing of an airbag "
-        "and "
-        "nothing orange."));
-  }
-  if (module || onPins(circuit, test.red) || onPins(circuit, test.black)) {
-    out.emplace_back(module
-                         ? say("Key off and wait before the module's plug comes off; do not spread "
-                               "or bridge its "
-                               "pins. Airbag and orange high-voltage circuits are out of bounds.")
-                         : say("From behind the plug, with a thin probe: do not spread or bridge "
-                               "the module's pins. "
-                               "Airbag and orange high-voltage circuits are out of bounds."));
-  }
-  if (state.swap) {
-    out.emplace_back(
-        say("Long leads: clear of wheels and hot parts, no bare clip that touches the body; both "
-            "circuits "
-            "set codes while they are apart."));
-  }
-  if (circuit::unitOf(test.kind) == units::Unit::ohm) {
-    out.emplace_back(say("Ohms only with the key off; battery off where the maker asks for it."));
-  }
-  if (!state.unplugged.empty() && !module) {
-    out.emplace_back(say("Key off before a plug is taken apart or put together."));
-  }
-  if (test.kind == TestKind::inspect || test.kind == TestKind::benchSensor) {
-    out.emplace_back(say(
-        "Under a car only on rated stands; hot brakes, brake dust; no part of the brake hangs on "
-        "its "
-        "hose."));
-  }
-  out.emplace_back(say("The maker's procedure, local rules and licensed practice come first."));
-  return out;
-}
-
-std::string cautionText(const Circuit& circuit, const Test& test) {
-  return fmt::format("{}", fmt::join(cautionsOf(circuit, test), " "));
 }
 
 }  // namespace haybale::diagnosis

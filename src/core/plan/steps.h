@@ -1,4 +1,4 @@
-// A test step by step, and the cautions that belong to it.
+// A test step by step.
 #pragma once
 
 #include <string>
@@ -17,13 +17,5 @@ namespace haybale::diagnosis {
 /// switch to the return for a 3-wire one (what makers' datasheets have as outputs; trade practice).
 [[nodiscard]] std::string substituteWords(const circuit::Circuit& circuit,
                                           const circuit::Inject& inject);
-
-/// Every caution that belongs to making this test, the gravest first; never empty. Local rules, the
-/// maker's procedure and a licensed technician's judgement come first, and it is said.
-[[nodiscard]] std::vector<std::string> cautionsOf(const circuit::Circuit& circuit,
-                                                  const circuit::Test& test);
-
-/// The same as one text.
-[[nodiscard]] std::string cautionText(const circuit::Circuit& circuit, const circuit::Test& test);
 
 }  // namespace haybale::diagnosis

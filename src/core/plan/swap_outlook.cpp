@@ -239,6 +239,15 @@ SwapOutlook outlookOf(const Belief& belief, const Test& test) {
   return out;
 }
 
+std::string followWords(double fedKmh, double seenKmh) {
+  constexpr double kSame = 0.05;
+  const double ratio = seenKmh / fedKmh;
+  return std::abs(ratio - 1) > kSame
+             ? sayf("{:.2f} times the speed fed in: teeth or tyre set wrongly in the module.",
+                    ratio)
+             : say("It follows: module and line up to here are good.");
+}
+
 std::vector<Test> substitutions(const job::Case& c) {
   std::vector<Test> out;
   const Circuit* suspect = c.suspectCircuit();

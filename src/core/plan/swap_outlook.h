@@ -36,6 +36,10 @@ struct SwapOutlook {
 /// one in a hundred are left out.
 [[nodiscard]] SwapOutlook outlookOf(const Belief& belief, const circuit::Test& test);
 
+/// What it means that the module shows `seenKmh` of a substitute signal that stands for `fedKmh`;
+/// both above 0. Common practice, no source: what is out by more than a twentieth is set wrongly.
+[[nodiscard]] std::string followWords(double fedKmh, double seenKmh);
+
 /// Arrangements of this kind that the case permits: good sensor into the suspect harness, suspect
 /// sensor into a good one (each with the leads one way and the other), a deliberate short at each
 /// connector, a substitute signal. Every other circuit with the same kind of sensor may be the

@@ -11,7 +11,7 @@
 #include "core/capture/record.h"
 #include "core/job/case.h"
 #include "core/sim/hidden_fault.h"
-#include "core/vehicle/world.h"
+#include "core/vehicle/vehicle.h"
 
 namespace haybale::sim {
 

@@ -15,6 +15,7 @@
 #include "core/trace/levels.h"
 #include "core/trace/measures.h"
 #include "core/trace/missed.h"
+#include "core/trace/noise.h"
 #include "core/trace/plateaus.h"
 #include "core/trace/reading.h"
 #include "core/trace/recognise.h"

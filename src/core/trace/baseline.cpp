@@ -4,7 +4,7 @@
 #include <cmath>
 
 #include "core/capture/extent.h"
-#include "core/trace/levels.h"
+#include "core/trace/median.h"
 
 namespace haybale::trace {
 

@@ -4,6 +4,8 @@
 #include <bit>
 #include <cmath>
 
+#include "core/trace/median.h"
+
 namespace haybale::trace {
 
 std::optional<CodedWidths> codedWidths(const std::vector<Pulse>& pulses) {

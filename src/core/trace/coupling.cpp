@@ -5,6 +5,7 @@
 #include <numeric>
 
 #include "core/capture/extent.h"
+#include "core/trace/median.h"
 
 namespace haybale::trace {
 

@@ -5,8 +5,9 @@
 #include <utility>
 
 #include "core/capture/extent.h"
-#include "core/trace/levels.h"
+#include "core/trace/median.h"
 #include "core/trace/rustling.h"
+#include "core/trace/stops.h"
 
 namespace haybale::trace {
 
@@ -52,7 +53,7 @@ class Finder {
     atTheEnd();
     beyondTheLevels();
     rustling();
-    dropStops();
+    dropStops(in_, {period_, tolerance_}, out_);
     merge();
     return std::move(out_);
   }
@@ -239,22 +240,6 @@ class Finder {
     }
   }
 
-  // Whether the wheel is known to turn back now and then.
-  [[nodiscard]] bool isRocked() const {
-    constexpr int kTurns = 2;
-    return std::count_if(in_.teeth.begin(), in_.teeth.end(),
-                         [](const Tooth& t) { return t.turnedBack; }) >= kTurns;
-  }
-
-  // A wheel that is rocked and slows down at the end of the record is about to turn back.
-  [[nodiscard]] bool rocksToAStop() const {
-    constexpr double kSlower = 1.2;  // no source: set on made-up records (rough seed 405)
-    constexpr std::size_t kBefore = 3;
-    const std::size_t size = in_.teeth.size();
-    return size > kBefore + 2 && isRocked() &&
-           in_.teeth[size - 2].periodS > kSlower * in_.teeth[size - 2 - kBefore].periodS;
-  }
-
   // The signal stops before the record does, at a speed and a height from which no wheel comes to
   // rest at once.
   void atTheEnd() {
@@ -269,7 +254,8 @@ class Finder {
     const bool strong =
         in_.square || height > std::max(0.35 * swing_ / 2, 4 * in_.spinning.leastHalfSwing);
     if (last.periodS <= 0 || left < 5 * last.periodS || !strong ||
-        canStopFrom(leavingHz(in_.teeth, in_.teeth.size() - 2), in_.spinning) || rocksToAStop()) {
+        canStopFrom(leavingHz(in_.teeth, in_.teeth.size() - 2), in_.spinning) ||
+        rocksToAStop(in_.teeth)) {
       return;
     }
     const auto cycle = static_cast<std::size_t>(last.periodS / std::max(1e-12, left) *
@@ -340,106 +326,6 @@ class Finder {
       out_.push_back({teeth[from].riseS, teeth[to].riseS + teeth[to].periodS, DropoutKind::noise,
                       in_.levels.bias, 0, false});
     }
-  }
-
-  // How steep the line is where it comes to the level of a pause or leaves it, in volts a second:
-  // from three times the tolerance, or the nearest crest before that, to it.
-  [[nodiscard]] double slopeAt(std::size_t edge, int step, double level) const {
-    constexpr double kFrom = 3;
-    const auto away = [&](std::size_t i) { return std::abs(in_.samples[i] - level); };
-    std::size_t far = edge;
-    for (std::size_t i = edge; i > 0 && i + 1 < in_.samples.size();
-         i += static_cast<std::size_t>(step)) {
-      if (!(away(i) + 0.5 * tolerance_ > away(far))) {
-        break;  // over the crest, or a sample that was lost
-      }
-      far = away(i) > away(far) ? i : far;
-      if (away(far) > kFrom * tolerance_) {
-        break;
-      }
-    }
-    const double s = std::abs(in_.time.at(far) - in_.time.at(edge));
-    return s > 0 ? (away(far) - away(edge)) / s : 1e300;
-  }
-
-  // A coil's wave dies out and begins again by itself: at both ends of the pause the line is far
-  // less steep than the wave was. What lets go of a wave leaves it at once.
-  [[nodiscard]] bool isGentle(const Dropout& d, std::vector<double> heights) const {
-    constexpr double kGentle = 0.3;  // no source: set on made-up records (rough seed 501)
-    constexpr double kTwoPi = 6.283185307179586;
-    if (!(period_ > 0) || heights.empty()) {
-      return false;
-    }
-    const double steep = kTwoPi * median(heights) / period_;
-    const auto at = [&](double s) { return std::min(in_.time.indexAt(s), in_.samples.size() - 1); };
-    return slopeAt(at(d.startS), -1, d.level) < kGentle * steep &&
-           slopeAt(at(d.endS), 1, d.level) < kGentle * steep;
-  }
-
-  // A coil's output follows the speed: where the pulses have sunk on both sides of a pause the
-  // wheel was coming to rest and starting again, and nothing let go. Of a wheel that is known to be
-  // rocked it is enough that the last pulse had sunk and the next one is not yet as high as most.
-  // Nor did it where the wave dies out and begins gently.
-  void dropStops() {
-    dropStarts();
-    if (in_.square || out_.empty()) {
-      return;
-    }
-    constexpr double kSunk = 0.45;
-    std::vector<double> heights;
-    for (const auto& t : in_.teeth) {
-      if (t.halfSwing > 0) {
-        heights.push_back(t.halfSwing);
-      }
-    }
-    if (heights.size() < 8) {
-      return;
-    }
-    const bool rocked = isRocked();
-    constexpr double kNotYet = 0.9;  // no source: set on made-up records (rough seed 402)
-    const double sunk = kSunk * median(heights);
-    std::sort(heights.begin(), heights.end());
-    const double full = heights[heights.size() * 8 / 10];
-    const auto low = [&](const Tooth& t) { return t.halfSwing <= sunk; };
-    std::erase_if(out_, [&](const Dropout& d) {
-      const auto behind = std::find_if(in_.teeth.begin(), in_.teeth.end(), [&](const Tooth& t) {
-        return t.riseS >= d.endS && t.halfSwing > 0;
-      });
-      auto before = in_.teeth.end();  // its cycle over before the pause
-      auto last = in_.teeth.end();
-      for (auto t = in_.teeth.begin(); t != in_.teeth.end() && t->riseS < d.startS; ++t) {
-        last = t->halfSwing > 0 ? t : last;
-        before = t->halfSwing > 0 && t->riseS + t->periodS <= d.startS + period_ ? t : before;
-      }
-      if (d.pulled || d.kind != DropoutKind::flat || before == in_.teeth.end() ||
-          behind == in_.teeth.end()) {
-        return false;
-      }
-      if (isGentle(d, heights)) {
-        return true;
-      }
-      const bool turns = rocked && low(*last) && behind->halfSwing < kNotYet * full;
-      return turns || (low(*before) && low(*behind));
-    });
-  }
-
-  // Behind the first pulse or two of a record the wheel may just have begun to turn: a square wave
-  // rests at either level until then.
-  void dropStarts() {
-    constexpr long kBegun = 3;
-    const auto rests = [&](double level) {
-      if (!in_.square) {
-        return std::abs(level - in_.levels.bias) < tolerance_;
-      }
-      const bool high = !in_.coded && std::abs(level - in_.levels.high) < tolerance_;
-      return high || std::abs(level - in_.levels.low) < tolerance_;
-    };
-    std::erase_if(out_, [&](const Dropout& d) {
-      const auto before = std::count_if(in_.teeth.begin(), in_.teeth.end(),
-                                        [&](const Tooth& t) { return t.riseS <= d.startS; });
-      return (in_.square || d.kind == DropoutKind::flat) && !d.pulled && before < kBegun &&
-             rests(d.level);
-    });
   }
 
   void merge() {

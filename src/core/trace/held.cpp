@@ -4,6 +4,8 @@
 #include <cmath>
 
 #include "core/capture/extent.h"
+#include "core/trace/median.h"
+#include "core/trace/noise.h"
 
 namespace haybale::trace {
 

@@ -3,7 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/trace/levels.h"
+#include "core/trace/median.h"
 
 namespace haybale::trace {
 

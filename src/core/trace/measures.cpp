@@ -6,6 +6,8 @@
 
 #include "core/base/parallel.h"
 #include "core/physics/tyre.h"
+#include "core/trace/median.h"
+#include "core/trace/noise.h"
 
 namespace haybale::trace {
 

@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "core/base/parallel.h"
+#include "core/trace/noise.h"
 
 namespace haybale::trace {
 

@@ -5,7 +5,9 @@
 
 #include "core/capture/extent.h"
 #include "core/trace/coded.h"
+#include "core/trace/median.h"
 #include "core/trace/missed.h"
+#include "core/trace/noise.h"
 
 namespace haybale::trace {
 

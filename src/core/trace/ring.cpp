@@ -4,7 +4,7 @@
 
 #include "core/base/parallel.h"
 #include "core/trace/alone.h"
-#include "core/trace/levels.h"
+#include "core/trace/median.h"
 #include "core/trace/periods.h"
 #include "core/trace/swell.h"
 #include "core/trace/teeth.h"

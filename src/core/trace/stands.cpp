@@ -4,7 +4,7 @@
 #include <cmath>
 
 #include "core/base/parallel.h"
-#include "core/trace/levels.h"
+#include "core/trace/median.h"
 
 namespace haybale::trace {
 
@@ -94,7 +94,7 @@ struct Slow {
 bool turnsByJerks(const std::vector<Tooth>& teeth) {
   constexpr double kJerks =
       0.1;  // no source: what a hand makes that pulls at a tyre again and again
-  constexpr std::size_t kLeast = 4;
+  constexpr std::size_t kFewest = 4;
   constexpr std::size_t kEnough = 10'000;
   const std::size_t stride = std::max<std::size_t>(1, teeth.size() / kEnough);
   std::vector<double> changes;
@@ -104,7 +104,7 @@ bool turnsByJerks(const std::vector<Tooth>& teeth) {
       changes.push_back(std::abs(std::log(teeth[i + 1].periodS / teeth[i].periodS)));
     }
   }
-  return changes.size() >= kLeast && median(changes) > kJerks;
+  return changes.size() >= kFewest && median(changes) > kJerks;
 }
 
 Verdict judge(const std::vector<Tooth>& teeth, std::size_t i, const Spinning& spinning,

@@ -7,7 +7,7 @@
 #include <numbers>
 #include <utility>
 
-#include "core/trace/levels.h"
+#include "core/trace/median.h"
 #include "core/trace/periods.h"
 
 namespace haybale::trace {

@@ -4,7 +4,7 @@
 #include <cmath>
 
 #include "core/base/parallel.h"
-#include "core/trace/levels.h"
+#include "core/trace/median.h"
 #include "core/trace/stands.h"
 
 namespace haybale::trace {

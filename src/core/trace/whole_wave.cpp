@@ -6,6 +6,7 @@
 #include "core/capture/extent.h"
 #include "core/trace/baseline.h"
 #include "core/trace/held.h"
+#include "core/trace/noise.h"
 
 namespace haybale::trace {
 

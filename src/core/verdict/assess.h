@@ -10,16 +10,10 @@
 #include "core/circuit/predict.h"
 #include "core/evidence/waveforms.h"
 #include "core/job/case.h"
+#include "core/verdict/checks.h"
 #include "core/verdict/traps.h"
 
 namespace haybale::diagnosis {
-
-/// One comparison of a reading with something.
-struct Check {
-  judging::Verdict verdict = judging::Verdict::cannotTell;
-  std::string against;  ///< "limit 800 Ω to 2.50 kΩ at 20 °C (common practice)"
-  std::string reason;   ///< one sentence
-};
 
 /// A reading as it is shown: its value, what was expected, the verdict and why.
 struct ReadingView {

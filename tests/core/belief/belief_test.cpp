@@ -3,7 +3,7 @@
 
 #include "core/belief/ways_to_fail.h"
 #include "core/circuit/front_end.h"
-#include "core/plan/steps.h"
+#include "core/plan/cautions.h"
 #include "core/plan/test_list.h"
 #include "support/job_fixture.h"
 

@@ -4,7 +4,7 @@
 #include "core/base/json.h"
 #include "core/circuit/front_end.h"
 #include "core/job/test_json.h"
-#include "core/plan/steps.h"
+#include "core/plan/cautions.h"
 #include "core/plan/test_list.h"
 #include "core/session/guide.h"
 #include "core/verdict/move_words.h"

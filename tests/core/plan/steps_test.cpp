@@ -4,6 +4,7 @@
 #include <map>
 #include <set>
 
+#include "core/plan/cautions.h"
 #include "core/plan/test_list.h"
 #include "core/verdict/move_words.h"
 #include "support/job_fixture.h"

@@ -431,5 +431,14 @@ TEST_F(Substitution, StepsAndCautionsComeWithIt) {
   EXPECT_TRUE(substitutions(c).empty());
 }
 
+// 48 teeth counted as 44, or a tyre of another size, show as a ratio; hand and meter are out by
+// less than a twentieth.
+TEST_F(Substitution, WhatItMeansThatTheModuleShowsAnotherSpeed) {
+  EXPECT_NE(followWords(20, 20.4).find("follows"), std::string::npos);
+  EXPECT_NE(followWords(20, 20 * 48 / 44.0).find("1.09 times"), std::string::npos);
+  EXPECT_NE(followWords(20, 15).find("0.75 times"), std::string::npos);
+  EXPECT_NE(followWords(20, 15).find("set wrongly"), std::string::npos);
+}
+
 }  // namespace
 }  // namespace haybale::diagnosis

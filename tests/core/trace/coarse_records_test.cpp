@@ -6,6 +6,7 @@
 
 #include "core/trace/analysis.h"
 #include "core/trace/levels.h"
+#include "core/trace/noise.h"
 #include "support/haybale_test.h"
 #include "support/record_from.h"
 

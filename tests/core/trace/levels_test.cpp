@@ -1,4 +1,4 @@
-// Medians, quantiles and noise that a few wild samples cannot move.
+// Quantiles and noise that a few wild samples cannot move.
 #include "core/trace/levels.h"
 
 #include <algorithm>
@@ -6,70 +6,10 @@
 #include <numbers>
 #include <random>
 
+#include "core/trace/noise.h"
+
 namespace haybale::trace {
 namespace {
-
-double bySorting(std::vector<double> values) {
-  std::sort(values.begin(), values.end());
-  const std::size_t n = values.size();
-  return n % 2 == 1 ? values[n / 2] : (values[n / 2 - 1] + values[n / 2]) / 2;
-}
-
-TEST(Median, OfNoneIsUnknownAndOfFewIsTheMiddle) {
-  std::vector<double> none;
-  EXPECT_TRUE(std::isnan(median(none)));
-  std::vector<double> one{4};
-  EXPECT_EQ(median(one), 4);
-  std::vector<double> even{9, 1, 3, 2};
-  EXPECT_EQ(median(even), 2.5);
-}
-
-// Beyond some ten thousand the middle is narrowed down first: nothing may depend on that.
-class MedianOfMany : public testing::TestWithParam<std::size_t> {};
-
-TEST_P(MedianOfMany, IsThatOfTheSortedValues) {
-  std::mt19937 random(3);
-  std::vector<double> values(GetParam());
-  std::normal_distribution<double> normal(0.004, 0.0003);
-  std::generate(values.begin(), values.end(), [&] { return normal(random); });
-  const double want = bySorting(values);
-  EXPECT_EQ(median(values), want);
-}
-
-TEST_P(MedianOfMany, OfAWaveThatRepeats) {
-  std::vector<double> values(GetParam());
-  for (std::size_t i = 0; i < values.size(); ++i) {
-    values[i] = std::sin(2 * std::numbers::pi * static_cast<double>(i % 48) / 48);
-  }
-  const double want = bySorting(values);
-  EXPECT_EQ(median(values), want);
-}
-
-TEST_P(MedianOfMany, OfTwoValuesOnly) {
-  std::vector<double> values(GetParam());
-  for (std::size_t i = 0; i < values.size(); ++i) {
-    values[i] = i % 2 == 0 ? 1 : 2;
-  }
-  const double want = bySorting(values);
-  EXPECT_EQ(median(values), want);
-}
-
-TEST_P(MedianOfMany, OfValuesThatAreAllTheSame) {
-  std::vector<double> values(GetParam(), 7);
-  EXPECT_EQ(median(values), 7);
-}
-
-TEST_P(MedianOfMany, WithHalfOfThemFarAway) {
-  std::vector<double> values(GetParam());
-  for (std::size_t i = 0; i < values.size(); ++i) {
-    values[i] = static_cast<double>(i) + (i < values.size() / 2 ? 0 : 1e9);
-  }
-  const double want = bySorting(values);
-  EXPECT_EQ(median(values), want);
-}
-
-INSTANTIATE_TEST_SUITE_P(Sizes, MedianOfMany,
-                         testing::Values(19999, 20000, 20001, 20002, 65536, 250001));
 
 TEST(Quantiles, OfARampAreItsShares) {
   std::vector<float> ramp(100001);

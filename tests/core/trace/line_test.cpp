@@ -9,6 +9,7 @@
 #include "core/trace/held.h"
 #include "core/trace/hum.h"
 #include "core/trace/levels.h"
+#include "core/trace/noise.h"
 #include "core/trace/pulled.h"
 #include "core/trace/resting.h"
 #include "core/trace/stands.h"

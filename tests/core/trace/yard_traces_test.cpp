@@ -10,6 +10,7 @@
 #include "core/trace/baseline.h"
 #include "core/trace/coupling.h"
 #include "core/trace/levels.h"
+#include "core/trace/noise.h"
 #include "support/haybale_test.h"
 
 namespace haybale::trace {
