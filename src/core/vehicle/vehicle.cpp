@@ -34,6 +34,18 @@ const Circuit& Vehicle::cutAt(const Place& place) const {
   return at && *at < cuts_.size() ? cuts_[*at] : suspect_;
 }
 
+namespace {
+
+// What conducts where it should not lies in one half of a plug, and stays with that half when the
+// plug is taken apart.
+bool isInHalf(const LineFault& f, bool wheelHalf) {
+  const bool conducts = f.kind == FaultKind::leakToGround || f.kind == FaultKind::leakToSupply ||
+                        f.kind == FaultKind::wiresTouching;
+  return conducts && (f.along > 0.5) == wheelHalf;
+}
+
+}  // namespace
+
 // A substitute in place of the sensor: as good as new, and what lies behind it is out of the way.
 Vehicle::Scene Vehicle::injectedScene(const circuit::CarState& state, const World& world,
                                       const ParameterPoint& values) const {
@@ -43,8 +55,11 @@ Vehicle::Scene Vehicle::injectedScene(const circuit::CarState& state, const Worl
                    (inject.place.kind == Place::Kind::wheelSide ? 1 : 0);
   for (const auto& f : world.line) {
     const auto at = suspect_.indexOf(f.element);
-    // At the pins only the module itself is left; on the module half a plug's own fault is behind.
-    if (at && (*at < end || f.kind == FaultKind::noSupply)) {
+    // At the pins only the module itself is left; on the module half a plug's own contact is
+    // behind.
+    const bool there =
+        inject.place.kind == Place::Kind::moduleSide && at && *at == end && isInHalf(f, false);
+    if (at && (*at < end || there || f.kind == FaultKind::noSupply)) {
       scene.faults.push_back(f);
     }
   }
@@ -84,7 +99,7 @@ Vehicle::Scene Vehicle::sceneOf(const std::string& name, const circuit::CarState
   const auto jointAt = joint ? *suspect_.indexOf(joint->id) : suspect_.path.size();
   const auto behind = [&](const LineFault& f) {
     const auto at = suspect_.indexOf(f.element);
-    return at && *at > jointAt;
+    return at && (*at > jointAt || (*at == jointAt && isInHalf(f, true)));
   };
   if (own) {
     for (const auto& f : world.line) {

@@ -171,6 +171,33 @@ TEST_F(Module, WhatIsParted) {
   EXPECT_FALSE(vehicle.touches(pair, Hypothesis{}));
 }
 
+// Long leads from the good wheel's sensor into the harness half of the plug: what leaks in the
+// wheel half stays behind with the old sensor, what leaks in the harness half does not. The same of
+// a substitute signal there.
+TEST_F(Module, AHalfOfAPlugStaysWithItsSide) {
+  circuit::CarState driven;
+  driven.key = circuit::Key::on;
+  driven.wheel = circuit::WheelMotion::spun;
+  auto good = driven, bad = driven, fed = driven;
+  good.swap = circuit::Swap{"RL", "RR", false};
+  bad.swap = circuit::Swap{"RR", "RL", false};
+  fed.unplugged = {"C2"};
+  fed.inject = circuit::Inject{{circuit::Place::Kind::moduleSide, "C2"}, 100, 2};
+  const auto inHalf = [&](double along) {
+    return worldOf({Fault::shortToGround, "C2", circuit::WireId::a, 1, {0.1}, along}, 0.1,
+                   values());
+  };
+  const auto short_ = [&](const char* circuit, const circuit::CarState& state, double along) {
+    return Vehicle(c).monitor(circuit, state, inHalf(along), values()).shortGround;
+  };
+  EXPECT_GT(short_("RR", good, 0.25), 0.5);
+  EXPECT_LT(short_("RR", good, 0.75), 0.1);
+  EXPECT_LT(short_("RL", bad, 0.25), 0.1);
+  EXPECT_GT(short_("RL", bad, 0.75), 0.5);
+  EXPECT_GT(short_("RR", fed, 0.25), 0.5);
+  EXPECT_LT(short_("RR", fed, 0.75), 0.1);
+}
+
 // Two things wrong at once do what each of them does.
 TEST_F(Module, TwoFaultsTogether) {
   const auto weak = wrong(Fault::wideGap, "sensor", 0.5, std::nullopt);
