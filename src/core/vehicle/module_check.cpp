@@ -59,6 +59,9 @@ double loopOhm(const CheckedLine& line) {
   return circuit::predict(line.circuit, line.values, test, line.faults).value_or(1e9);
 }
 
+// Shares of the sound volts and volts beyond the supply that are numbers here: common practice, no
+// source.
+//
 // How far a line is beyond what the check lets pass, in spreads of the threshold: above 0 a code is
 // more likely than none.
 struct Beyond {

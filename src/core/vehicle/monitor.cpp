@@ -1,5 +1,5 @@
 // What the module makes of a circuit: the check with the car standing, and whether it counts pulses
-// while the wheel turns.
+// while the wheel turns. Shares that are numbers here: common practice, no source.
 #include <algorithm>
 #include <cmath>
 

@@ -1,8 +1,6 @@
 // A guided diagnosis: it keeps to what may be done, to its limits and to its word, and ends.
 #include "core/session/guide.h"
 
-#include <set>
-
 #include "core/plan/test_effort.h"
 #include "support/job_fixture.h"
 
@@ -13,7 +11,7 @@ class Guided : public Job {
  protected:
   Guided() { kind(circuit::SensorKind::passive); }
 
-  // What a sound line with a parted wire at C2 would show, roughly; empty: it cannot be done.
+  // The first answer of those offered; empty where a number or a trace is asked for.
   static std::optional<job::Reading> answer(const Proposal& p) {
     if (p.answers.empty()) {
       return std::nullopt;
@@ -24,13 +22,13 @@ class Guided : public Job {
 
 TEST_F(Guided, EndsThoughNothingCanBeDone) {
   Guide guide(c, "/");
-  std::set<std::string> asked;
   int refused = 0;
   while (const auto* p = guide.ask()) {
     ASSERT_LT(++refused, 400);
-    EXPECT_TRUE(asked.insert(p->title + p->instructions + p->test.looked).second || true);
+    EXPECT_FALSE(p->title.empty());
     guide.cannot();
   }
+  EXPECT_GT(refused, 10) << "it was asked for one after the other";
   EXPECT_EQ(guide.tests(), 0);
   EXPECT_EQ(guide.minutes(), 0);
   EXPECT_TRUE(guide.job().evidence.empty());
@@ -102,7 +100,7 @@ TEST_F(Guided, MinutesSpentBeforeCount) {
   }
 }
 
-// Pliers in the box do not help whoever may not unplug.
+// With a meter alone neither codes nor traces are asked for.
 TEST_F(Guided, AsksOnlyForWhatIsAllowed) {
   c.toolbox = {"multimeter"};
   Guide guide(c, "/");

@@ -24,6 +24,12 @@ class Checks : public Job {
     const auto& e = typed(line);
     return checkLimits(c, e, *c.find("RR"));
   }
+  static Limit ratio(Quantity quantity, double most) {
+    Limit l;
+    l.quantity = quantity;
+    l.leftRightRatio = most;
+    return l;
+  }
   static Limit coil(double min, double max, Provenance p, std::optional<double> celsius = {}) {
     Limit l;
     l.quantity = Quantity::coilResistance;
@@ -112,10 +118,7 @@ TEST_F(Checks, AnOpenCircuitThatWasExpected) {
 
 // Volts of a coil are proportional to speed: compared per hertz, or not at all.
 TEST_F(Checks, TheGoodWheelIsComparedPerHertz) {
-  Limit ratio;
-  ratio.quantity = Quantity::acOutput;
-  ratio.leftRightRatio = 1.5;
-  c.limits = {ratio};
+  c.limits = {ratio(Quantity::acOutput, 1.5)};
   reading("RL", "C2.w pair ac 1.000V 100.0Hz unplugged spun");
   const auto same = typed("C2.w pair ac 0.500V 50.0Hz unplugged spun");
   ASSERT_TRUE(checkPeer(c, same, *c.find("RR")));
@@ -127,10 +130,7 @@ TEST_F(Checks, TheGoodWheelIsComparedPerHertz) {
 }
 
 TEST_F(Checks, AReadingOfOneSideOnlyMakesTheDifference) {
-  Limit ratio;
-  ratio.quantity = Quantity::coilResistance;
-  ratio.leftRightRatio = 1.2;
-  c.limits = {ratio};
+  c.limits = {ratio(Quantity::coilResistance, 1.2)};
   reading("RL", "C2.w pair 1100 unplugged");
   const auto open = typed("C2.w pair OL unplugged");
   EXPECT_EQ(checkPeer(c, open, *c.find("RR"))->verdict, Verdict::fail);
