@@ -7,6 +7,7 @@ import subprocess
 import tempfile
 
 CLI = os.environ.get("HAYBALE_CLI", "build/release/src/cli/haybale-cli")
+PATIENCE = float(os.environ.get("HAYBALE_PATIENCE", "1"))  # times: a sanitizer's build answers late
 CASES = []
 
 
@@ -104,7 +105,8 @@ class Situation:
         name = os.path.join(self.dir, "case.json")
         with open(name, "w") as f:
             json.dump(self.case, f)
-        done = subprocess.run([CLI, "diagnose", name, "--json"], capture_output=True, text=True, timeout=60)
+        done = subprocess.run([CLI, "diagnose", name, "--json"], capture_output=True, text=True,
+                              timeout=60 * PATIENCE)
         if done.returncode != 0:
             raise RuntimeError(done.stderr)
         return Answer(json.loads(done.stdout))
