@@ -3,8 +3,8 @@
 // for the job. Nothing acknowledged may be lost, nothing be left that cannot be opened.
 //
 // The typist is this very binary, started anew with --typist: it works in a real window and prints
-// a line as soon as the program shows that it kept something (typist.h). Two hundred kills; as many
-// as HAYBALE_KILLS says when it is set.
+// a line as soon as the program shows that it kept something (typist.h). Eighty kills; as many as
+// HAYBALE_KILLS says when it is set.
 #include <fcntl.h>
 #include <signal.h>
 #include <sys/wait.h>
@@ -231,7 +231,7 @@ class Kill : public testing::TestWithParam<unsigned> {
 
 TEST_P(Kill, AtRandomMomentsWithOneWindowAndWithTwo) {
   const char* wanted = std::getenv("HAYBALE_KILLS");
-  const int rounds = wanted ? std::max(1, std::atoi(wanted) / 4) : 50;
+  const int rounds = wanted ? std::max(1, std::atoi(wanted) / 4) : 20;
   std::mt19937 random(GetParam());
   std::size_t most = 0;
   for (int round = 0; round < rounds; ++round) {

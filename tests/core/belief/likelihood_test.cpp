@@ -95,6 +95,23 @@ TEST(Scale, OverloadIsTheTopOfTheMetersRange) {
   EXPECT_GT(scale.at(1100) - scale.at(110), 0.9);
 }
 
+// What varies by decades is compared by its logarithm, volts and currents as they are.
+TEST(Scale, ADecadeIsADecadeWhereThereAreMany) {
+  using circuit::TestKind;
+  for (const auto kind :
+       {TestKind::resistance, TestKind::loop, TestKind::acVoltage, TestKind::waveform}) {
+    const Scale scale{kind, 40e6};
+    EXPECT_TRUE(scale.logarithmic()) << static_cast<int>(kind);
+    EXPECT_NEAR(scale.at(5000) - scale.at(500), 1, 0.01) << static_cast<int>(kind);
+    EXPECT_LT(scale.spread(5000, 0), 0.2) << "a part of a decade";
+  }
+  for (const auto kind : {TestKind::dcVoltage, TestKind::current}) {
+    const Scale scale{kind, 40e6};
+    EXPECT_FALSE(scale.logarithmic());
+    EXPECT_NEAR(scale.at(0.014) / scale.at(0.007), 2, 1e-9);
+  }
+}
+
 // Beside the steps; on a step one eye in two sees the one, one the other.
 TEST(Lamp, SeenAsItIsMoreOftenThanNot) {
   for (const auto lamp : {circuit::Lamp::bulb21W, circuit::Lamp::led}) {
@@ -350,6 +367,26 @@ TEST(Doubt, OfEachFamilyIsSmallAndNotNothing) {
     EXPECT_GT(doubt, 0.001) << f;
     EXPECT_LT(doubt, 0.2) << f;
   }
+}
+
+// Salt water runs to what lies beside it, and no further (common practice, no source).
+TEST_F(Likely, ASprayReachesTheNextPartAndNotTheOneBehindIt) {
+  const auto& line = *c.find("RR");
+  Hypothesis h;
+  h.fault = Fault::leak;
+  h.element = "C2";
+  h.needs = Hypothesis::Needs::water;
+  const auto shows = [&](const std::string& at) {
+    circuit::CarState state;
+    state.disturb = circuit::Disturb{circuit::DisturbKind::wet, at};
+    return showsIn(h, state, line);
+  };
+  EXPECT_GT(shows("C2"), shows("L2"));
+  EXPECT_EQ(shows("L2"), shows("sensor"));
+  EXPECT_GT(shows("L2"), shows("C1"));
+  EXPECT_EQ(shows("C1"), shows("module"));
+  EXPECT_EQ(shows("C1"), showsIn(h, {}, line)) << "as if nothing was wetted";
+  EXPECT_GT(shows(""), shows("C1")) << "the whole loom";
 }
 
 }  // namespace

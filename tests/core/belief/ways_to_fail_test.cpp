@@ -4,6 +4,7 @@
 #include <numeric>
 #include <set>
 
+#include "core/priors/priors.h"
 #include "support/job_fixture.h"
 
 namespace haybale::diagnosis {
@@ -76,6 +77,16 @@ TEST_F(PriorOf, WetWeatherSpeaksForWaterAndRoughRoadsForWhatComesAndGoes) {
   EXPECT_GT(weight("C2", Fault::leak), 1.1 * dry);
   c.complaint.when = {"bump"};
   EXPECT_GT(weight("L2", Fault::intermittentOpen), 4 * steady);
+}
+
+// A coil that parts when it is warm is one of those that part, not one more.
+TEST_F(PriorOf, WhatPartsOnlyWarmIsAShareOfWhatParts) {
+  using priors::Id;
+  const auto warm = [](const Hypothesis& h) { return h.needs == Hypothesis::Needs::warmth; };
+  EXPECT_GT(weight(warm), 0);
+  EXPECT_LT(weight(warm), 0.5 * weight("sensor", Fault::sensorOpen));
+  EXPECT_NEAR(weight("sensor", Fault::sensorOpen) / weight("sensor", Fault::sensorShorted),
+              priors::of(Id::sensorOpen) / priors::of(Id::sensorShorted), 1e-9);
 }
 
 TEST_F(PriorOf, ARepairedPlaceIsThreeTimesAsSuspect) {

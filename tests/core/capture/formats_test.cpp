@@ -74,6 +74,20 @@ TEST(Wav, BrokenFilesAreRefused) {
   }
 }
 
+// A header and no samples: by libsndfile, as a recorder that was stopped at once leaves it.
+TEST(Wav, OneWithoutSamplesIsRefused) {
+  const test::Folder folder;
+  SF_INFO info{};
+  info.samplerate = 44100;
+  info.channels = 1;
+  info.format = SF_FORMAT_WAV | SF_FORMAT_PCM_16;
+  sf_close(sf_open(folder.file("none.wav").c_str(), SFM_WRITE, &info));
+  const auto record = openCapture(folder.file("none.wav"));
+  ASSERT_FALSE(record.ok());
+  EXPECT_NE(record.error().sentence().find("holds no samples"), std::string::npos)
+      << record.error().sentence();
+}
+
 const char* const kDump =
     "$date today $end\n$timescale 10 us $end\n$scope module yard $end\n"
     "$var wire 1 ! RR $end\n$var real 64 \" volts $end\n$upscope $end\n$enddefinitions $end\n"

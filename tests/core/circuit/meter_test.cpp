@@ -1,5 +1,7 @@
 #include "core/circuit/meter.h"
 
+#include <algorithm>
+
 #include "core/base/json.h"
 #include "support/haybale_test.h"
 
@@ -40,6 +42,23 @@ TEST(Meter, LampCharacteristicsAreUnbroken) {
   EXPECT_EQ(lampState(Lamp::bulb250mA, 1.0), LampState::lit);
   EXPECT_EQ(lampState(Lamp::bulb250mA, 0.6), LampState::dim);
   EXPECT_EQ(lampState(Lamp::bulb250mA, 0.1), LampState::dark);
+}
+
+// A tungsten filament takes its rated current at its rated volts and V^0.5 to V^0.6 of it
+// elsewhere: at half the volts about two thirds, either way round (common practice, no source).
+TEST(Meter, ABulbTakesItsRatedCurrentAtTwelveVolts) {
+  for (const auto lamp : {Lamp::bulb250mA, Lamp::bulb21W}) {
+    const auto pieces = lampPieces(lamp);
+    const auto ampere = [&](double v) {
+      const auto piece = std::find_if(pieces.begin(), pieces.end(),
+                                      [&](const Piece& p) { return v <= p.toVolts; });
+      return piece->siemens * v + piece->amperes;
+    };
+    EXPECT_NEAR(ampere(12) / ratedAmpere(lamp), 1, 0.02);
+    EXPECT_NEAR(ampere(6) / ratedAmpere(lamp), 0.68, 0.03);
+    EXPECT_NEAR(ampere(0), 0, 1e-9);
+    EXPECT_NEAR(ampere(-6), -ampere(6), 1e-9);
+  }
 }
 
 }  // namespace

@@ -43,6 +43,7 @@ TEST(GuardBand, NotANumberIsNeverJudged) {
 TEST(GuardBand, MeterAccuracyBecomesStandardUncertainty) {
   const Accuracy meter{0.8, 2};
   EXPECT_NEAR(meter.halfWidth(1100, 1), 10.8, 1e-9);
+  EXPECT_NEAR(meter.halfWidth(-110.0, 0.1), 1.08, 1e-9) << "two counts of a tenth";
   EXPECT_NEAR(rectangularU(10.8), 6.235, 0.001);
   EXPECT_EQ(meter.halfWidth(INFINITY, 0), 0);
 }

@@ -97,13 +97,19 @@ TEST_F(Outlooks, ChancesOfEveryStandSumToOne) {
   const auto knowledge = learnAll(c);
   const Belief belief(c, waveforms, knowledge);
   const Forecast forecast(belief);
-  int looked = 0;
-  for (const auto& test : possibleTests(c)) {
+  auto tests = possibleTests(c);
+  for (auto test : possibleTests(c)) {
+    test.circuit = "RL";  // the good wheel
+    tests.push_back(test);
+  }
+  int looked = 0, onTheGoodWheel = 0;
+  for (const auto& test : tests) {
     const auto outlook = forecast.outlook(test);
     if (!outlook) {
       continue;
     }
     ++looked;
+    onTheGoodWheel += test.circuit == "RL" ? 1 : 0;
     for (std::size_t k = 0; k < forecast.stands().size(); ++k) {
       double total = 0;
       for (const auto& row : outlook->chances) {
@@ -114,6 +120,7 @@ TEST_F(Outlooks, ChancesOfEveryStandSumToOne) {
     }
   }
   EXPECT_GT(looked, 100);
+  EXPECT_GT(onTheGoodWheel, 20);
 }
 
 // A wire whose copper is gone lets its insulation stretch (common practice, no source).

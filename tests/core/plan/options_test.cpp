@@ -89,6 +89,24 @@ TEST_F(Options, CheapestExpectedCostFirstAndStoppingIsAlwaysThere) {
   }
 }
 
+// Five works fit a screen: those that most likely cure.
+TEST_F(Options, OfManyWorksTheLikeliestAreKept) {
+  const auto all = options({{"C2", std::nullopt, Fault::leak, 0.05},
+                            {"L1", circuit::WireId::a, Fault::open, 0.06},
+                            {"sensor", std::nullopt, Fault::sensorDead, 0.25},
+                            {"sensor", std::nullopt, Fault::debris, 0.07},
+                            {"L2", circuit::WireId::a, Fault::open, 0.22},
+                            {"C1", std::nullopt, Fault::leak, 0.2},
+                            {"module", std::nullopt, Fault::latchedOff, 0.15}});
+  for (const auto& kept : {"sensor", "L2", "C1", "module"}) {
+    EXPECT_TRUE(std::any_of(all.begin(), all.end(), [&](auto& o) { return o.element == kept; }))
+        << kept;
+  }
+  EXPECT_TRUE(of(all, Fault::debris));
+  EXPECT_FALSE(std::any_of(all.begin(), all.end(), [](auto& o) { return o.element == "C2"; }));
+  EXPECT_FALSE(std::any_of(all.begin(), all.end(), [](auto& o) { return o.element == "L1"; }));
+}
+
 TEST_F(Options, WhatIsHardlyBelievedIsNoOption) {
   const auto all = options({{"C2", circuit::WireId::a, Fault::leak, 0.98},
                             {"sensor", std::nullopt, Fault::sensorDead, 0.02}});

@@ -392,6 +392,44 @@ TEST_F(Substitution, ADeliberateShortTurnsAnOpenCodeWhereTheLineIsWhole) {
   }
 }
 
+// Where two circuits are exchanged another wheel is turned than the one the module looks at.
+TEST_F(Substitution, OfExchangedCircuitsTheTurnedWheelIsNotFollowed) {
+  kind(SensorKind::passive);
+  job::Evidence e;
+  e.id = "e1";
+  e.test.kind = TestKind::liveSpeed;
+  e.test.circuit = "RR";
+  e.test.state.wheel = circuit::WheelMotion::spun;
+  e.reading.kmh = {{"RR", 0.0}, {"RL", 5.0}};  // one is spun, another shows
+  c.evidence.push_back(e);
+  bool seen = false;
+  for (const auto& row : outlookOf(belief(), swap(TestKind::liveSpeed, "RL", "RR")).rows) {
+    if (row.suspect.fault == Fault::circuitsExchanged) {
+      seen = true;
+      EXPECT_EQ(row.inputs.front().follows, 0);
+    }
+  }
+  EXPECT_TRUE(seen);
+}
+
+// A code and a speed are as likely as something can be, whatever is wrong; a short sets its own
+// code.
+TEST_F(Substitution, SharesAreSharesAndAShortSetsItsOwnCode) {
+  int shorts = 0;
+  for (const auto sensor : {SensorKind::passive, SensorKind::active}) {
+    kind(sensor);
+    for (const auto& row : outlookOf(belief(), swap(TestKind::codes, "RL", "RR")).rows) {
+      for (const auto& input : row.inputs) {
+        EXPECT_LE(input.codeShare, 1 + 1e-9) << row.suspect.element << " " << input.code;
+        EXPECT_LE(input.follows, 1 + 1e-9) << row.suspect.element;
+        EXPECT_GE(input.follows, 0) << row.suspect.element;
+      }
+      shorts += row.inputs.front().code.starts_with("short") ? 1 : 0;
+    }
+  }
+  EXPECT_GT(shorts, 0);
+}
+
 TEST_F(Substitution, AnInjectedSignalIsFollowedUnlessTheLineBeforeItIsBroken) {
   for (const auto sensor : {SensorKind::passive, SensorKind::active}) {
     kind(sensor);

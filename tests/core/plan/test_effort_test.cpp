@@ -150,23 +150,5 @@ TEST_F(EffortOf, TheCarStandsOnWheelsInTheCabinAndOnStandsAtTheWheel) {
   EXPECT_EQ(stanceOf(line(), look), Stance::atModule);
 }
 
-TEST_F(EffortOf, TheSameTestIsKnownInWhateverOrderItsPlugsWerePulled) {
-  auto a = make(TestKind::resistance);
-  a.red = Probe{{Place::Kind::modulePlug, "module"}, WireId::a};
-  a.state.unplugged = {"module", "C2"};
-  auto b = a;
-  b.state.unplugged = {"C2", "module"};
-  EXPECT_TRUE(sameTest(a, b));
-  b.black = Probe{{Place::Kind::ground, ""}, std::nullopt};
-  EXPECT_TRUE(sameTest(a, b)) << "a lead left away means ground";
-  b.red->wire = WireId::b;
-  EXPECT_FALSE(sameTest(a, b));
-  auto signal = make(TestKind::liveSpeed);
-  signal.state.inject = circuit::Inject{{Place::Kind::modulePins, "module"}, 137, 2};
-  auto other = signal;
-  other.state.inject->hz = 80;
-  EXPECT_TRUE(sameTest(signal, other)) << "at another frequency";
-}
-
 }  // namespace
 }  // namespace haybale::diagnosis

@@ -2,6 +2,8 @@
 // each once, each meaning something.
 #include "core/plan/test_list.h"
 
+#include <set>
+
 #include "core/evidence/void_setup.h"
 #include "core/plan/good_wheel.h"
 #include "core/plan/test_effort.h"
@@ -44,6 +46,21 @@ TEST_F(TestList, OfACoilHasOhmsAndOfAnActiveSensorHasNone) {
   EXPECT_GT(count(TestKind::resistance), 4U);
   kind(SensorKind::active);
   EXPECT_EQ(count(TestKind::acVoltage), 0U);
+}
+
+// Two wires to a coil or a current sensor, a supply beside them to a Hall sensor.
+TEST_F(TestList, EveryWireThereIsAndNoOther) {
+  for (const auto k : {SensorKind::passive, SensorKind::active, SensorKind::hall}) {
+    kind(k);
+    std::set<circuit::WireId> touched;
+    for (const auto& t : possibleTests(c)) {
+      if (t.red && t.red->wire && t.red->place.kind == circuit::Place::Kind::modulePlug) {
+        touched.insert(*t.red->wire);
+      }
+    }
+    EXPECT_EQ(touched.size(), k == SensorKind::hall ? 3U : 2U) << static_cast<int>(k);
+    EXPECT_EQ(touched.contains(circuit::WireId::c), k == SensorKind::hall);
+  }
 }
 
 TEST_F(TestList, IsThatOfTheTools) {

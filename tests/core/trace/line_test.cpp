@@ -224,5 +224,24 @@ TEST_F(Line, AStretchOfMereNoiseIsCalledSo) {
   EXPECT_NE(a.findings.front().code, Code::healthy);
 }
 
+// A coil that is moved to and fro goes to one side and the other in turn, about as far; a contact
+// goes to one side, or to both for long.
+TEST(RestingLine, SwingsBothWaysByTurnsNotByCountAlone) {
+  const auto of = [](const std::vector<double>& levels) {
+    RestingLine line;
+    line.rest = 2.5;
+    for (const double v : levels) {
+      line.off.push_back({0, 1, line.rest + v, false});
+    }
+    return line;
+  };
+  EXPECT_TRUE(swingsBothWays(of({1, -1, 1, -1, 1, -1})));
+  EXPECT_TRUE(swingsBothWays(of({1, 1, -1, -1, 1, -1, 1})));
+  EXPECT_FALSE(swingsBothWays(of({1, 1, 1, 1, -1, -1, -1, -1}))) << "one turn of eight";
+  EXPECT_FALSE(swingsBothWays(of({1, -1, 1, -1, 1}))) << "too few to tell";
+  EXPECT_FALSE(swingsBothWays(of({1, 1, 1, 1, 1, 1}))) << "to one side";
+  EXPECT_FALSE(swingsBothWays(of({1, -3, 1, -3, 1, -3}))) << "further to one side";
+}
+
 }  // namespace
 }  // namespace haybale::trace

@@ -1,0 +1,134 @@
+// What comes first, and what not yet. Common practice, no published source: what is free before
+// anything is touched, water before a plug is opened, nothing twice.
+#include "core/plan/next_move.h"
+
+#include "core/plan/good_wheel.h"
+#include "support/job_fixture.h"
+
+namespace haybale::diagnosis {
+namespace {
+
+using circuit::TestKind;
+
+class NextMove : public Job {
+ protected:
+  NextMove() {
+    c.toolbox = {"multimeter", "scan-tool", "scope", "jumper-leads"};
+    c.allowed = {"unplug", "back-probe"};
+    for (auto& circuit : c.circuits) {
+      circuit.sensor.kind = circuit::SensorKind::passive;
+    }
+  }
+  [[nodiscard]] std::vector<Proposal> proposals() { return assessed().proposals; }
+  [[nodiscard]] static bool isWet(const Proposal& p) {
+    return p.test.state.disturb && p.test.state.disturb->kind == circuit::DisturbKind::wet;
+  }
+  // Where the first of a sort stands in the list; its length where there is none.
+  template <class Is>
+  [[nodiscard]] static std::size_t firstOf(const std::vector<Proposal>& all, const Is& is) {
+    return static_cast<std::size_t>(std::find_if(all.begin(), all.end(), is) - all.begin());
+  }
+  [[nodiscard]] static bool unplugs(const Proposal& p) { return !p.test.state.unplugged.empty(); }
+};
+
+TEST_F(NextMove, ComesInOrderOfItsRank) {
+  reading("RR", "module pair OL");
+  const auto all = proposals();
+  ASSERT_GT(all.size(), 5U);
+  EXPECT_TRUE(std::is_sorted(all.begin(), all.end(),
+                             [](const Proposal& a, const Proposal& b) { return a.rank > b.rank; }));
+}
+
+TEST_F(NextMove, WhatIsFreeComesBeforeAnythingIsOpenedAndThenWaitsItsTurn) {
+  const auto fresh = proposals();
+  ASSERT_FALSE(fresh.empty());
+  const auto opened = firstOf(fresh, unplugs);
+  for (std::size_t i = 0; i < fresh.size(); ++i) {
+    const auto k = fresh[i].test.kind;
+    const bool look = k == TestKind::codes || k == TestKind::inspect;
+    EXPECT_TRUE(!look || unplugs(fresh[i]) || fresh[i].test.state.swap ||
+                fresh[i].test.state.jumper || fresh[i].test.state.inject || i < opened)
+        << fresh[i].title;
+  }
+  reading("RR", "module pair OL");
+  const auto later = proposals();
+  EXPECT_NE(later.front().test.kind, TestKind::codes) << later.front().title;
+  EXPECT_NE(later.front().test.kind, TestKind::inspect) << later.front().title;
+}
+
+TEST_F(NextMove, AWetComplaintIsReproducedBeforeAPlugIsOpened) {
+  c.complaint.when = {"wet"};
+  const auto dry = proposals();
+  EXPECT_LT(firstOf(dry, isWet), firstOf(dry, unplugs));
+  // What is pushed in beside a wire dries the plug as well.
+  for (const auto& p : dry) {
+    EXPECT_EQ(p.intrusion != Intrusion::none,
+              p.cautions.front().starts_with("Unplugging may cure it"))
+        << p.title;
+  }
+  // A plug that was opened is opened: nothing waits any more.
+  reading("RR", "module pair 1.1k");
+  for (const auto& p : proposals()) {
+    EXPECT_FALSE(p.cautions.front().starts_with("Unplugging may cure it")) << p.title;
+  }
+}
+
+TEST_F(NextMove, NothingIsAskedTwiceNorWhatWasRefused) {
+  reading("RR", "module pair OL");
+  reading("RL", "module pair 1.1k");
+  const auto all = proposals();
+  const auto asked = all.front().test;
+  for (const auto& p : all) {
+    for (const auto& e : c.evidence) {
+      EXPECT_TRUE(p.again || !sameTest(p.test, e.test)) << p.title;
+    }
+  }
+  const auto waveforms = analyseWaveforms(c, "/", shelf);
+  const Beliefs beliefs(c, waveforms);
+  const auto now = assessed().conclusion;
+  for (const auto& p : proposeTests(beliefs, now, {asked})) {
+    EXPECT_FALSE(sameTest(p.test, asked));
+  }
+}
+
+// A second trace of the same wheel tells mostly what the first told: it is worth less than it was.
+TEST_F(NextMove, AnotherTraceOfTheSameWheelIsWorthLess) {
+  reading("RR", "module pair 1.1k");
+  const auto turning = [](const Proposal& p) {
+    return p.test.kind == TestKind::waveform && p.test.circuit == "RR" &&
+           p.test.state.wheel == circuit::WheelMotion::spun && !p.test.state.swap &&
+           !p.test.state.disturb;
+  };
+  const auto before = proposals();
+  const auto was = firstOf(before, turning);
+  ASSERT_LT(was, before.size());
+  trace("RR", 2.4, 5);
+  const auto after = proposals();
+  for (const auto& p : after) {
+    if (turning(p)) {
+      EXPECT_LT(p.score, before[was].score) << p.title;
+    }
+  }
+}
+
+// 2.5 kohm is sound where such coils are fitted: the other wheel tells.
+TEST_F(NextMove, TheGoodWheelIsSaidToBeIt) {
+  reading("RR", "C2.w pair 2.5k unplugged");
+  int good = 0;
+  for (const auto& p : proposals()) {
+    const bool other = p.test.circuit != "RR";
+    good += other ? 1 : 0;
+    EXPECT_EQ(other, p.title.starts_with("Good wheel")) << p.title;
+    EXPECT_FALSE(p.steps.empty()) << p.title;
+    EXPECT_FALSE(p.caution.empty()) << p.title;
+    double sum = 0;
+    for (const auto& o : p.outcomes) {
+      sum += o.probability;
+    }
+    EXPECT_LE(sum, 1 + 1e-9) << p.title;
+  }
+  EXPECT_GT(good, 0);
+}
+
+}  // namespace
+}  // namespace haybale::diagnosis
