@@ -6,7 +6,6 @@
 
 #include "core/belief/intake_priors.h"
 #include "core/belief/ways_to_fail.h"
-#include "core/plan/options.h"
 #include "core/session/session.h"
 #include "core/sim/sim_vehicle.h"
 #include "support/job_fixture.h"
