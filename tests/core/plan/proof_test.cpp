@@ -32,6 +32,9 @@ TEST_F(Proving, TheTestThatFoundItComesFirstAndEveryStepLeavesLess) {
     EXPECT_NEAR(left - step.left, step.catches, 1e-9);
     left = step.left;
     EXPECT_FALSE(step.caution.empty());
+    EXPECT_EQ(step.title.starts_with("Live speed") || step.title.starts_with("Creep"),
+              step.test.kind == circuit::TestKind::liveSpeed)
+        << step.title;
   }
   EXPECT_LT(left, 0.15);
   EXPECT_LT(proof.wrongIfAllPass, 0.05);
