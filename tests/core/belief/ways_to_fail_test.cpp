@@ -1,6 +1,7 @@
 // What may be wrong before anything is measured, and what speaks for which.
 #include "core/belief/ways_to_fail.h"
 
+#include <array>
 #include <numeric>
 #include <set>
 
@@ -77,6 +78,23 @@ TEST_F(PriorOf, WetWeatherSpeaksForWaterAndRoughRoadsForWhatComesAndGoes) {
   EXPECT_GT(weight("C2", Fault::leak), 1.1 * dry);
   c.complaint.when = {"bump"};
   EXPECT_GT(weight("L2", Fault::intermittentOpen), 4 * steady);
+}
+
+// Cleaning cures what water and rust do to a plug, and no broken wire (common practice, no source).
+TEST_F(PriorOf, CleaningInVainSpeaksAgainstWhatItWouldHaveCured) {
+  const auto shares = [&] {
+    const double other = weight("L1", Fault::open);
+    return std::array{weight("C2", Fault::resistive) / other, weight("C2", Fault::leak) / other,
+                      weight("C2", Fault::open) / other, weight("C1", Fault::leak) / other};
+  };
+  const auto before = shares();
+  c.history.push_back({"RR", "C2", job::Work::cleaned, "", false, false, {}});
+  const auto after = shares();
+  const double cleaned = priors::of(priors::Id::cleanedNotCured);
+  EXPECT_NEAR(after[0], cleaned * before[0], 1e-9);
+  EXPECT_NEAR(after[1], cleaned * before[1], 1e-9);
+  EXPECT_NEAR(after[2], before[2], 1e-9) << "a broken wire";
+  EXPECT_NEAR(after[3], before[3], 1e-9) << "another plug";
 }
 
 // A coil that parts when it is warm is one of those that part, not one more.
