@@ -1,4 +1,5 @@
-// From the verdict to the end of the job: odds of the counter, repair steps, proof, closing.
+// From the verdict to the end of the job: odds of the counter, repair steps, closing (the
+// proof has its tests beside the plan).
 #include "core/session/closing.h"
 
 #include <algorithm>
