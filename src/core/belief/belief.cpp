@@ -20,13 +20,14 @@ Belief::Belief(const job::Case& c, const WaveformSet& waveforms, const Knowledge
                LikelihoodMemory* memory)
     : vehicle_(c), model_(vehicle_), hypotheses_(allHypotheses(c, vehicle_.suspect())) {
   layOut(knowledge.find(vehicle_.suspect().name)->second);
-  weighStoredCodes(memory);
-  weigh(waveforms, memory);
+  auto* known = memory ? &memory->enter(layout_) : nullptr;
+  weighStoredCodes(known);
+  weigh(waveforms, known);
 }
 
 // What was stored at the counter counts as a prior: half believed, as if read after a drive. What
 // came up on a lift is believed less still.
-void Belief::weighStoredCodes(LikelihoodMemory* memory) {
+void Belief::weighStoredCodes(LikelihoodMemory::Room* memory) {
   job::Evidence e;
   e.test.kind = TestKind::codes;
   e.test.circuit = vehicle_.suspect().name;
@@ -45,7 +46,8 @@ void Belief::weighStoredCodes(LikelihoodMemory* memory) {
   if (trust > 0) {
     constexpr double kOnTheLift = 0.4;
     trust *= vehicle_.job().complaint.lift ? kOnTheLift : 1;
-    const auto likelihood = remembered(e, std::nullopt, memory).of;
+    const auto known = remembered(e, std::nullopt, memory);
+    const auto& likelihood = known->of;
     const double most = *std::max_element(likelihood.begin(), likelihood.end());
     double total = 0;
     for (std::size_t i = 0; i < cells_.size(); ++i) {
@@ -84,16 +86,17 @@ bool speaksOf(const job::Case& c, const job::Evidence& e) {
 
 }  // namespace
 
-Likelihoods Belief::remembered(const job::Evidence& e, const std::optional<TraceFacts>& facts,
-                               LikelihoodMemory* memory) const {
+std::shared_ptr<const Likelihoods> Belief::remembered(const job::Evidence& e,
+                                                      const std::optional<TraceFacts>& facts,
+                                                      LikelihoodMemory::Room* memory) const {
   const TraceFacts* known = facts ? &*facts : nullptr;
   if (!memory) {
-    return likelihoods(e, known);
+    return std::make_shared<Likelihoods>(likelihoods(e, known));
   }
-  if (const auto* kept = memory->find(layout_, e.test, e.reading, facts)) {
-    return *kept;
+  if (auto kept = memory->find(e.test, e.reading, facts)) {
+    return kept;
   }
-  return memory->keep(layout_, e.test, e.reading, facts, likelihoods(e, known));
+  return memory->keep(e.test, e.reading, facts, likelihoods(e, known));
 }
 
 double Belief::byPrior(const std::vector<double>& likelihood) const {
@@ -152,12 +155,14 @@ std::vector<double> Belief::saidAgain(const job::Evidence& e) const {
 }
 
 void Belief::takeIn(std::size_t k, const std::optional<TraceFacts>& facts,
-                    LikelihoodMemory* memory) {
+                    LikelihoodMemory::Room* memory) {
   const auto& e = vehicle_.job().evidence[k];
   if (e.reading.value) {
     spreads_.emplace(&e, spreadOf(e, {e.test.kind, vehicle_.job().meter.topOhm()}));
   }
-  auto [likelihood, unchecked, ends] = remembered(e, facts, memory);
+  const auto known = remembered(e, facts, memory);
+  auto likelihood = known->of;
+  auto unchecked = known->unchecked;
   if (wasSaidBefore(k)) {
     likelihood = unchecked = saidAgain(e);
   }
@@ -198,11 +203,12 @@ void Belief::takeIn(std::size_t k, const std::optional<TraceFacts>& facts,
   if (!toldUnchecked.empty()) {
     multiply(toldUnchecked, unchecked.empty() ? likelihood : unchecked, any);
   }
+  hear(weighing.family);
   logAnything_ += std::log(any);
-  if (!ends.empty()) {
+  if (!known->ends.empty()) {
     const double top = vehicle_.job().meter.topOhm();
     const Scale scale{e.test.kind, top};
-    numbers_.push_back({std::move(ends), weighing.family,
+    numbers_.push_back({known, weighing.family,
                         scale.at(e.reading.value->overload ? top : e.reading.value->value),
                         spreadOf(e, scale), strayDensity(e), scale});
   }
@@ -228,7 +234,7 @@ void Belief::takeIn(std::size_t k, const std::optional<TraceFacts>& facts,
   history_.push_back(sumsByHypothesis());
 }
 
-void Belief::weigh(const WaveformSet& waveforms, LikelihoodMemory* memory) {
+void Belief::weigh(const WaveformSet& waveforms, LikelihoodMemory::Room* memory) {
   const auto& evidence = vehicle_.job().evidence;
   for (std::size_t k = 0; k < evidence.size(); ++k) {
     const auto& e = evidence[k];
@@ -249,6 +255,8 @@ void Belief::weigh(const WaveformSet& waveforms, LikelihoodMemory* memory) {
     reweigh(true);
     history_.back() = sumsByHypothesis();
   }
+  steps_ = {};
+  numbers_ = {};
   for (std::size_t k = 0; k < weighings_.size(); ++k) {
     const double mistake = mistakenDensity(evidence[weighings_[k].evidence]);
     for (std::size_t i = 0; i < cells_.size(); ++i) {
@@ -282,11 +290,8 @@ double Belief::unchecked(const Cell& cell, Family family) const {
 double Belief::doubted(const Cell& cell, Family family) const {
   const auto f = static_cast<std::size_t>(family);
   const double doubt = doubtOf(family);
-  if (told_[f].empty()) {
-    return doubt;
-  }
-  const auto index = static_cast<std::size_t>(&cell - cells_.data());
-  return doubt / ((1 - doubt) * toldBy(f, index) / whole_[f] + doubt);
+  return heard_[f].empty() ? doubt
+                           : doubt / heard_[f][static_cast<std::size_t>(&cell - cells_.data())];
 }
 
 double Belief::testimony(Family family, const std::string& element) const {

@@ -95,17 +95,20 @@ class Belief {
   // Cells and sets of values, before any reading.
   void layOut(const circuit::LineParameters& known);
   // What was stored before anybody cleared; then the evidence, one after another.
-  void weighStoredCodes(LikelihoodMemory* memory);
-  void weigh(const WaveformSet& waveforms, LikelihoodMemory* memory);
+  void weighStoredCodes(LikelihoodMemory::Room* memory);
+  void weigh(const WaveformSet& waveforms, LikelihoodMemory::Room* memory);
   void takeIn(std::size_t evidence, const std::optional<TraceFacts>& facts,
-              LikelihoodMemory* memory);
+              LikelihoodMemory::Room* memory);
   [[nodiscard]] bool wasSaidBefore(std::size_t evidence) const;
   [[nodiscard]] std::vector<double> saidAgain(const job::Evidence& e) const;
+  // What a family has told, its doubt taken into account.
+  void hear(Family family);
   // Weights from what each family told; `last`: of the last piece of evidence, whose work is kept.
   void reweigh(bool last);
   // Readings that share a severity are held against it together, not each against a whole interval.
   double holdTogether(double total, bool last);
-  void holdTogether(std::size_t cell);
+  // `keep`: what is worked out is kept for the numbers to come.
+  void holdTogether(std::size_t cell, bool keep);
   [[nodiscard]] double byPrior(const std::vector<double>& likelihood) const;
   [[nodiscard]] double anything(const job::Evidence& e,
                                 const std::vector<double>& likelihood) const;
@@ -113,9 +116,9 @@ class Belief {
   [[nodiscard]] double oneIsASlip() const;
   [[nodiscard]] double toldBy(std::size_t family, std::size_t cell) const;
   void multiply(std::vector<double>& told, const std::vector<double>& likelihood, double any) const;
-  [[nodiscard]] Likelihoods remembered(const job::Evidence& e,
-                                       const std::optional<TraceFacts>& facts,
-                                       LikelihoodMemory* memory) const;
+  [[nodiscard]] std::shared_ptr<const Likelihoods> remembered(
+      const job::Evidence& e, const std::optional<TraceFacts>& facts,
+      LikelihoodMemory::Room* memory) const;
   [[nodiscard]] double cellLikelihood(const Cell& cell, const job::Evidence& evidence,
                                       const TraceFacts* facts) const;
   [[nodiscard]] std::vector<std::pair<World, double>> worldsOf(const Cell& cell,
@@ -157,18 +160,28 @@ class Belief {
   std::array<std::vector<double>, kFamilies> told_;
   // The same if the module looks at nothing while the car stands; empty where no code was read.
   std::array<std::vector<double>, kFamilies> toldUnchecked_;
-  std::array<double, kFamilies> whole_{};           // of each family, over all that may be wrong
-  std::map<const job::Evidence*, Spread> spreads_;  // of the numbers taken in
+  std::array<double, kFamilies> whole_{};             // of each family, over all that may be wrong
+  std::array<std::vector<double>, kFamilies> heard_;  // of each cell: what is left of it by doubt
+  std::map<const job::Evidence*, Spread> spreads_;    // of the numbers taken in
   // A number that was taken in: what each cell would have read from one end of it to the other.
   struct Number {
-    std::vector<Likelihoods::Ends> ends;
+    std::shared_ptr<const Likelihoods> known;
     Family family;
     double read;
     Spread spread;
     double mistaken;
     Scale scale;
   };
-  std::vector<Number> numbers_;
+  std::vector<Number> numbers_;  // only while weighing
+  // How probable a number is at steps of the severity within one cell, and their sum; the sum is 0
+  // where it says nothing of the severity.
+  struct Steps {
+    static constexpr std::size_t kPoints = 32;
+    std::array<double, kPoints> at{};
+    double sum = 0;
+  };
+  [[nodiscard]] Steps stepsOf(const Number& number, std::size_t cell) const;
+  std::vector<std::vector<Steps>> steps_;  // by cell, of the first numbers; only while weighing
   double logAnything_ = 0;
   double logEvidence_ = 0;
   bool cleared_ = false;

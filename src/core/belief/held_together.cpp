@@ -16,30 +16,37 @@ using priors::of;
 
 // Every family either means what the model says, or tells a story of its own, which holds together
 // and is false: then all of it is as probable as it is over all that may be wrong.
+void Belief::hear(Family family) {
+  const auto f = static_cast<std::size_t>(family);
+  auto& heard = heard_[f];
+  heard.resize(cells_.size());
+  whole_[f] = 0;
+  for (std::size_t i = 0; i < cells_.size(); ++i) {
+    heard[i] = toldBy(f, i);
+    whole_[f] += cells_[i].prior * heard[i];
+  }
+  const double doubt = doubtOf(family);
+  for (double& told : heard) {
+    told = (1 - doubt) * told / whole_[f] + doubt;
+  }
+}
+
 void Belief::reweigh(bool last) {
   logEvidence_ = logAnything_;
+  for (auto& cell : cells_) {
+    cell.weight = cell.prior;
+  }
   for (std::size_t f = 0; f < kFamilies; ++f) {
-    whole_[f] = 1;
-    if (!told_[f].empty()) {
-      double sum = 0;
+    if (!heard_[f].empty()) {
+      logEvidence_ += std::log(whole_[f]);
       for (std::size_t i = 0; i < cells_.size(); ++i) {
-        sum += cells_[i].prior * toldBy(f, i);
+        cells_[i].weight *= heard_[f][i];
       }
-      whole_[f] = sum;
-      logEvidence_ += std::log(sum);
     }
   }
   double total = 0;
-  for (std::size_t i = 0; i < cells_.size(); ++i) {
-    double weight = cells_[i].prior;
-    for (std::size_t f = 0; f < kFamilies; ++f) {
-      if (!told_[f].empty()) {
-        const double doubt = doubtOf(static_cast<Family>(f));
-        weight *= (1 - doubt) * toldBy(f, i) / whole_[f] + doubt;
-      }
-    }
-    cells_[i].weight = weight;
-    total += weight;
+  for (const auto& cell : cells_) {
+    total += cell.weight;
   }
   total = holdTogether(total, last);
   for (auto& cell : cells_) {
@@ -58,11 +65,12 @@ double Belief::holdTogether(double total, bool last) {
   if (numbers_.empty()) {
     return total;
   }
+  steps_.resize(cells_.size());
   parallelFor(piecesOf(cells_.size(), kCellsAtOnce), [&](std::size_t piece) {
     const auto [from, to] = pieceOf(cells_.size(), kCellsAtOnce, piece);
     for (std::size_t i = from; i < to; ++i) {
       if (cells_[i].low != cells_[i].high && cells_[i].weight >= counts) {
-        holdTogether(i);
+        holdTogether(i, !last);
       }
     }
   });
@@ -73,43 +81,59 @@ double Belief::holdTogether(double total, bool last) {
   return changed;
 }
 
-void Belief::holdTogether(std::size_t i) {
-  constexpr int kPoints = 32;
-  Cell& cell = cells_[i];
-  std::array<double, kPoints> product;
-  product.fill(1);
+Belief::Steps Belief::stepsOf(const Number& n, std::size_t cell) const {
+  Steps out;
+  const auto [low, high] = n.known->ends[cell];
+  if (std::isnan(low) || low == high) {
+    return out;
+  }
   const double slip = of(Id::slipNumber);
+  const bool beyond = n.scale.isBeyond(n.read);
+  for (std::size_t k = 0; k < Steps::kPoints; ++k) {
+    const double along = (static_cast<double>(k) + 0.5) / Steps::kPoints;
+    const double at = low + along * (high - low);
+    const double fits = beyond ? n.scale.density(n.read, at, at, n.spread.at(at))
+                               : normalDensity(n.read - at, n.spread.at(at));
+    out.at[k] = (1 - slip) * fits + n.mistaken;
+    out.sum += out.at[k];
+  }
+  return out;
+}
+
+void Belief::holdTogether(std::size_t i, bool keep) {
+  Cell& cell = cells_[i];
+  auto& kept = steps_[i];
+  while (keep && kept.size() < numbers_.size()) {
+    kept.push_back(stepsOf(numbers_[kept.size()], i));
+  }
+  std::array<double, Steps::kPoints> product;
+  product.fill(1);
   double apart = 1;
   int shared = 0;
-  for (const auto& n : numbers_) {
-    const auto [low, high] = n.ends[i];
-    if (std::isnan(low) || low == high || doubted(cell, n.family) > 0.5) {
+  for (std::size_t n = 0; n < numbers_.size(); ++n) {
+    if (doubted(cell, numbers_[n].family) > 0.5) {
+      continue;
+    }
+    const Steps steps = n < kept.size() ? kept[n] : stepsOf(numbers_[n], i);
+    if (steps.sum <= 0) {
       continue;
     }
     ++shared;
-    const bool beyond = n.scale.isBeyond(n.read);
-    double sum = 0;
-    for (std::size_t k = 0; k < kPoints; ++k) {
-      const double along = (static_cast<double>(k) + 0.5) / kPoints;
-      const double at = low + along * (high - low);
-      const double fits = beyond ? n.scale.density(n.read, at, at, n.spread.at(at))
-                                 : normalDensity(n.read - at, n.spread.at(at));
-      const double p = (1 - slip) * fits + n.mistaken;
-      product[k] *= p;
-      sum += p;
+    for (std::size_t k = 0; k < Steps::kPoints; ++k) {
+      product[k] *= steps.at[k];
     }
-    apart *= sum / kPoints;
+    apart *= steps.sum / Steps::kPoints;
   }
   if (shared == 0 || !(apart > 0)) {
     return;
   }
   double joint = 0;
   double along = 0;
-  for (std::size_t k = 0; k < kPoints; ++k) {
+  for (std::size_t k = 0; k < Steps::kPoints; ++k) {
     joint += product[k];
-    along += product[k] * (static_cast<double>(k) + 0.5) / kPoints;
+    along += product[k] * (static_cast<double>(k) + 0.5) / Steps::kPoints;
   }
-  cell.weight *= joint / kPoints / apart;
+  cell.weight *= joint / Steps::kPoints / apart;
   cell.along = joint > 0 ? along / joint : 0.5;
 }
 

@@ -19,9 +19,30 @@ double Cell::severity() const {
   return high > kOpenEnd || low <= 0 ? high : low * std::pow(high / low, along);
 }
 
-LikelihoodMemory::Room& LikelihoodMemory::roomOf(const BeliefLayout& layout) {
+std::shared_ptr<const Likelihoods> LikelihoodMemory::Room::find(
+    const circuit::Test& test, const job::Reading& reading,
+    const std::optional<TraceFacts>& facts) const {
+  for (const auto& entry : entries_) {
+    if (entry.test == test && entry.reading == reading && entry.facts == facts) {
+      return entry.values;
+    }
+  }
+  return nullptr;
+}
+
+std::shared_ptr<const Likelihoods> LikelihoodMemory::Room::keep(
+    const circuit::Test& test, const job::Reading& reading, const std::optional<TraceFacts>& facts,
+    Likelihoods values) {
+  if (entries_.size() == kMostEntries) {
+    entries_.clear();
+  }
+  entries_.push_back({test, reading, facts, std::make_shared<Likelihoods>(std::move(values))});
+  return entries_.back().values;
+}
+
+LikelihoodMemory::Room& LikelihoodMemory::enter(const BeliefLayout& layout) {
   const auto found = std::find_if(rooms_.rbegin(), rooms_.rend(),
-                                  [&](const Room& room) { return room.layout == layout; });
+                                  [&](const Room& room) { return room.layout() == layout; });
   if (found != rooms_.rend()) {
     std::rotate(found.base() - 1, found.base(), rooms_.end());
     return rooms_.back();
@@ -29,31 +50,7 @@ LikelihoodMemory::Room& LikelihoodMemory::roomOf(const BeliefLayout& layout) {
   if (rooms_.size() == kMostRooms) {
     rooms_.erase(rooms_.begin());
   }
-  rooms_.push_back({layout, {}});
-  return rooms_.back();
-}
-
-const Likelihoods* LikelihoodMemory::find(const BeliefLayout& layout, const circuit::Test& test,
-                                          const job::Reading& reading,
-                                          const std::optional<TraceFacts>& facts) {
-  for (const auto& entry : roomOf(layout).entries) {
-    if (entry.test == test && entry.reading == reading && entry.facts == facts) {
-      return &entry.values;
-    }
-  }
-  return nullptr;
-}
-
-const Likelihoods& LikelihoodMemory::keep(const BeliefLayout& layout, const circuit::Test& test,
-                                          const job::Reading& reading,
-                                          const std::optional<TraceFacts>& facts,
-                                          Likelihoods values) {
-  auto& entries = roomOf(layout).entries;
-  if (entries.size() == kMostEntries) {
-    entries.clear();
-  }
-  entries.push_back({test, reading, facts, std::move(values)});
-  return entries.back().values;
+  return rooms_.emplace_back(layout);
 }
 
 }  // namespace haybale::diagnosis

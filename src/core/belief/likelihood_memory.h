@@ -2,6 +2,7 @@
 #pragma once
 
 #include <limits>
+#include <memory>
 #include <vector>
 
 #include "core/belief/likelihood.h"
@@ -82,34 +83,39 @@ struct BeliefLayout {
 /// Not thread-safe. Holds a handful of layouts: one a kind of sensor that is possible.
 class LikelihoodMemory {
  public:
-  /// What was kept for a reading in this layout; nullptr when nothing was.
-  [[nodiscard]] const Likelihoods* find(const BeliefLayout& layout, const circuit::Test& test,
-                                        const job::Reading& reading,
-                                        const std::optional<TraceFacts>& facts);
-  /// Keeps what was worked out, and returns it where it lies now: until the next `keep` of the same
-  /// layout. The oldest layout goes where there are too many, and all of one that has grown too
-  /// large.
-  const Likelihoods& keep(const BeliefLayout& layout, const circuit::Test& test,
-                          const job::Reading& reading, const std::optional<TraceFacts>& facts,
-                          Likelihoods values);
+  /// What was worked out in one layout.
+  class Room {
+   public:
+    explicit Room(BeliefLayout layout) : layout_(std::move(layout)) {}
+    [[nodiscard]] const BeliefLayout& layout() const { return layout_; }
+    /// What was kept for a reading; nullptr when nothing was.
+    [[nodiscard]] std::shared_ptr<const Likelihoods> find(
+        const circuit::Test& test, const job::Reading& reading,
+        const std::optional<TraceFacts>& facts) const;
+    /// Keeps what was worked out, and returns it. All goes of a room that has grown too large.
+    std::shared_ptr<const Likelihoods> keep(const circuit::Test& test, const job::Reading& reading,
+                                            const std::optional<TraceFacts>& facts,
+                                            Likelihoods values);
+
+   private:
+    // One reading of one test with all that a prediction is compared with.
+    struct Entry {
+      circuit::Test test;
+      job::Reading reading;
+      std::optional<TraceFacts> facts;
+      std::shared_ptr<const Likelihoods> values;
+    };
+    static constexpr std::size_t kMostEntries = 400;
+    BeliefLayout layout_;
+    std::vector<Entry> entries_;
+  };
+
+  /// The room of this layout, an empty one if it is new: until the next call. The oldest goes where
+  /// there are too many.
+  [[nodiscard]] Room& enter(const BeliefLayout& layout);
 
  private:
-  // One reading of one test with all that a prediction is compared with.
-  struct Entry {
-    circuit::Test test;
-    job::Reading reading;
-    std::optional<TraceFacts> facts;
-    Likelihoods values;
-  };
-  // All readings of one layout.
-  struct Room {
-    BeliefLayout layout;
-    std::vector<Entry> entries;
-  };
-  Room& roomOf(const BeliefLayout& layout);
-
   static constexpr std::size_t kMostRooms = 8;
-  static constexpr std::size_t kMostEntries = 400;
   std::vector<Room> rooms_;  // the one used last at the end
 };
 

@@ -85,7 +85,7 @@ double Scale::slipped(double x) const {
 
 double Spread::at(double predicted) const {
   const double share = usual > 0 ? std::min(1.0, std::abs(predicted) / usual) : 1;
-  return std::hypot(own, share * unknown);
+  return std::sqrt(own * own + share * share * unknown * unknown);
 }
 
 double normalDensity(double deviation, double spread) {

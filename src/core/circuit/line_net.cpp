@@ -44,6 +44,10 @@ void LineNet::build(const Circuit& circuit, const ParameterPoint& parameters, co
   net_.clear();
   ends_.clear();
   taps_.clear();
+  faultAt_.clear();
+  for (const auto& f : faults) {
+    faultAt_.push_back(circuit.indexOf(f.element).value_or(circuit.path.size()));
+  }
   battery_ = net_.addNode();
   if (test.state.batteryConnected) {
     net_.addSource(battery_, kGround, parameters.batteryV, kBatteryOhm);
@@ -101,10 +105,15 @@ std::optional<Node> LineNet::node(const Probe& probe) const {
   }
 }
 
+bool LineNet::isOf(const Element& e, std::size_t fault) const {
+  return circuit_->path.data() + faultAt_[fault] == &e;
+}
+
 double LineNet::series(const Element& e, std::size_t wire) const {
   double ohm = 0;
-  for (const auto& f : faults_) {
-    if (f.kind == FaultKind::series && index(f.wire) == wire && f.element == e.id) {
+  for (std::size_t k = 0; k < faults_.size(); ++k) {
+    const auto& f = faults_[k];
+    if (f.kind == FaultKind::series && index(f.wire) == wire && isOf(e, k)) {
       ohm += f.ohm;
     }
   }
@@ -112,9 +121,9 @@ double LineNet::series(const Element& e, std::size_t wire) const {
 }
 
 const LineFault* LineNet::faultOf(const Element& e, FaultKind kind) const {
-  for (const auto& f : faults_) {
-    if (f.kind == kind && f.element == e.id) {
-      return &f;
+  for (std::size_t k = 0; k < faults_.size(); ++k) {
+    if (faults_[k].kind == kind && isOf(e, k)) {
+      return &faults_[k];
     }
   }
   return nullptr;
@@ -138,9 +147,9 @@ void LineNet::addLeak(const LineFault& f, const Wires& at) {
 }
 
 void LineNet::addLeaks(const Element& e, const Wires& before, const Wires& after) {
-  for (const auto& f : faults_) {
-    if (isLeak(f.kind) && f.element == e.id) {
-      addLeak(f, f.along > 0.5 ? after : before);
+  for (std::size_t k = 0; k < faults_.size(); ++k) {
+    if (isLeak(faults_[k].kind) && isOf(e, k)) {
+      addLeak(faults_[k], faults_[k].along > 0.5 ? after : before);
     }
   }
 }
@@ -164,7 +173,7 @@ LineNet::Wires LineNet::addElement(const Element& e, const Wires& before) {
     case ElementKind::ring:
       break;
   }
-  if (!faults_.empty() && faultOf(e, FaultKind::crossed)) {
+  if (faultOf(e, FaultKind::crossed)) {
     std::swap(after[kA], after[kB]);
   }
   return after;
@@ -231,8 +240,9 @@ void LineNet::collectEvents(const Element& e) {
     addProbe(*test_->state.jumper, kA);
     addProbe(*test_->state.jumper, kB);
   }
-  for (const auto& f : faults_) {
-    if (f.element == e.id && (isLeak(f.kind) || f.kind == FaultKind::series)) {
+  for (std::size_t k = 0; k < faults_.size(); ++k) {
+    const auto& f = faults_[k];
+    if (isOf(e, k) && (isLeak(f.kind) || f.kind == FaultKind::series)) {
       events_.push_back({f.along, &f, index(f.wire)});
     }
   }

@@ -81,8 +81,10 @@ class LineNet {
     std::size_t wire;
   };
 
-  // New nodes for all wires; ohms of one wire over an element; its fault of that kind, or none.
+  // New nodes for all wires; whether a fault (by index) is of an element; ohms of one wire over it;
+  // its fault of that kind, or none.
   [[nodiscard]] Wires fresh();
+  [[nodiscard]] bool isOf(const Element& e, std::size_t fault) const;
   [[nodiscard]] double series(const Element& e, std::size_t wire) const;
   [[nodiscard]] const LineFault* faultOf(const Element& e, FaultKind kind) const;
   // The module's pins with their feed; what leaks to ground, to the battery or between the wires.
@@ -105,6 +107,7 @@ class LineNet {
   const ParameterPoint* p_ = nullptr;
   const Test* test_ = nullptr;
   std::span<const LineFault> faults_;
+  std::vector<std::size_t> faultAt_;  // element of each by its index in the path, or its end
   Drive drive_;
   std::size_t wires_ = 2;
   Network net_;

@@ -133,7 +133,7 @@ void Network::clear() {
 
 void Network::addSwitch(Node a, Node b, double onOhm, double offOhm, Node gate, double leastV) {
   if (a != b && offOhm < kOpenOhm) {
-    switch_ = {b, gate, onOhm, leastV, linear_.branches()};
+    switch_ = {b, gate, onOhm, offOhm, leastV, linear_.branches()};
     linear_.addResistor(a, b, offOhm);
   }
 }
@@ -149,13 +149,35 @@ void Network::addBent(Node a, Node b, std::span<const Piece> pieces) {
   if (a == b) {
     return;
   }
-  // Begins at the piece that holds 0 V: most branches rest there.
+  bent_.push_back({a, b, pieces_.size(), pieces.size(), restOf(pieces)});
+  pieces_.insert(pieces_.end(), pieces.begin(), pieces.end());
+}
+
+std::size_t Network::restOf(std::span<const Piece> pieces) {
   std::size_t now = 0;
   while (now + 1 < pieces.size() && pieces[now].toVolts < 0) {
     ++now;
   }
-  bent_.push_back({a, b, pieces_.size(), pieces.size(), now});
-  pieces_.insert(pieces_.end(), pieces.begin(), pieces.end());
+  return now;
+}
+
+void Network::mark() {
+  mark_ = {linear_.branches(), linear_.injections(), bent_.size(),
+           pieces_.size(),     coils_.size(),        switch_};
+}
+
+void Network::rewind() {
+  linear_.cutBack(mark_.branches, mark_.injections);
+  bent_.resize(mark_.bent);
+  pieces_.resize(mark_.pieces);
+  coils_.resize(mark_.coils);
+  for (auto& branch : bent_) {
+    branch.now = restOf({&pieces_[branch.first], branch.count});
+  }
+  switch_ = mark_.undecided;
+  if (switch_) {
+    linear_.setAdmittance(switch_->branch, 1 / std::max(switch_->offOhm, kLeastOhm));
+  }
 }
 
 void Network::solvePieces() {

@@ -68,6 +68,14 @@ class LinearNetwork {
       branches_.push_back({branch.a, branch.b, T(branch.siemens)});
     }
   }
+  /// How many sources there are, as currents into nodes.
+  [[nodiscard]] std::size_t injections() const { return injections_.size(); }
+  /// Takes out what was added last, down to so many branches and currents. REQUIRES: no more than
+  /// there are, and no node is left with nothing.
+  void cutBack(std::size_t branches, std::size_t injections) {
+    branches_.resize(branches);
+    injections_.resize(injections);
+  }
   /// Takes over the sources of `other`.
   void copySources(const LinearNetwork& other) {
     injections_.assign(other.injections_.begin(), other.injections_.end());
@@ -77,13 +85,13 @@ class LinearNetwork {
   template <class U>
   friend class LinearNetwork;
   struct Branch {
-    Node a;
-    Node b;
-    T siemens;
+    Node a = kGround;
+    Node b = kGround;
+    T siemens = T(0);
   };
   struct Injection {
-    Node node;
-    T amperes;
+    Node node = kGround;
+    T amperes = T(0);
   };
   // `solve` in its three steps: sums at each node, nodes taken out from the last to the first, and
   // their voltages found again in the opposite order.
@@ -139,6 +147,11 @@ class Network {
   /// with `peakVolts` of its own.
   void addCoil(Node plus, Node minus, double ohm, double henry, double peakVolts);
 
+  /// Remembers the network as it stands. After `rewind` it stands so again, whatever was hung on
+  /// (no nodes) and solved in between: for one line under many instruments.
+  void mark();
+  void rewind();
+
   /// Solves; the voltages are then read by `at`. False when no consistent set of pieces was found.
   bool solve();
   [[nodiscard]] double at(Node node) const {
@@ -156,28 +169,39 @@ class Network {
  private:
   // A bent branch and the piece it stands on now.
   struct Bent {
-    Node a;
-    Node b;
-    std::size_t first;  // in pieces_
-    std::size_t count;
-    std::size_t now;
+    Node a = kGround;
+    Node b = kGround;
+    std::size_t first = 0;  // in pieces_
+    std::size_t count = 0;
+    std::size_t now = 0;
   };
   struct Coil {
-    Node plus;
-    Node minus;
-    double ohm;
-    double henry;
-    double peakVolts;
-    std::size_t branch;  // its resistor in linear_
+    Node plus = kGround;
+    Node minus = kGround;
+    double ohm = 0;
+    double henry = 0;
+    double peakVolts = 0;
+    std::size_t branch = 0;  // its resistor in linear_
   };
   // Decided once, with itself open: it closes or stays as it is.
   struct Switch {
     Node b;
     Node gate;
     double onOhm;
+    double offOhm;
     double leastV;
     std::size_t branch;  // of it, open, in linear_
   };
+  struct Mark {
+    std::size_t branches = 0;
+    std::size_t injections = 0;
+    std::size_t bent = 0;
+    std::size_t pieces = 0;
+    std::size_t coils = 0;
+    std::optional<Switch> undecided;
+  };
+  // The piece that a bent branch begins at: the one that holds 0 V, where most of them rest.
+  static std::size_t restOf(std::span<const Piece> pieces);
   // Closes the switch where its gate asks for it; then finds the pieces; one hop after another, or
   // one branch at a time where all at once would go to and fro.
   bool settle();
@@ -190,6 +214,7 @@ class Network {
   std::vector<Piece> pieces_;
   std::vector<Coil> coils_;
   std::optional<Switch> switch_;
+  Mark mark_;
 };
 
 }  // namespace haybale::circuit

@@ -54,17 +54,15 @@ LineNet::Drive standing(const Setup& s) {
 
 // --- ohms
 
-std::optional<double> shownOhm(const Setup& s, const OhmRange& range) {
-  auto& line = workspace();
-  const auto leads = build(line, s, standing(s));
-  if (!leads) {
+// Of the line in the workspace, as it was marked there.
+std::optional<double> shownOhm(const Setup& s, const Leads& leads, const OhmRange& range) {
+  auto& net = workspace().net();
+  net.rewind();
+  net.addSource(leads.red, leads.black, range.sourceV, range.sourceOhm + s.meter.leadOhm);
+  if (!net.solve()) {
     return std::nullopt;
   }
-  line.net().addSource(leads->red, leads->black, range.sourceV, range.sourceOhm + s.meter.leadOhm);
-  if (!line.net().solve()) {
-    return std::nullopt;
-  }
-  const double atPoint = line.net().at(leads->red) - line.net().at(leads->black);
+  const double atPoint = net.at(leads.red) - net.at(leads.black);
   // The meter sees its own terminals: the leads are part of what it measures.
   const double amperes = (range.sourceV - atPoint) / (range.sourceOhm + s.meter.leadOhm);
   const double volts = atPoint + amperes * s.meter.leadOhm;
@@ -88,10 +86,13 @@ bool isDead(const Setup& s) {
 // A meter on auto range settles on the lowest range that is not exceeded.
 std::optional<double> predictOhm(const Setup& s) {
   const auto& ranges = s.meter.ohmRanges;
-  if (ranges.empty()) {
+  auto& line = workspace();
+  const auto leads = build(line, s, standing(s));
+  if (ranges.empty() || !leads) {
     return std::nullopt;
   }
-  auto top = shownOhm(s, ranges.back());
+  line.net().mark();
+  const auto top = shownOhm(s, *leads, ranges.back());
   if (s.test.highestRange || !top || isDead(s)) {
     return top;
   }
@@ -104,7 +105,7 @@ std::optional<double> predictOhm(const Setup& s) {
     if (range.fullScaleOhm < guess * 0.999) {
       continue;
     }
-    const auto shown = shownOhm(s, range);
+    const auto shown = shownOhm(s, *leads, range);
     if (!shown || std::isfinite(*shown)) {
       return shown;
     }

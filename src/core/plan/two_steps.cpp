@@ -19,11 +19,22 @@ constexpr int kRounds = 3;
 constexpr double kLeastRow = 0.004;
 constexpr double kLeastJoint = 2e-4;
 
+// More than what is left out of a test's bits can make of them.
+constexpr double kLeftOutBits = 0.02;
+
 // A second test behind one outcome of the first.
 struct Behind {
   double bits;
   double minutes;
 };
+
+double entropyOf(const std::vector<double>& share) {
+  double bits = 0;
+  for (const double p : share) {
+    bits -= p > 0 ? p * std::log2(p) : 0;
+  }
+  return bits;
+}
 
 // An outcome of the first test and what may follow it.
 struct Branch {
@@ -95,9 +106,37 @@ class Looker {
     return std::max(0.0, bits);
   }
 
+  // The quickest first, with what each tells still open. Behind one that is quicker and tells more
+  // than a test at most can, at any rate from that of the first test alone upwards, it is not
+  // looked at.
+  [[nodiscard]] std::vector<Behind> secondsBehind(
+      const std::vector<std::pair<double, std::size_t>>& byMinutes, const std::vector<double>& ways,
+      const std::vector<double>& share, double rate) const {
+    const double most = entropyOf(share) + kLeftOutBits;
+    std::vector<Behind> out;
+    double best = 0;  // bits over what the time is worth
+    for (const auto& [minutes, s] : byMinutes) {
+      const Prospect& second = *tests_[s];
+      if (second.discount * most - rate * minutes <= best) {
+        continue;
+      }
+      out.push_back({second.discount * bitsOf(second, ways, share), minutes});
+      best = std::max(best, out.back().bits - rate * minutes);
+    }
+    return out;
+  }
+
   [[nodiscard]] std::vector<Branch> branchesOf(const Prospect& first,
-                                               const std::vector<std::size_t>& seconds) const {
+                                               const std::vector<std::size_t>& seconds,
+                                               double alone) const {
     std::vector<Branch> out;
+    std::vector<std::pair<double, std::size_t>> byMinutes;
+    for (const std::size_t s : seconds) {
+      if (tests_[s] != &first) {
+        byMinutes.emplace_back(secondMinutes(first, *tests_[s]), s);
+      }
+    }
+    std::sort(byMinutes.begin(), byMinutes.end());
     for (const auto& row : first.chances) {
       std::vector<double> ways(from_.ways.size());
       double total = 0;
@@ -113,22 +152,14 @@ class Looker {
         ways[w] /= total;
         share[from_.elementOf[w]] += ways[w];
       }
-      Branch branch{total, {}};
-      for (const std::size_t s : seconds) {
-        const Prospect& second = *tests_[s];
-        if (&second != &first) {
-          branch.seconds.push_back(
-              {second.discount * bitsOf(second, ways, share), secondMinutes(first, second)});
-        }
-      }
-      out.push_back(std::move(branch));
+      out.push_back({total, secondsBehind(byMinutes, ways, share, alone)});
     }
     return out;
   }
 
   [[nodiscard]] double withSecond(const Prospect& first, const std::vector<std::size_t>& seconds,
                                   double alone) const {
-    const auto branches = branchesOf(first, seconds);
+    const auto branches = branchesOf(first, seconds, alone);
     double rate = alone;
     for (int round = 0; round < kRounds; ++round) {
       double bits = first.discount * first.bits;

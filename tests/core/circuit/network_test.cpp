@@ -1,5 +1,6 @@
 #include "core/circuit/network.h"
 
+#include <array>
 #include <cmath>
 #include <limits>
 
@@ -77,6 +78,42 @@ TEST(Network, BentBranchesSettleOnTheirPieces) {
     ASSERT_TRUE(net.solve());
     EXPECT_NEAR(net.at(node), expected, 1e-3);
   }
+}
+
+// Worked by hand: a diode that conducts 1 mA a volt from 0.6 V on, and a transistor that its gate's
+// 5 V keep closed, 10 ohm, behind 1 kohm from 12 V. Hung on between: a source that drives the diode
+// the other way, and one that pulls the gate down.
+TEST(Network, StandsAfterRewindingAsItStoodBefore) {
+  Network net;
+  const auto feed = net.addNode();
+  const auto out = net.addNode();
+  const auto gate = net.addNode();
+  const std::array<Piece, 2> diode{
+      {{0.6, 1e-12, 0}, {std::numeric_limits<double>::infinity(), 1e-3, -0.6e-3}}};
+  net.addSource(feed, kGround, 12, 1000);
+  net.addBent(feed, kGround, diode);
+  net.addSource(gate, kGround, 5, 100);
+  net.addSource(out, kGround, 12, 1000);
+  net.addSwitch(out, kGround, 10, 1e9, gate, 2);
+  net.mark();
+  ASSERT_TRUE(net.solve());
+  const double conducting = net.at(feed);
+  EXPECT_NEAR(conducting, 6.3, 1e-6);  // (12 + 0.6) / 2
+  EXPECT_NEAR(net.at(out), 12 * 10 / 1010.0, 1e-6);
+
+  net.rewind();
+  net.addSource(feed, kGround, -100, 1);
+  net.addResistor(gate, kGround, 1);
+  ASSERT_TRUE(net.solve());
+  EXPECT_LT(net.at(feed), -90);           // the diode is shut
+  EXPECT_NEAR(net.at(out), 12, 1e-3);     // and so is the transistor
+  EXPECT_NEAR(net.at(gate), 0.05, 0.01);  // 5 V over 100 and 1 ohm
+
+  net.rewind();
+  ASSERT_TRUE(net.solve());
+  EXPECT_DOUBLE_EQ(net.at(feed), conducting);
+  EXPECT_NEAR(net.at(out), 12 * 10 / 1010.0, 1e-6);
+  EXPECT_NEAR(net.at(gate), 5, 1e-6);
 }
 
 }  // namespace
