@@ -87,13 +87,19 @@ bool isRight(const foreign::Truth& t, const diagnosis::Suspect& s) {
   return s.element == t.element || (gap && s.element == "ring" && diagnosis::isGap(s.fault));
 }
 
-void drive(const foreign::World& world, int number, bool tell, std::ofstream& table, Score& score) {
+// `fault`: cars with anything else wrong are passed over; empty for all.
+void drive(const foreign::World& world, int number, const std::string& fault, bool tell,
+           std::ofstream& table, Score& score) {
   const auto folder = (std::filesystem::temp_directory_path() /
                        fmt::format("haybale_foreign_{}_{}_{}", getpid(), world.name[0], number))
                           .string();
   std::filesystem::create_directories(folder);
   const auto seed = static_cast<unsigned>(number * 7919 + 13);
   foreign::Car car(world, seed, folder);
+  if (!fault.empty() && car.truth().fault != fault) {
+    std::filesystem::remove_all(folder);
+    return;
+  }
   car.readGoodWheel();
   diagnosis::Guide guide(car.job(), folder, {45, 1e9});
   std::string told;
@@ -183,12 +189,14 @@ int main(int argc, char** argv) {
   std::string changed;
   app.add_option("--priors", changed, "a file of priors to use instead of those shipped");
   app.add_flag("--tell", tell, "every test of those gone wrong");
+  std::string wrong;
+  app.add_option("--fault", wrong, "only the cars with this wrong: leak, wires-touching, ...");
   std::string table;
   app.add_option("--table", table, "a CSV file of all cars: what was wrong, what was said");
   CLI11_PARSE(app, argc, argv);
   if (!changed.empty()) {
-    if (const auto wrong = priors::useFile(changed)) {
-      fmt::print(stderr, "{}\n", wrong->sentence());
+    if (const auto refused = priors::useFile(changed)) {
+      fmt::print(stderr, "{}\n", refused->sentence());
       return 3;
     }
   }
@@ -205,7 +213,7 @@ int main(int argc, char** argv) {
     }
     Score score;
     for (int n = 0; n < count; ++n) {
-      drive(world, from + n, tell, rows, score);
+      drive(world, from + n, wrong, tell, rows, score);
     }
     score.print(world.name);
     for (const auto& [fault, tally] : score.byFault) {

@@ -175,6 +175,8 @@ class Builder {
       add(Fault::resistive, e.id, wire, w * of(Id::wiringResistive),
           coil_ ? kResistiveCoilSteps : kResistiveSteps, along);
       add(Fault::intermittentOpen, e.id, wire, w * sometimes, {kOpen}, along);
+      add(Fault::intermittentShort, e.id, wire, 0.5 * w * sometimes * of(Id::intermittentShort),
+          {0.5}, along);
       for (const double at : halves) {
         addLeak(e, wire, half * w * of(Id::wiringLeak) * leaks, at);
         add(Fault::shortToGround, e.id, wire, half * w * of(Id::wiringShortGround) * grounded,
@@ -183,8 +185,6 @@ class Builder {
             kSupplySteps, at);
       }
     }
-    add(Fault::intermittentShort, e.id, WireId::a, w * sometimes * of(Id::intermittentShort), {0.5},
-        along);
     const double touching = half * w * of(Id::wiringTouching);
     const double creeping = plug ? of(Id::plugCreeping) : of(Id::legCreeping);
     for (const double at : halves) {

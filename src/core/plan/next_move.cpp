@@ -30,9 +30,18 @@ constexpr std::size_t kMostTests = 250;
 // Added to what a minute is worth, to put it first.
 constexpr double kFreeFirst = 100;
 constexpr double kAgainFirst = 1000;
+// Readings of a wet fault that leave the line alone, before one that does not may be better.
+constexpr std::size_t kUntouched = 4;
 
 bool wets(const Test& test) {
   return test.state.disturb && test.state.disturb->kind == circuit::DisturbKind::wet;
+}
+
+// Of the circuit in question, as far as it counts.
+std::size_t readingsTaken(const job::Case& c) {
+  return static_cast<std::size_t>(std::count_if(
+      c.evidence.begin(), c.evidence.end(),
+      [&](const job::Evidence& e) { return e.test.circuit == c.suspect && !e.withdrawn; }));
 }
 
 // A complaint of wet weather that nothing has reproduced yet, and no plug was taken apart.
@@ -201,7 +210,11 @@ std::vector<Test> candidates(const Beliefs& beliefs, const std::vector<Test>& re
 // What comes first for its own sake, and what last.
 class Order {
  public:
-  explicit Order(const job::Case& c) : case_(c), dry_(waitsForWater(c)), fresh_(nothingDone(c)) {}
+  explicit Order(const job::Case& c)
+      : case_(c),
+        dry_(waitsForWater(c)),
+        patient_(dry_ && readingsTaken(c) < kUntouched),
+        fresh_(nothingDone(c)) {}
 
   /// Whether it has to wait until the wet fault was seen: it may dry the contact.
   [[nodiscard]] bool waits(const Proposal& p) const {
@@ -218,7 +231,7 @@ class Order {
     if (dry_ && wets(p.test)) {
       rank *= of(Id::asComplained);
     }
-    if ((fresh_ && isFree(p.test)) || (dry_ && !waiting)) {
+    if ((fresh_ && isFree(p.test)) || (patient_ && !waiting)) {
       rank += kFreeFirst;
     }
     return p.again ? rank + kAgainFirst : rank;
@@ -226,8 +239,9 @@ class Order {
 
  private:
   const job::Case& case_;
-  bool dry_;    ///< a wet complaint, and nothing was reproduced yet
-  bool fresh_;  ///< nobody asked the module or looked along the line yet
+  bool dry_;      ///< a wet complaint, and nothing was reproduced yet
+  bool patient_;  ///< the same, and few readings taken: nothing is touched at all
+  bool fresh_;    ///< nobody asked the module or looked along the line yet
 };
 
 // Title, steps, cautions and the answers there are.

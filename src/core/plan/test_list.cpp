@@ -93,6 +93,13 @@ class Lister {
     add(TestKind::dcVoltage, place, WireId::a, Probe{place, WireId::b}, unplugged);
   }
 
+  // What nothing feeds has no volts, but where a wire touches one that is live.
+  void strays(const Place& place, const std::vector<std::string>& unplugged) {
+    for (const WireId wire : wires()) {
+      add(TestKind::dcVoltage, place, wire, ground(), unplugged);
+    }
+  }
+
   void turning(TestKind kind, const Place& place, const std::vector<std::string>& unplugged,
                WheelMotion wheel) {
     if (coil_) {
@@ -117,6 +124,7 @@ class Lister {
     const Place plug{Place::Kind::modulePlug, module_};
     const Place pins{Place::Kind::modulePins, module_};
     pairAndGround(plug, {module_});
+    strays(plug, {module_});
     volts(plug, {});
     if (case_.ownSupplyPlug) {
       // With one plug for all, the module is dead once it is off.
@@ -138,6 +146,7 @@ class Lister {
     const Place near{Place::Kind::moduleSide, e.id};
     const Place far{Place::Kind::wheelSide, e.id};
     pairAndGround(far, {e.id});
+    strays(far, {e.id});
     volts(near, {e.id});
     volts(near, {});
     volts(far, {});
@@ -240,6 +249,7 @@ class Lister {
     ohms.black = Probe{plug, WireId::b};
     out_.push_back(ohms);
     waterWatched(e);
+    groundWatched(e.id);
     for (const auto kind :
          {circuit::DisturbKind::wet, circuit::DisturbKind::shake, circuit::DisturbKind::heat}) {
       for (Test other : {wiggle, ohms}) {
@@ -262,6 +272,18 @@ class Lister {
     }
   }
 
+  // A strand that touches the body now and then: with the plug off no more than one wire need show
+  // it, and both of a coil through each other.
+  void groundWatched(const std::string& element) {
+    const Place plug{Place::Kind::modulePlug, module_};
+    for (const WireId wire : coil_ ? std::vector{WireId::a} : wires()) {
+      Test t = make(TestKind::wiggle, Probe{plug, wire}, ground(), {module_});
+      t.state.key = Key::off;
+      t.state.disturb = circuit::Disturb{circuit::DisturbKind::flex, element};
+      out_.push_back(t);
+    }
+  }
+
   void atSensor() {
     const auto* sensor = circuit_.first(ElementKind::sensor);
     if (sensor && coil_) {
@@ -275,6 +297,7 @@ class Lister {
     whole.state.unplugged = {module_};
     whole.red = Probe{plug, WireId::a};
     whole.black = Probe{plug, WireId::b};
+    groundWatched("");
     for (const auto kind : {circuit::DisturbKind::flex, circuit::DisturbKind::wet,
                             circuit::DisturbKind::shake, circuit::DisturbKind::heat}) {
       whole.state.disturb = circuit::Disturb{kind, ""};

@@ -98,7 +98,7 @@ std::string alsoApart(const Named& named, const Test& test) {
   return out;
 }
 
-// A trace and AC volts are taken there with the module's plug off or from behind it.
+// Volts and traces are taken there with the module's plug off or from behind it.
 std::string behindPlug(const Test& test) {
   const bool there = test.red && (test.red->place.kind == circuit::Place::Kind::modulePlug ||
                                   test.red->place.kind == circuit::Place::Kind::modulePins);
@@ -184,7 +184,7 @@ std::string titleOf(const Named& named, const Test& test) {
       }
       return (pair(test) ? say("Volts across the pair at ")
                          : say("Volts of ") + wireOf(test) + say(" to ground at ")) +
-             place + plugged(test) + alsoApart(named, test);
+             place + behindPlug(test) + alsoApart(named, test);
   }
 }
 

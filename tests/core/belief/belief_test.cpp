@@ -144,6 +144,40 @@ TEST_F(BeliefOf, AReadingThatMovesAsThePlugIsWarmedIsWaterInThatPlug) {
   EXPECT_GT(share("L2"), leg);
 }
 
+// A coil's return that touches the body: the ohms of the pair stay what they are while it does,
+// those to ground do not.
+TEST_F(BeliefOf, AReturnThatTouchesTheBodyShowsInOhmsToGround) {
+  c.complaint.when = {"sometimes", "bump"};
+  const auto flex = [&](std::optional<circuit::WireId> against, bool reacts) {
+    seen(circuit::TestKind::wiggle, [&](job::Evidence& e) {
+      e.test.state.key = circuit::Key::off;
+      e.test.state.unplugged = {"module", "C2"};
+      const circuit::Place plug{circuit::Place::Kind::modulePlug, "module"};
+      const circuit::Place ground{circuit::Place::Kind::ground, ""};
+      e.test.red = circuit::Probe{plug, circuit::WireId::b};
+      e.test.black = circuit::Probe{against ? plug : ground, against};
+      e.test.state.disturb = circuit::Disturb{circuit::DisturbKind::flex, "L2"};
+      e.reading.reacts = reacts;
+    });
+  };
+  const auto shorts = [&] {
+    double sum = 0;
+    for (const auto& s : assessed().conclusion.suspects) {
+      sum +=
+          s.fault == Fault::intermittentShort && s.element == "L2" && s.wire == circuit::WireId::b
+              ? s.share
+              : 0;
+    }
+    return sum;
+  };
+  flex(circuit::WireId::a, false);
+  const double unseen = shorts();
+  flex(std::nullopt, true);
+  EXPECT_GT(shorts(), 5 * unseen);
+  EXPECT_EQ(assessed().conclusion.suspects.front().fault, Fault::intermittentShort);
+  EXPECT_EQ(assessed().conclusion.suspects.front().wire, circuit::WireId::b);
+}
+
 TEST_F(BeliefOf, WhateverMayDoHarmHasItsCautionAtTheStep) {
   circuit::Test t;
   t.kind = circuit::TestKind::wiggle;

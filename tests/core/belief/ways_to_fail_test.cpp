@@ -97,6 +97,18 @@ TEST_F(PriorOf, CleaningInVainSpeaksAgainstWhatItWouldHaveCured) {
   EXPECT_NEAR(after[3], before[3], 1e-9) << "another plug";
 }
 
+// What rubs through on the body does not ask which wire it is.
+TEST_F(PriorOf, AStrandOfEitherWireMayTouchTheBodyNowAndThen) {
+  c.complaint.when = {"sometimes"};
+  const auto ofWire = [&](circuit::WireId wire) {
+    return weight([&](const Hypothesis& h) {
+      return h.fault == Fault::intermittentShort && h.element == "L2" && h.wire == wire;
+    });
+  };
+  EXPECT_GT(ofWire(circuit::WireId::a), 0);
+  EXPECT_DOUBLE_EQ(ofWire(circuit::WireId::a), ofWire(circuit::WireId::b));
+}
+
 // A coil that parts when it is warm is one of those that part, not one more.
 TEST_F(PriorOf, WhatPartsOnlyWarmIsAShareOfWhatParts) {
   using priors::Id;

@@ -2,6 +2,7 @@
 // anything is touched, water before a plug is opened, nothing twice.
 #include "core/plan/next_move.h"
 
+#include "core/plan/test_list.h"
 #include "support/job_fixture.h"
 
 namespace haybale::diagnosis {
@@ -72,6 +73,60 @@ TEST_F(NextMove, AWetComplaintIsReproducedBeforeAPlugIsOpened) {
   for (const auto& p : opened) {
     EXPECT_FALSE(p.cautions.front().starts_with("Unplugging may cure it")) << p.title;
   }
+}
+
+// Four readings that left the line alone, and nothing seen of it: then what tells most in the time
+// comes first again, though what may dry a contact still counts for less.
+TEST_F(NextMove, AWetComplaintIsNotWaitedForForEver) {
+  c.complaint.when = {"wet"};
+  const auto touches = [](const Proposal& p) { return p.intrusion != Intrusion::none; };
+  const auto waits = [&] {
+    const auto all = proposals();
+    const auto first = firstOf(all, touches);
+    EXPECT_LT(first, all.size());
+    return std::none_of(all.begin() + static_cast<std::ptrdiff_t>(first), all.end(),
+                        [&](const Proposal& p) { return !touches(p); });
+  };
+  const auto look = [&](const char* element) {
+    job::Evidence e;
+    e.id = c.nextEvidenceId();
+    e.test.kind = TestKind::inspect;
+    e.test.circuit = "RR";
+    e.test.looked = element;
+    e.reading.looked = element;
+    e.reading.sight = job::Sight::ok;
+    c.evidence.push_back(e);
+  };
+  for (const char* element : {"C1", "C2", "L2", "L3"}) {
+    EXPECT_TRUE(waits()) << "before the look at " << element;
+    look(element);
+  }
+  EXPECT_FALSE(waits());
+}
+
+// A wire that is live with the module's plug off touches another; one that is not does not.
+TEST_F(NextMove, VoltsAreLookedForWhereNothingFeedsTheLine) {
+  const auto tests = possibleTests(c);
+  for (const auto wire : {circuit::WireId::a, circuit::WireId::b}) {
+    EXPECT_TRUE(std::any_of(tests.begin(), tests.end(), [&](const circuit::Test& t) {
+      return t.kind == TestKind::dcVoltage && t.state.key == circuit::Key::on &&
+             t.state.isUnplugged("module") && t.red->wire == wire &&
+             t.red->place.kind == circuit::Place::Kind::modulePlug &&
+             t.black->place.kind == circuit::Place::Kind::ground;
+    }));
+  }
+  const auto supplied = [&] {
+    double share = 0;
+    for (const auto& s : assessed().conclusion.suspects) {
+      share += s.fault == Fault::shortToSupply ? s.share : 0;
+    }
+    return share;
+  };
+  const double before = supplied();
+  reading("RR", "module b 12.3 V unplugged");
+  EXPECT_GT(supplied(), 0.8);
+  c.evidence.back().reading.value->value = 0.002;
+  EXPECT_LT(supplied(), 0.3 * before);
 }
 
 TEST_F(NextMove, NothingIsAskedTwiceNorWhatWasRefused) {
