@@ -160,5 +160,28 @@ TEST_F(PriorOf, APiercedLegIsSuspectInEachPieceByItsLength) {
   EXPECT_NEAR(pieces.begin()->first, 0.125, 1e-12);
 }
 
+// A sensor too far from its ring hears nothing, some of it now and then, or leaves pulses out; a
+// coil only gets weaker.
+TEST_F(PriorOf, AGapIsHeardNeverAtTimesOrNearlyAlways) {
+  makeActive();
+  const auto hears = [&](Fault fault, double share) {
+    return weight([&](const Hypothesis& h) {
+      return h.fault == fault && h.steps == std::vector<double>{share};
+    });
+  };
+  using priors::Id;
+  using priors::of;
+  for (const auto fault : {Fault::wideGap, Fault::debris}) {
+    const double whole = weight("sensor", fault);
+    ASSERT_GT(whole, 0);
+    EXPECT_NEAR(hears(fault, 0) / whole, of(Id::gapHearsNever), 1e-9) << nameOf(fault);
+    EXPECT_NEAR(hears(fault, 0.5) / whole, of(Id::gapHearsAtTimes), 1e-9) << nameOf(fault);
+    EXPECT_NEAR(hears(fault, 1) / whole, 1 - of(Id::gapHearsNever) - of(Id::gapHearsAtTimes), 1e-9)
+        << nameOf(fault);
+  }
+  EXPECT_NEAR(weight("sensor", Fault::debris) / weight("sensor", Fault::wideGap),
+              of(Id::debris) / 2 / of(Id::wideGap), 1e-9);
+}
+
 }  // namespace
 }  // namespace haybale::diagnosis
