@@ -262,7 +262,10 @@ double ReadingModel::benchSensor(const job::Reading& reading, const Hypothesis& 
       swings = of(Id::steelOpen);
       break;
     case Fault::sensorShorted:
-      swings = severity < 200 ? of(Id::steelShortedLow) : of(Id::steelShorted);
+      // All of its turns shorted it is as good as parted.
+      swings = severity < 40    ? of(Id::steelOpen)
+               : severity < 200 ? of(Id::steelShortedLow)
+                                : of(Id::steelShorted);
       break;
     case Fault::sensorWeak:
       swings = of(Id::steelWeak);

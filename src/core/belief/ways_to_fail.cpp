@@ -42,7 +42,9 @@ const std::vector<double> kLeakSensorSteps{200, 3e3, 5e6};
 const std::vector<double> kWettedSteps{100, 4e3};  // while it is wet; nothing in the dry
 const std::vector<double> kSupplySteps{0.05, 5, 20, 60, 180, 600, 3e3};
 const std::vector<double> kOpenCoilSteps{10e3, 50e3, 300e3, 2e6, 15e6, 1e9, kOpen};
-const std::vector<double> kShortedCoilSteps{1, 15, 50, 130, 300, 700};
+// Some of its turns; all of it, which two wires that touch before it look like.
+const std::vector<double> kShortedCoilSteps{40, 100, 220, 400, 700};
+const std::vector<double> kShortedWholeSteps{0.5, 4, 40};
 const std::vector<double> kWrongCoilSteps{280, 450, 700, 1100, 1700, 2700, 4200, 6600};
 const std::vector<double> kWeakStepSteps{0.15, 0.35, 0.5, 0.65, 0.8};
 const std::vector<double> kWeakSteps{0.05, 0.12, 0.25, 0.38, 0.5};
@@ -257,7 +259,11 @@ class Builder {
         add(Fault::sensorOpen, e.id, std::nullopt, warm * of(Id::sensorOpen), {kOpen});
         out_.back().needs = Hypothesis::Needs::warmth;
       }
-      add(Fault::sensorShorted, e.id, std::nullopt, of(Id::sensorShorted), kShortedCoilSteps);
+      const double whole = of(Id::sensorShortedWhole);
+      add(Fault::sensorShorted, e.id, std::nullopt, whole * of(Id::sensorShorted),
+          kShortedWholeSteps);
+      add(Fault::sensorShorted, e.id, std::nullopt, (1 - whole) * of(Id::sensorShorted),
+          kShortedCoilSteps);
       add(Fault::sensorDead, e.id, std::nullopt, of(Id::sensorDead), {0});
       add(Fault::sensorWeak, e.id, std::nullopt, of(Id::sensorWeak), kWeakSteps);
       add(Fault::wrongSensor, e.id, std::nullopt, of(Id::wrongSensor), kWrongCoilSteps);

@@ -293,6 +293,13 @@ TEST_F(Likely, SteelAcrossTheTipMovesASoundCoilAndNoDeadOne) {
   }
   EXPECT_GT(model_.benchSensor(swings, Hypothesis{}, 0), 0.7);
   EXPECT_LT(model_.benchSensor(swings, dead, 0), 0.2);
+  // The fewer turns a coil has left, the less it swings; without any it is as good as parted.
+  const Hypothesis shorted{Fault::sensorShorted, "sensor", std::nullopt, 1, {0.5, 800}};
+  const Hypothesis parted{Fault::sensorOpen, "sensor", std::nullopt, 1, {1e9}};
+  EXPECT_EQ(model_.benchSensor(swings, shorted, 2), model_.benchSensor(swings, parted, 1e9));
+  EXPECT_LT(model_.benchSensor(swings, shorted, 2), model_.benchSensor(swings, shorted, 100));
+  EXPECT_LT(model_.benchSensor(swings, shorted, 100), model_.benchSensor(swings, shorted, 500));
+  EXPECT_LT(model_.benchSensor(swings, shorted, 500), model_.benchSensor(swings, {}, 0));
 }
 
 TEST_F(Likely, ABrokenStrandMovesWhereItIsBent) {

@@ -11,6 +11,8 @@
 namespace haybale::diagnosis {
 namespace {
 
+using priors::of;
+
 class PriorOf : public Job {
  protected:
   [[nodiscard]] std::vector<Hypothesis> all() const { return allHypotheses(c, *c.find("RR")); }
@@ -160,6 +162,23 @@ TEST_F(PriorOf, APiercedLegIsSuspectInEachPieceByItsLength) {
   EXPECT_NEAR(pieces.begin()->first, 0.125, 1e-12);
 }
 
+// Next to no ohms across the pair are two wires that touch sooner than a coil without a turn left:
+// common practice, no source.
+TEST_F(PriorOf, ACoilIsShortedInPartAndWiresTouchByCopper) {
+  const auto below40 = [&](Fault fault, auto within) {
+    return weight([&](const Hypothesis& h) {
+      return h.fault == fault && within(h.element) && h.steps.back() <= 40;
+    });
+  };
+  const auto anywhere = [](const std::string&) { return true; };
+  const double whole = below40(Fault::sensorShorted, anywhere);
+  EXPECT_NEAR(whole / weight("sensor", Fault::sensorShorted), of(priors::Id::sensorShortedWhole),
+              1e-9);
+  EXPECT_LT(whole, 0.25 * weight([](const Hypothesis& h) {
+                     return h.fault == Fault::wiresTouching && h.steps.front() < 1;
+                   }));
+}
+
 // A sensor too far from its ring hears nothing, some of it now and then, or leaves pulses out; a
 // coil only gets weaker.
 TEST_F(PriorOf, AGapIsHeardNeverAtTimesOrNearlyAlways) {
@@ -170,7 +189,6 @@ TEST_F(PriorOf, AGapIsHeardNeverAtTimesOrNearlyAlways) {
     });
   };
   using priors::Id;
-  using priors::of;
   for (const auto fault : {Fault::wideGap, Fault::debris}) {
     const double whole = weight("sensor", fault);
     ASSERT_GT(whole, 0);
