@@ -946,8 +946,8 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>Ein Fehler war im Mittel in %1 Minuten eingegrenzt.</translation>
   </message>
   <message>
-   <source>A few ohms where the other wheel has a thousand is no good contact, it is a shorted coil.</source>
-   <translation>Ein paar Ohm, wo das andere Rad tausend hat, sind kein guter Kontakt, sondern eine kurzgeschlossene Spule.</translation>
+   <source>Two hundred ohms where the other wheel has a thousand are no good contact: turns of the coil are shorted.</source>
+   <translation>Zweihundert Ohm, wo das andere Rad tausend hat, sind kein guter Kontakt: Windungen der Spule sind kurzgeschlossen.</translation>
   </message>
   <message>
    <source>A file...</source>

@@ -946,8 +946,8 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>Un fallo se aisló en %1 minutos de media.</translation>
   </message>
   <message>
-   <source>A few ohms where the other wheel has a thousand is no good contact, it is a shorted coil.</source>
-   <translation>Unos pocos ohmios donde la otra rueda tiene mil no son un buen contacto: es una bobina en corto.</translation>
+   <source>Two hundred ohms where the other wheel has a thousand are no good contact: turns of the coil are shorted.</source>
+   <translation>Doscientos ohmios donde la otra rueda tiene mil no son un buen contacto: hay espiras de la bobina en corto.</translation>
   </message>
   <message>
    <source>A file...</source>

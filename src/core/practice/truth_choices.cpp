@@ -21,13 +21,19 @@ std::vector<TruthChoice> choicesOf(const job::Case& c) {
     auto it = std::find_if(out.begin(), out.end(), [&](const TruthChoice& known) {
       return known.element == way.element && known.fault == fault;
     });
+    const auto& steps = way.steps;
     if (it == out.end()) {
-      const auto& steps = way.steps;
       out.push_back({way.element, fault, {}, steps.front(), steps[steps.size() / 2], steps.back()});
       it = out.end() - 1;
     }
+    // What fails in several ways has all their severities.
+    it->least = std::min(it->least, steps.front());
+    it->most = std::max(it->most, steps.back());
     if (way.wire) {
-      it->wires.emplace_back(circuit::kWireNames[static_cast<std::size_t>(*way.wire)]);
+      const std::string wire(circuit::kWireNames[static_cast<std::size_t>(*way.wire)]);
+      if (std::find(it->wires.begin(), it->wires.end(), wire) == it->wires.end()) {
+        it->wires.push_back(wire);
+      }
     }
   }
   const auto placeOf = [&](const TruthChoice& choice) {

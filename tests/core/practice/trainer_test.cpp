@@ -1,5 +1,8 @@
 // What a trainer works with: cases of a folder, what may be hidden, exercises on paper, a module
 // driven on the bench.
+#include <algorithm>
+#include <set>
+
 #include "core/practice/bench_drive.h"
 #include "core/practice/case_folder.h"
 #include "core/practice/paper.h"
@@ -48,9 +51,21 @@ TEST(TruthChoices, EachOneCanBeHiddenAndHasWords) {
       EXPECT_NE(faultInWords(c.fault), c.fault) << "no words for it";
       EXPECT_LE(c.least, c.middle);
       EXPECT_LE(c.middle, c.most);
+      EXPECT_EQ(std::set<std::string>(c.wires.begin(), c.wires.end()).size(), c.wires.size());
     }
   }
   EXPECT_TRUE(choicesOf(job::Case{}).empty());
+}
+
+// A coil is shorted in part or as a whole: whoever writes a case may choose either.
+TEST(TruthChoices, WhatFailsInSeveralWaysHasAllTheirSeverities) {
+  PracticeCase p = *caseCalled("bale-lorry-grey", 1);
+  const auto choices = choicesOf(p.shown);
+  const auto shorted = std::find_if(choices.begin(), choices.end(),
+                                    [](const auto& c) { return c.fault == "sensor-shorted"; });
+  ASSERT_NE(shorted, choices.end());
+  EXPECT_LE(shorted->least, 1);
+  EXPECT_GE(shorted->most, 500);
 }
 
 TEST(CheckedCase, SaysTheMemberThatIsMissing) {
