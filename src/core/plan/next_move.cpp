@@ -30,7 +30,8 @@ constexpr std::size_t kMostTests = 250;
 // Added to what a minute is worth, to put it first.
 constexpr double kFreeFirst = 100;
 constexpr double kAgainFirst = 1000;
-// Readings of a wet fault that leave the line alone, before one that does not may be better.
+// Readings of a wet fault that leave the line alone, before one that does not may be better (common
+// practice, no source).
 constexpr std::size_t kUntouched = 4;
 
 bool wets(const Test& test) {

@@ -19,7 +19,8 @@ constexpr int kRounds = 3;
 constexpr double kLeastRow = 0.004;
 constexpr double kLeastJoint = 2e-4;
 
-// More than what is left out of a test's bits can make of them.
+// What is left out of a test's bits makes them a little more than the entropy at times: room for
+// it.
 constexpr double kLeftOutBits = 0.02;
 
 // A second test behind one outcome of the first.

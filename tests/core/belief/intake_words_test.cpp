@@ -1,4 +1,6 @@
 // What the counter says in words: one sentence for each thing that moves the odds.
+#include <cstdio>
+
 #include "core/belief/intake_priors.h"
 #include "core/priors/priors.h"
 #include "support/job_fixture.h"

@@ -1,7 +1,6 @@
 // What the module says of its wheels, in codes and in speeds: by the table of priors, worked out
 // here on their own. Common practice, no source.
 #include <cmath>
-#include <numbers>
 
 #include "core/priors/priors.h"
 #include "support/likely_fixture.h"

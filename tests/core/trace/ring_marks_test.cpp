@@ -309,6 +309,12 @@ TEST(RingMarks, CrestsThatAreCutOffSayNothingOfTheRing) {
     v = std::clamp(v, -0.13F, 0.13F);
   }
   EXPECT_EQ(find(analyse(cut, 0, ofTeeth(48)), Code::ringRunout), nullptr);
+  s.jerks = 0;
+  auto even = wave(s);
+  for (float& v : even.channels[0].samples) {
+    v = std::clamp(v, -0.16F, 0.16F);
+  }
+  EXPECT_NE(find(analyse(even, 0, ofTeeth(48)), Code::ringRunout), nullptr);
 }
 
 }  // namespace
