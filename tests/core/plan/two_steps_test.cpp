@@ -4,6 +4,7 @@
 #include <gtest/gtest.h>
 
 #include <cmath>
+#include <random>
 
 namespace haybale::diagnosis {
 namespace {
@@ -91,6 +92,95 @@ TEST(TwoSteps, WhatSaysTheSameAgainAddsNothing) {
 
 TEST(TwoSteps, OfNoneAreNone) {
   EXPECT_TRUE(ratesOfTwo({}, fourAlike(), std::nullopt).empty());
+}
+
+// All seconds behind all answers, none left out: what the rate has to be, worked out anew.
+double amongAll(const std::vector<Prospect>& tests, const Standpoint& from, std::size_t first) {
+  const auto told = [&](const Prospect& t, const std::vector<double>& ways) {
+    const auto entropy = [&](const std::vector<double>& of) {
+      std::vector<double> share(from.elements);
+      double total = 0;
+      for (std::size_t w = 0; w < of.size(); ++w) {
+        share[from.elementOf[w]] += of[w];
+        total += of[w];
+      }
+      double bits = 0;
+      for (const double p : share) {
+        bits -= p > 0 ? p * std::log2(p / total) : 0;
+      }
+      return bits;
+    };
+    double left = 0;
+    for (const auto& row : t.chances) {
+      auto after = ways;
+      for (std::size_t w = 0; w < ways.size(); ++w) {
+        after[w] *= row[w];
+      }
+      left += entropy(after);
+    }
+    return entropy(ways) - left;
+  };
+  double rate = 0;
+  for (int round = 0; round < 30; ++round) {
+    double bits = told(tests[first], from.ways);
+    double minutes = tests[first].minutes;
+    for (const auto& row : tests[first].chances) {
+      auto ways = from.ways;
+      double p = 0;
+      for (std::size_t w = 0; w < ways.size(); ++w) {
+        ways[w] *= row[w];
+        p += ways[w];
+      }
+      double best = 0, bestBits = 0, bestMinutes = 0;
+      for (std::size_t k = 0; k < tests.size(); ++k) {
+        const double more = told(tests[k], ways);  // times the answer's probability
+        if (k != first && more - rate * p * tests[k].minutes > best) {
+          best = more - rate * p * tests[k].minutes;
+          bestBits = more;
+          bestMinutes = p * tests[k].minutes;
+        }
+      }
+      bits += bestBits;
+      minutes += bestMinutes;
+    }
+    rate = bits / minutes;
+  }
+  return rate;
+}
+
+TEST(TwoSteps, WhatIsNotLookedAtWouldNotHaveWon) {
+  std::mt19937 random(3);
+  std::uniform_real_distribution<double> any(0, 1);
+  for (int trial = 0; trial < 20; ++trial) {
+    Standpoint from{std::vector<double>(8), {0, 0, 1, 1, 2, 2, 3, 3}, 4, 0};
+    double total = 0;
+    for (double& w : from.ways) {
+      total += w = 0.2 + any(random);
+    }
+    for (double& w : from.ways) {
+      w /= total;
+    }
+    std::vector<Prospect> tests(12);
+    std::vector<const Prospect*> seen;
+    for (auto& t : tests) {
+      std::vector<float> yes, no;
+      for (std::size_t w = 0; w < from.ways.size(); ++w) {
+        yes.push_back(static_cast<float>(any(random) < 0.5 ? 0.06 : 0.94));
+        no.push_back(1 - yes.back());
+      }
+      t.chances = {yes, no};
+      t.minutes = 1 + 14 * any(random) * any(random);
+      seen.push_back(&t);
+    }
+    // The bits of each alone, as the caller hands them over: one test, its rate times its minutes.
+    for (auto& t : tests) {
+      t.bits = amongAll({t}, from, 0) * t.minutes;
+    }
+    const auto rates = ratesOfTwo(seen, from, std::nullopt);
+    for (std::size_t k = 0; k < tests.size(); ++k) {
+      EXPECT_NEAR(rates[k] / amongAll(tests, from, k), 1, 2e-3) << trial << ", test " << k;
+    }
+  }
 }
 
 }  // namespace
