@@ -20,7 +20,7 @@ namespace haybale::capture::csv {
 
 RowReader::RowReader(const Dialect& dialect)
     : dialect_(dialect),
-      values_(dialect.columns.size()),
+      values_(dialect.columns.size() * kMostAlike),
       layouts_(dialect.columns.size()),
       sound_(dialect.columns.size()) {
 #if defined(__x86_64__)
@@ -67,61 +67,71 @@ inline double scaled(std::uint64_t digits, unsigned behind, bool minus) {
 
 #if defined(__x86_64__)
 
-// The whole row when each cell has the layout of the cell above it: then a shuffle sets the digits
-// of a cell in order and three multiplications make them a number, and where the next cell begins
-// is known before this one is read.
-__attribute__((target("ssse3"))) const char* RowReader::likeAbove(const char* at, const char* end) {
+// A shuffle sets the digits of a cell in order and three multiplications make two numbers of eight
+// digits of them; where the next cell begins is known, but for a sign, before this one is read.
+__attribute__((target("ssse3"))) std::size_t RowReader::alike(const char*& at, const char* end,
+                                                              std::size_t most) {
+  if (!shuffles_ || std::any_of(layouts_.begin(), layouts_.end(),
+                                [](const Layout& above) { return above.behind == 0; })) {
+    return 0;
+  }
   const char point = dialect_.decimalComma ? ',' : '.';
-  const std::size_t count = values_.size();
+  const std::size_t columns = layouts_.size();
   const __m128i zero = _mm_set1_epi8('0');
   const __m128i nine = _mm_set1_epi8(9);
   const __m128i tens = _mm_set1_epi16(0x010A);          // 10, 1
   const __m128i hundreds = _mm_set1_epi32(0x00010064);  // 100, 1
   const __m128i myriads = _mm_set1_epi32(0x00012710);   // 10000, 1
-  for (std::size_t c = 0; c < count; ++c) {
-    const Layout& above = layouts_[c];
-    if (above.behind == 0 || end - at <= kRoom) {
-      return nullptr;
+  most = std::min(most, kMostAlike);
+  std::size_t row = 0;
+  for (const char* next = at; row < most; ++row, at = next) {
+    for (std::size_t c = 0; c < columns; ++c) {
+      const Layout& above = layouts_[c];
+      if (end - next <= kRoom) {
+        return row;
+      }
+      const bool minus = *next == '-';
+      const char* const start = next + static_cast<int>(minus);
+      const char* const stop = start + above.size;
+      const __m128i raw =
+          _mm_sub_epi8(_mm_loadu_si128(reinterpret_cast<const __m128i*>(start)), zero);
+      const __m128i digits =
+          _mm_shuffle_epi8(raw, _mm_load_si128(reinterpret_cast<const __m128i*>(above.order)));
+      const __m128i sound = _mm_cmpeq_epi8(_mm_max_epu8(digits, nine), nine);
+      const bool asAbove = _mm_movemask_epi8(sound) == 0xFFFF && start[above.whole] == point &&
+                           (c + 1 < columns ? *stop == dialect_.separator
+                                            : *stop == dialect_.lineEnd || *stop == '\r');
+      if (!asAbove) {
+        return row;
+      }
+      const __m128i pairs = _mm_maddubs_epi16(digits, tens);
+      const __m128i fours = _mm_madd_epi16(pairs, hundreds);
+      const __m128i eights = _mm_madd_epi16(_mm_packs_epi32(fours, fours), myriads);
+      const __m128d both =
+          _mm_mul_pd(_mm_cvtepi32_pd(eights), _mm_load_pd(above.unit[static_cast<int>(minus)]));
+      _mm_store_sd(&values_[c * kMostAlike + row], _mm_add_sd(both, _mm_unpackhi_pd(both, both)));
+      next = stop + 1;
     }
-    const char* const start = at + above.minus;
-    const char* const mark = start + above.whole;
-    const char* const stop = mark + 1 + above.behind;
-    const __m128i raw =
-        _mm_sub_epi8(_mm_loadu_si128(reinterpret_cast<const __m128i*>(start)), zero);
-    const __m128i digits =
-        _mm_shuffle_epi8(raw, _mm_load_si128(reinterpret_cast<const __m128i*>(above.order)));
-    const __m128i sound = _mm_cmpeq_epi8(_mm_max_epu8(digits, nine), nine);
-    const bool asAbove =
-        _mm_movemask_epi8(sound) == 0xFFFF && *mark == point && (above.minus == 0 || *at == '-') &&
-        (c + 1 < count ? *stop == dialect_.separator : *stop == dialect_.lineEnd || *stop == '\r');
-    if (!asAbove) {
-      return nullptr;
+    // A carriage return stands before the line's end, or is it.
+    if (next[-1] == '\r' && dialect_.lineEnd == '\n' && *next++ != '\n') {
+      return row;
     }
-    const __m128i pairs = _mm_maddubs_epi16(digits, tens);
-    const __m128i fours = _mm_madd_epi16(pairs, hundreds);
-    const __m128i eights = _mm_madd_epi16(_mm_packs_epi32(fours, fours), myriads);
-    const auto both = static_cast<std::uint64_t>(_mm_cvtsi128_si64(eights));
-    values_[c] =
-        scaled((both & 0xFFFFFFFFU) * kPower[8] + (both >> 32), above.behind, above.minus != 0);
-    at = stop + 1;
   }
-  // A carriage return stands before the line's end, or is it.
-  if (at[-1] == '\r' && dialect_.lineEnd == '\n') {
-    return *at == '\n' ? at + 1 : nullptr;
-  }
-  return at;
+  return row;
 }
 
 #else
 
-const char* RowReader::likeAbove(const char*, const char*) {
-  return nullptr;
+std::size_t RowReader::alike(const char*&, const char*, std::size_t) {
+  return 0;
 }
 
 #endif
 
-RowReader::Layout RowReader::layoutOf(bool minus, unsigned whole, unsigned behind) {
-  Layout layout{minus ? 1U : 0U, whole, behind, {}};
+RowReader::Layout RowReader::layoutOf(unsigned whole, unsigned behind) {
+  const double last = kTenths[behind];
+  const auto upper = static_cast<double>(kPower[8 - behind]);
+  Layout layout{whole, behind, whole + 1 + behind, {}, {{upper, last}, {-upper, -last}}};
   // Byte i of the number that the lane holds; 0x80 makes a zero.
   for (unsigned lane = 0; lane < 16; ++lane) {
     const unsigned fromEnd = 15 - lane;
@@ -152,7 +162,7 @@ inline const char* RowReader::plain(const char* at, Layout& layout, char point, 
     return nullptr;
   }
   if (behind.count > 0) {
-    layout = layoutOf(minus, whole.count, behind.count);
+    layout = layoutOf(whole.count, behind.count);
   }
   value = scaled(whole.value * kPower[behind.count] + behind.value, behind.count, minus);
   return at;
@@ -163,7 +173,7 @@ const char* RowReader::anyNumber(const char* at, const char* end, std::size_t co
   while (at != end && *at == ' ') {
     ++at;
   }
-  double& value = values_[column];
+  double& value = values_[column * kMostAlike];
   const char* after = end - at > kRoom ? plain(at, layouts_[column], point, value) : nullptr;
   if (after == nullptr) {
     const auto [stop, status] = fast_float::from_chars_advanced(
@@ -180,12 +190,7 @@ const char* RowReader::anyNumber(const char* at, const char* end, std::size_t co
 }
 
 const char* RowReader::quick(const char* at, const char* end) {
-  if (shuffles_) {
-    if (const char* next = likeAbove(at, end)) {
-      return next;
-    }
-  }
-  const std::size_t last = values_.size() - 1;
+  const std::size_t last = layouts_.size() - 1;
   for (std::size_t c = 0; c <= last; ++c) {
     at = anyNumber(at, end, c);
     if (at == nullptr) {
@@ -208,17 +213,19 @@ const char* RowReader::quick(const char* at, const char* end) {
 }
 
 void RowReader::take(std::size_t column, std::string_view cell) {
-  if (column >= values_.size()) {
+  if (column >= layouts_.size()) {
     surplus_ = surplus_ || !text::trimmed(cell).empty();
   } else if (const auto number = cellNumber(cell, dialect_.decimalComma)) {
-    values_[column] = *number;
+    values_[column * kMostAlike] = *number;
     sound_[column] = true;
     good_ += std::isfinite(*number) ? 1 : 0;
   }
 }
 
 std::size_t RowReader::careful(std::string_view line) {
-  std::fill(values_.begin(), values_.end(), std::numeric_limits<double>::quiet_NaN());
+  for (std::size_t c = 0; c < layouts_.size(); ++c) {
+    values_[c * kMostAlike] = std::numeric_limits<double>::quiet_NaN();
+  }
   std::fill(sound_.begin(), sound_.end(), false);
   surplus_ = false;
   good_ = 0;

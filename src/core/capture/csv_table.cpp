@@ -3,10 +3,12 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <atomic>
 #include <cmath>
 #include <cstring>
 #include <limits>
 
+#include "core/base/large_pages.h"
 #include "core/base/parallel.h"
 #include "core/base/say.h"
 #include "core/base/text.h"
@@ -59,13 +61,19 @@ class Reader {
       return stopped();
     }
     const std::size_t rows = pieces_.back().firstRow + pieces_.back().rows;
-    for (std::size_t c = 0; c < in_.dialect.columns.size(); ++c) {
-      auto& column = table_.columns.emplace_back();
-      if (c != in_.timeColumn && !makeRoom(column, rows)) {
-        return stopped();
+    table_.columns.resize(in_.dialect.columns.size());
+    std::atomic<bool> room = true;
+    parallelFor(table_.columns.size(), [&](std::size_t c) {
+      if (c != in_.timeColumn && !makeRoom(table_.columns[c], rows)) {
+        room = false;
       }
+    });
+    if (!room) {
+      return stopped();
+    }
+    for (std::size_t c = 0; c < table_.columns.size(); ++c) {
       outlets_.push_back(
-          {c == in_.timeColumn ? nullptr : column.data(), in_.dialect.columns[c].scale});
+          {c == in_.timeColumn ? nullptr : table_.columns[c].data(), in_.dialect.columns[c].scale});
     }
     guessTimes(rows);
     parallelFor(pieces_.size(), [&](std::size_t i) { fill(pieces_[i]); });
@@ -98,6 +106,7 @@ class Reader {
   [[nodiscard]] bool makeRoom(std::vector<float>& column, std::size_t rows) const {
     constexpr std::size_t kStep = 2U << 20;
     column.reserve(rows);
+    preferLargePages(column.data(), rows * sizeof(float));
     while (column.size() < rows && !cancelled()) {
       column.resize(std::min(rows, column.size() + kStep));
     }
@@ -223,10 +232,17 @@ class Reader {
         }
         look = at + kLook;
       }
+      if (const std::size_t alike = row.alike(at, end, room - r)) {
+        store(piece, row, r, alike);
+        r += alike;
+        line += alike;
+        piece.lastNumber = r;
+        continue;
+      }
       if (const char* next = row.quick(at, end)) {
         at = next;
         piece.lastNumber = r + 1;
-        store(piece, row, r++);
+        store(piece, row, r++, 1);
       } else {
         const auto* stop = static_cast<const char*>(
             std::memchr(at, in_.dialect.lineEnd, static_cast<std::size_t>(end - at)));
@@ -234,7 +250,7 @@ class Reader {
         at = stop ? stop + 1 : end;
         if (!blank(words)) {
           readOdd(piece, row, words, r, line);
-          store(piece, row, r++);
+          store(piece, row, r++, 1);
         }
       }
       ++line;
@@ -265,13 +281,20 @@ class Reader {
     }
   }
 
-  void store(Piece& piece, const RowReader& row, std::size_t r) {
+  // The first rows that `row` holds, as rows r, r + 1, ...
+  void store(Piece& piece, const RowReader& row, std::size_t r, std::size_t rows) {
     for (std::size_t c = 0; c < outlets_.size(); ++c) {
-      const double value = row.value(c) * outlets_[c].scale;
-      if (outlets_[c].to != nullptr) {
-        outlets_[c].to[r] = sampleOf(value);
-      } else {
-        const double off = std::abs(value - (firstS_ + stepS_ * static_cast<double>(r)));
+      const double* const values = row.values(c);
+      const double scale = outlets_[c].scale;
+      if (float* const to = outlets_[c].to) {
+        for (std::size_t i = 0; i < rows; ++i) {
+          to[r + i] = sampleOf(values[i] * scale);
+        }
+        continue;
+      }
+      for (std::size_t i = 0; i < rows; ++i) {
+        const double straight = firstS_ + stepS_ * static_cast<double>(r + i);
+        const double off = std::abs(values[i] * scale - straight);
         piece.timesLost |= std::isnan(off);
         piece.worst = std::max(piece.worst, off);
       }

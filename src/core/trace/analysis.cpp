@@ -302,7 +302,7 @@ std::optional<double> feedOf(const Reading& reading, const ChannelAnalysis& out)
 void readWave(Reading& reading, ChannelAnalysis& out) {
   if (reading.time.uniform() && out.unit == units::Unit::volt &&
       (reading.asked == Signal::unknown || reading.asked == Signal::passive)) {
-    const auto hum = humAtRest(reading.samples, reading.time.rateHz());
+    const auto hum = humAtRest(reading.d->bounds(), reading.time.rateHz());
     const auto& turns = reading.options.turnsAtHz;
     if (hum && !(turns && std::abs(*turns - hum->hz) < 0.5)) {
       reading.humLeast = 1.7 * hum->amplitude;

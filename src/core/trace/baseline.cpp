@@ -3,7 +3,6 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/capture/extent.h"
 #include "core/trace/median.h"
 
 namespace haybale::trace {
@@ -22,24 +21,24 @@ struct Turn {
 // Crests and troughs in turn: a turning point counts once the line has come back from it by `turn`.
 class Turning {
  public:
-  Turning(std::span<const float> samples, double turn) : samples_(samples), turn_(turn) {}
+  Turning(const capture::Bounds& bounds, double turn)
+      : bounds_(bounds), samples_(bounds.samples()), turn_(turn) {}
 
   std::vector<Turn> find() {
     // A stretch in which the line cannot have come back from anything only moves its crest or
     // trough on.
-    constexpr std::size_t kStretch = 64;
-    for (std::size_t from = 0; from < samples_.size(); from += kStretch) {
-      const std::size_t to = std::min(samples_.size(), from + kStretch);
-      const auto e = capture::extentOf(samples_.subspan(from, to - from));
-      if (e.count > 0 && !goesOn(e, from)) {
-        step(from, to);
+    for (std::size_t k = 0; k < bounds_.blocks(); ++k) {
+      const capture::Band& band = bounds_.block(k);
+      const std::size_t from = k * capture::Bounds::kBlock;
+      if (!band.empty() && !goesOn(band, from)) {
+        step(from, std::min(samples_.size(), from + capture::Bounds::kBlock));
       }
     }
     return std::move(out_);
   }
 
  private:
-  bool goesOn(const capture::Extent& e, std::size_t from) {
+  bool goesOn(const capture::Band& e, std::size_t from) {
     const bool falls = heading_ >= 0 && e.min < std::max<double>(high_.value, e.max) - turn_;
     const bool rises = heading_ <= 0 && e.max > std::min<double>(low_.value, e.min) + turn_;
     if (falls || rises) {
@@ -85,6 +84,7 @@ class Turning {
     heading_ = heading;
   }
 
+  const capture::Bounds& bounds_;
   std::span<const float> samples_;
   double turn_;
   Turn high_{0, -1e300};
@@ -225,8 +225,9 @@ void findLastingSteps(const Middles& all, std::size_t samples, double lean, Base
 
 }  // namespace
 
-std::optional<Baseline> baselineOf(std::span<const float> samples, double turn, double lean) {
-  const auto turns = Turning(samples, turn).find();
+std::optional<Baseline> baselineOf(const capture::Bounds& bounds, double turn, double lean) {
+  const auto samples = bounds.samples();
+  const auto turns = Turning(bounds, turn).find();
   if (turns.size() < kLeastMiddles + 1) {
     return std::nullopt;
   }

@@ -6,7 +6,7 @@
 #include <span>
 #include <vector>
 
-#include "core/capture/record.h"
+#include "core/capture/bounds.h"
 
 namespace haybale::trace {
 
@@ -27,11 +27,11 @@ struct Baseline {
   std::vector<LevelStep> steps;
 };
 
-/// From the middles between each trough and the crest behind it, found by turning points that lie
-/// at least `turn` apart, each the median of seven: a spike or a dropout moves none. No centre
-/// level need be known. A step may take two cycles, or up to `lean` samples. Empty with fewer than
-/// eight middles.
-[[nodiscard]] std::optional<Baseline> baselineOf(std::span<const float> samples, double turn,
+/// Of the samples that `bounds` is of. From the middles between each trough and the crest behind
+/// it, found by turning points that lie at least `turn` apart, each the median of seven: a spike or
+/// a dropout moves none. No centre level need be known. A step may take two cycles, or up to `lean`
+/// samples. Empty with fewer than eight middles.
+[[nodiscard]] std::optional<Baseline> baselineOf(const capture::Bounds& bounds, double turn,
                                                  double lean = 0);
 
 /// The samples with the wander taken out: the wave about `middle`.

@@ -4,7 +4,6 @@
 #include <cmath>
 #include <numeric>
 
-#include "core/capture/extent.h"
 #include "core/trace/median.h"
 
 namespace haybale::trace {
@@ -30,7 +29,8 @@ struct BetweenEdges {
 };
 
 // An edge takes so many samples.
-BetweenEdges betweenEdges(std::span<const float> samples, double jump, std::size_t edgeTakes) {
+BetweenEdges betweenEdges(const capture::Bounds& bounds, double jump, std::size_t edgeTakes) {
+  const auto samples = bounds.samples();
   BetweenEdges out;
   std::size_t from = 0;
   int edge = 0;
@@ -59,11 +59,14 @@ BetweenEdges betweenEdges(std::span<const float> samples, double jump, std::size
     }
   };
   // Most stretches do not go far enough for a jump.
-  constexpr std::size_t kStretch = 64;
-  for (std::size_t at = edgeTakes; at < samples.size(); at += kStretch) {
-    const std::size_t to = std::min(samples.size(), at + kStretch);
-    const auto e = capture::extentOf(samples.subspan(at - edgeTakes, to - at + edgeTakes));
-    for (std::size_t i = at; static_cast<double>(e.max) - e.min > jump && i < to; ++i) {
+  for (std::size_t k = 0; k < bounds.blocks(); ++k) {
+    const std::size_t at = std::max(edgeTakes, k * capture::Bounds::kBlock);
+    const std::size_t to = std::min(samples.size(), (k + 1) * capture::Bounds::kBlock);
+    capture::Band band = bounds.block(k);
+    for (std::size_t i = at - edgeTakes; i < at && at < to; ++i) {
+      band.take(samples[i]);
+    }
+    for (std::size_t i = at; band.extent() > jump && i < to; ++i) {
       look(i);
     }
   }
@@ -184,7 +187,7 @@ std::optional<std::vector<float>> beforeTheCapacitor(std::span<const float> samp
   Sag best;
   bool lostMuch = false;
   for (const std::size_t edgeTakes : {1, 3}) {  // where the leads are long, some samples
-    const auto plateaus = betweenEdges(samples, jump, edgeTakes);
+    const auto plateaus = betweenEdges(d.bounds(), jump, edgeTakes);
     const std::size_t count = std::min(plateaus.high.size(), plateaus.low.size());
     if (count < kLeastPlateaus) {
       continue;

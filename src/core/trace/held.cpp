@@ -3,7 +3,6 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/capture/extent.h"
 #include "core/trace/median.h"
 #include "core/trace/noise.h"
 
@@ -42,7 +41,7 @@ double steepest(std::span<const float> samples) {
 class Holder {
  public:
   Holder(std::span<const float> samples, const Distribution& d, double noise, double period)
-      : samples_(samples), period_(period) {
+      : bounds_(d.bounds()), samples_(samples), period_(period) {
     const double step = converterStep(samples, d);
     const double half = (d.quantile(0.99) - d.quantile(0.01)) / 2;
     jump_ = std::max({8 * noise, 2 * steepest(samples), 2.2 * step, kJumps * half});
@@ -56,12 +55,13 @@ class Holder {
 
   std::vector<Excursion> find() {
     // In most stretches the line does not go as far as a jump.
-    constexpr std::size_t kStretch = 64;
     std::vector<std::size_t> jumps;
-    for (std::size_t at = 1; at < samples_.size() && jumps.size() <= kMostJumps; at += kStretch) {
-      const std::size_t to = std::min(samples_.size(), at + kStretch);
-      const auto e = capture::extentOf(samples_.subspan(at - 1, to - at + 1));
-      for (std::size_t i = at; static_cast<double>(e.max) - e.min > jump_ && i < to; ++i) {
+    for (std::size_t k = 0; k < bounds_.blocks() && jumps.size() <= kMostJumps; ++k) {
+      const std::size_t at = std::max<std::size_t>(1, k * capture::Bounds::kBlock);
+      const std::size_t to = std::min(samples_.size(), (k + 1) * capture::Bounds::kBlock);
+      capture::Band band = bounds_.block(k);
+      band.take(samples_[at - 1]);
+      for (std::size_t i = at; band.extent() > jump_ && i < to; ++i) {
         if (isJump(i)) {
           jumps.push_back(i);
         }
@@ -170,6 +170,7 @@ class Holder {
     out_.push_back({from, to, levelFrom(from, to), true});
   }
 
+  const capture::Bounds& bounds_;
   std::span<const float> samples_;
   double period_;
   double jump_ = 0;

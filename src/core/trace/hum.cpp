@@ -6,8 +6,6 @@
 #include <numbers>
 #include <vector>
 
-#include "core/capture/extent.h"
-
 namespace haybale::trace {
 
 double amplitudeAt(std::span<const float> samples, double rateHz, double hz) {
@@ -65,7 +63,8 @@ std::optional<Hum> humOf(std::span<const float> samples, double rateHz) {
   return best;
 }
 
-std::optional<Hum> humAtRest(std::span<const float> samples, double rateHz) {
+std::optional<Hum> humAtRest(const capture::Bounds& bounds, double rateHz) {
+  const auto samples = bounds.samples();
   constexpr double kWindowS = 0.4;  // twenty or twenty-four cycles
   constexpr double kMostVolts =
       0.15;  // peak: common practice, no source; more is a wheel that happens to turn so
@@ -78,8 +77,8 @@ std::optional<Hum> humAtRest(std::span<const float> samples, double rateHz) {
   std::size_t quietest = 0;
   double least = 1e300;
   for (std::size_t at = 0; at + window <= samples.size(); at += window / 4) {
-    const auto e = capture::extentOf(samples.subspan(at, window));
-    const double extent = e.count > 0 ? static_cast<double>(e.max) - e.min : 1e300;
+    const auto band = bounds.over(at, at + window);
+    const double extent = band.empty() ? 1e300 : band.extent();
     if (extent < least) {
       least = extent;
       quietest = at;

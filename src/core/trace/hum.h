@@ -4,6 +4,8 @@
 #include <optional>
 #include <span>
 
+#include "core/capture/bounds.h"
+
 namespace haybale::trace {
 
 /// Amplitude (peak) of the sine of `hz` in evenly spaced samples: the discrete Fourier sum at that
@@ -22,10 +24,11 @@ struct Hum {
 /// first two seconds are looked at, at no more than some 8 kHz.
 [[nodiscard]] std::optional<Hum> humOf(std::span<const float> samples, double rateHz);
 
-/// The hum of the quietest 0.4 s of the record, when it is nearly all that there is (twice its
-/// amplitude at least half of the extent there), lies at the mains' frequency within half a hertz,
-/// is no more than 0.15 V, and keeps step with itself over the whole record: a wheel does not
-/// turn so evenly. Empty otherwise; for records shorter than 0.6 s or sampled below 250 Hz.
-[[nodiscard]] std::optional<Hum> humAtRest(std::span<const float> samples, double rateHz);
+/// The hum of the quietest 0.4 s of the record that `bounds` is of, when it is nearly all that
+/// there is (twice its amplitude at least half of the extent there), lies at the mains' frequency
+/// within half a hertz, is no more than 0.15 V, and keeps step with itself over the whole record: a
+/// wheel does not turn so evenly. Empty otherwise; for records shorter than 0.6 s or sampled below
+/// 250 Hz.
+[[nodiscard]] std::optional<Hum> humAtRest(const capture::Bounds& bounds, double rateHz);
 
 }  // namespace haybale::trace

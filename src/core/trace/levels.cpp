@@ -20,7 +20,7 @@ constexpr std::size_t kStretch = 2048;
 constexpr std::size_t kMostCounted = 1U << 20;
 }  // namespace
 
-Distribution::Distribution(std::span<const float> samples) {
+Distribution::Distribution(std::span<const float> samples) : bounds_(samples) {
   std::vector<capture::Extent> extents(piecesOf(samples.size(), kPiece));
   parallelFor(extents.size(), [&](std::size_t i) {
     const auto [from, to] = pieceOf(samples.size(), kPiece, i);

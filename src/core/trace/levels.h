@@ -5,17 +5,21 @@
 #include <span>
 #include <vector>
 
+#include "core/capture/bounds.h"
+
 namespace haybale::trace {
 
 /// Cumulative distribution of the samples of one channel; lost samples (NaN) are left out.
 /// Two passes of 4096 bins, the second over the range that holds all but 0.1 % at either end, so
 /// that a spike does not coarsen it. Resolution: 1/4096 of that range. Least, greatest and mean are
 /// those of all samples; of a record beyond some million, quantiles and shares are those of
-/// stretches of 2048 samples spread evenly over it.
+/// stretches of 2048 samples spread evenly over it. The samples must outlive it.
 class Distribution {
  public:
   explicit Distribution(std::span<const float> samples);
 
+  /// The samples, and the bands of their blocks.
+  [[nodiscard]] const capture::Bounds& bounds() const { return bounds_; }
   [[nodiscard]] std::size_t count() const { return count_; }
   [[nodiscard]] double min() const { return min_; }
   [[nodiscard]] double max() const { return max_; }
@@ -40,6 +44,7 @@ class Distribution {
   void fill(std::span<const float> samples, double low, double high);
   [[nodiscard]] double below(double value) const;
 
+  capture::Bounds bounds_;
   std::size_t count_ = 0;
   double min_ = 0;
   double max_ = 0;

@@ -3,7 +3,6 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/capture/extent.h"
 #include "core/trace/baseline.h"
 #include "core/trace/held.h"
 #include "core/trace/noise.h"
@@ -35,15 +34,15 @@ std::optional<Baseline> besideALargeStep(const Reading& r, double noise, double 
   const std::size_t size = r.samples.size() / kPieces;
   std::vector<double> swings;
   for (std::size_t k = 0; k < kPieces && size > 0; ++k) {
-    const auto e = capture::extentOf(r.samples.subspan(k * size, size));
-    swings.push_back(e.count > 0 ? static_cast<double>(e.max) - e.min : 0);
+    const auto band = r.d->bounds().over(k * size, (k + 1) * size);
+    swings.push_back(band.empty() ? 0 : band.extent());
   }
   std::sort(swings.begin(), swings.end());
   const double turn = swings.empty() ? 0 : 0.25 * swings[kOfThem];
   if (turn < std::max({8 * noise, 3 * r.step, 2 * r.humLeast})) {
     return std::nullopt;
   }
-  auto found = baselineOf(r.samples, turn, lean);
+  auto found = baselineOf(r.d->bounds(), turn, lean);
   return found && found->period < static_cast<double>(size) ? found : std::nullopt;
 }
 
@@ -55,7 +54,7 @@ Cut::Cut(Reading& r, const ChannelAnalysis& out) {
     return;
   }
   const double noise = out.levels.noiseRms;
-  r.baseline = baselineOf(r.samples, turnOf(r, noise), kLeansS * r.time.rateHz());
+  r.baseline = baselineOf(r.d->bounds(), turnOf(r, noise), kLeansS * r.time.rateHz());
   const auto& whole = *r.baseline;
   held_ = heldStretches(r.samples, *r.d, noise, whole ? whole->period : 0);
   std::size_t total = 0;
@@ -80,7 +79,7 @@ Cut::Cut(Reading& r, const ChannelAnalysis& out) {
   distribution_.emplace(samples_);
   Reading left = r;
   left.d = &*distribution_;
-  const auto rest = baselineOf(samples_, turnOf(left, noise));
+  const auto rest = baselineOf(distribution_->bounds(), turnOf(left, noise));
   if (!rest || rest->at.size() < kLeastMiddles ||
       plateausOf(samples_, r.time, *distribution_).square) {
     held_.clear();
@@ -133,7 +132,7 @@ Level::Level(Reading& r, ChannelAnalysis& out) {
   const double noise = out.levels.noiseRms;
   const double lean = kLeansS * r.time.rateHz();
   auto baseline =
-      r.baseline ? std::move(*r.baseline) : baselineOf(r.samples, turnOf(r, noise), lean);
+      r.baseline ? std::move(*r.baseline) : baselineOf(r.d->bounds(), turnOf(r, noise), lean);
   if (!baseline) {
     baseline = besideALargeStep(r, noise, lean);
   }

@@ -7,6 +7,8 @@
 #include <random>
 #include <vector>
 
+#include "core/capture/bounds.h"
+
 namespace haybale::capture {
 namespace {
 
@@ -122,6 +124,42 @@ TEST(RunsOfLost, CountsThemAtTheEndsAndInTheMiddle) {
   EXPECT_EQ(runsOfLost(v), 3U);
   EXPECT_EQ(runsOfLost(std::vector<float>(65, 1)), 0U);
   EXPECT_EQ(runsOfLost(std::vector<float>(65, kLost)), 1U);
+}
+
+// The band of every stretch, wherever it begins and ends, as one sample after the other tells it.
+TEST(Bounds, AreThoseOfEachSampleOfAStretch) {
+  for (const double lost : {0.0, 0.05, 0.6, 1.0}) {
+    for (const std::size_t size : {0U, 1U, 63U, 64U, 65U, 300U}) {
+      const auto v = wave(size, 11, lost);
+      const Bounds bounds(v);
+      ASSERT_EQ(bounds.blocks(), (size + Bounds::kBlock - 1) / Bounds::kBlock);
+      for (std::size_t from = 0; from <= size; from += 7) {
+        for (std::size_t to = from; to <= size; to += 3) {
+          Band slowly;
+          for (std::size_t i = from; i < to; ++i) {
+            slowly.min = v[i] < slowly.min ? v[i] : slowly.min;
+            slowly.max = v[i] > slowly.max ? v[i] : slowly.max;
+          }
+          const Band quickly = bounds.over(from, to);
+          EXPECT_EQ(quickly.empty(), slowly.empty()) << from << " to " << to;
+          EXPECT_EQ(quickly.min, slowly.min) << from << " to " << to;
+          EXPECT_EQ(quickly.max, slowly.max) << from << " to " << to;
+        }
+      }
+    }
+  }
+}
+
+// Beyond the size that one core takes at a time.
+TEST(Bounds, OfALongRecordAreThoseOfItsBlocks) {
+  const auto v = wave((1U << 19) + 200, 12, 0.01);
+  const Bounds bounds(v);
+  for (std::size_t k = 0; k < bounds.blocks(); k += 97) {
+    const auto from = k * Bounds::kBlock;
+    const auto e = extentOf(std::span(v).subspan(from, std::min(Bounds::kBlock, v.size() - from)));
+    ASSERT_EQ(bounds.block(k).min, e.min) << k;
+    ASSERT_EQ(bounds.block(k).max, e.max) << k;
+  }
 }
 
 }  // namespace

@@ -14,6 +14,8 @@
 namespace haybale::trace {
 namespace {
 
+using capture::Bounds;
+
 constexpr double kWhole = 2 * std::numbers::pi;
 
 class Wander : public testing::Test {
@@ -33,7 +35,7 @@ class Wander : public testing::Test {
 };
 
 TEST_F(Wander, OfALevelThatStaysIsNearlyNone) {
-  const auto b = baselineOf(wave([](std::size_t) { return 2.5; }), 0.3);
+  const auto b = baselineOf(Bounds(wave([](std::size_t) { return 2.5; })), 0.3);
   ASSERT_TRUE(b);
   EXPECT_NEAR(b->middle, 2.5, 0.01);
   EXPECT_LT(b->wander, 0.03);
@@ -47,7 +49,7 @@ TEST_F(Wander, OfASlowDriftIsThatDrift) {
     return 2.5 + 0.8 * static_cast<double>(i) / static_cast<double>(kCount);
   };
   const auto samples = wave(drift);
-  const auto b = baselineOf(samples, 0.3);
+  const auto b = baselineOf(Bounds(samples), 0.3);
   ASSERT_TRUE(b);
   EXPECT_NEAR(b->wander, 0.8, 0.05);
   EXPECT_TRUE(b->steps.empty());
@@ -61,8 +63,8 @@ TEST_F(Wander, OfASlowDriftIsThatDrift) {
 
 TEST_F(Wander, AStepIsFoundWhereItIs) {
   for (const double height : {-0.9, 0.6}) {
-    const auto b =
-        baselineOf(wave([&](std::size_t i) { return i < 17000 ? 2.0 : 2.0 + height; }), 0.3);
+    const auto b = baselineOf(
+        Bounds(wave([&](std::size_t i) { return i < 17000 ? 2.0 : 2.0 + height; })), 0.3);
     ASSERT_TRUE(b);
     ASSERT_EQ(b->steps.size(), 1U);
     EXPECT_NEAR(static_cast<double>(b->steps[0].at), 17000, 400);
@@ -72,8 +74,8 @@ TEST_F(Wander, AStepIsFoundWhereItIs) {
 
 TEST_F(Wander, OfTooFewCyclesIsNotKnown) {
   const auto samples = wave([](std::size_t) { return 2.5; });
-  EXPECT_FALSE(baselineOf(std::span(samples).first(500), 0.3));
-  EXPECT_FALSE(baselineOf(std::vector<float>(5000, 1.0F), 0.3));
+  EXPECT_FALSE(baselineOf(Bounds(std::span(samples).first(500)), 0.3));
+  EXPECT_FALSE(baselineOf(Bounds(std::vector<float>(5000, 1.0F)), 0.3));
 }
 
 class CapacitorTaken : public testing::Test {

@@ -131,7 +131,7 @@ TEST_F(Line, AStepOfTheLevelIsLastingAndADropoutIsNone) {
   for (std::size_t i = stepped.size() / 2; i < stepped.size(); ++i) {
     stepped[i] += 0.7F;
   }
-  const auto baseline = baselineOf(stepped, 0.2);
+  const auto baseline = baselineOf(capture::Bounds(stepped), 0.2);
   ASSERT_TRUE(baseline.has_value());
   ASSERT_EQ(baseline->steps.size(), 1U);
   EXPECT_NEAR(static_cast<double>(baseline->steps[0].at) / kLineRate, 2, 0.1);
@@ -140,7 +140,7 @@ TEST_F(Line, AStepOfTheLevelIsLastingAndADropoutIsNone) {
   EXPECT_NEAR(Distribution(even).quantile(0.999) - Distribution(even).quantile(0.001), 1.0, 0.35);
   auto dropped = wave(30, 0.5, 4, 2.5);
   hold(dropped, 1.5, 1.9, 3.4);
-  const auto other = baselineOf(dropped, 0.2);
+  const auto other = baselineOf(capture::Bounds(dropped), 0.2);
   ASSERT_TRUE(other.has_value());
   EXPECT_TRUE(other->steps.empty());
 }
@@ -159,9 +159,9 @@ TEST(Pulled, WhatALevelMeansHangsOnWhatIsMeasured) {
 }
 
 TEST_F(Line, HumKeepsStepWithTheMainsAndAWheelDoesNot) {
-  EXPECT_TRUE(humAtRest(wave(50, 0.1, 2), kLineRate).has_value());
-  EXPECT_FALSE(humAtRest(wave(54.7, 0.1, 2), kLineRate).has_value());
-  EXPECT_FALSE(humAtRest(wave(50, 0.6, 2), kLineRate).has_value())
+  EXPECT_TRUE(humAtRest(capture::Bounds(wave(50, 0.1, 2)), kLineRate).has_value());
+  EXPECT_FALSE(humAtRest(capture::Bounds(wave(54.7, 0.1, 2)), kLineRate).has_value());
+  EXPECT_FALSE(humAtRest(capture::Bounds(wave(50, 0.6, 2)), kLineRate).has_value())
       << "a wheel that happens to turn so";
 }
 
