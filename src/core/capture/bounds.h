@@ -27,8 +27,8 @@ struct Band {
 };
 
 /// Of `samples`, which must outlive it and not change: the bands of blocks of kBlock samples, the
-/// last one shorter. Two floats a block, a thirtieth of the samples' memory. One pass, on all
-/// cores.
+/// last one shorter; and the sum and number of those that are not lost. Two floats a block, a
+/// thirtieth of the samples' memory. One pass, on all cores.
 class Bounds {
  public:
   static constexpr std::size_t kBlock = 64;
@@ -41,10 +41,15 @@ class Bounds {
   [[nodiscard]] const Band& block(std::size_t k) const { return blocks_[k]; }
   /// That of samples [from, to), exactly. REQUIRES: from <= to <= samples().size().
   [[nodiscard]] Band over(std::size_t from, std::size_t to) const;
+  /// Of all samples that are not lost.
+  [[nodiscard]] double sum() const { return sum_; }
+  [[nodiscard]] std::size_t count() const { return count_; }
 
  private:
   std::span<const float> samples_;
   std::vector<Band> blocks_;
+  double sum_ = 0;
+  std::size_t count_ = 0;
 };
 
 }  // namespace haybale::capture

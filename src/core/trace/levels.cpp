@@ -8,38 +8,26 @@
 #include <utility>
 
 #include "core/base/parallel.h"
-#include "core/capture/extent.h"
 
 namespace haybale::trace {
 
 namespace {
 constexpr std::size_t kBins = 4096;
 constexpr double kTail = 0.001;
-constexpr std::size_t kPiece = 1U << 18;
 constexpr std::size_t kStretch = 2048;
 constexpr std::size_t kMostCounted = 1U << 20;
 }  // namespace
 
 Distribution::Distribution(std::span<const float> samples) : bounds_(samples) {
-  std::vector<capture::Extent> extents(piecesOf(samples.size(), kPiece));
-  parallelFor(extents.size(), [&](std::size_t i) {
-    const auto [from, to] = pieceOf(samples.size(), kPiece, i);
-    extents[i] = capture::extentOf(samples.subspan(from, to - from));
-  });
-  min_ = std::numeric_limits<double>::infinity();
-  max_ = -min_;
-  double sum = 0;
-  for (const auto& e : extents) {
-    min_ = std::min(min_, static_cast<double>(e.min));
-    max_ = std::max(max_, static_cast<double>(e.max));
-    sum += e.sum;
-    count_ += e.count;
-  }
+  const capture::Band all = bounds_.over(0, samples.size());
+  min_ = all.min;
+  max_ = all.max;
+  count_ = bounds_.count();
   if (count_ == 0) {
     min_ = max_ = mean_ = std::numeric_limits<double>::quiet_NaN();
     return;
   }
-  mean_ = sum / static_cast<double>(count_);
+  mean_ = bounds_.sum() / static_cast<double>(count_);
   fill(samples, min_, max_);
   const double low = quantile(kTail);
   const double high = quantile(1 - kTail);

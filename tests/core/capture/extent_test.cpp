@@ -132,6 +132,8 @@ TEST(Bounds, AreThoseOfEachSampleOfAStretch) {
     for (const std::size_t size : {0U, 1U, 63U, 64U, 65U, 300U}) {
       const auto v = wave(size, 11, lost);
       const Bounds bounds(v);
+      EXPECT_EQ(bounds.sum(), extentOf(v).sum);
+      EXPECT_EQ(bounds.count(), extentOf(v).count);
       ASSERT_EQ(bounds.blocks(), (size + Bounds::kBlock - 1) / Bounds::kBlock);
       for (std::size_t from = 0; from <= size; from += 7) {
         for (std::size_t to = from; to <= size; to += 3) {
@@ -154,6 +156,8 @@ TEST(Bounds, AreThoseOfEachSampleOfAStretch) {
 TEST(Bounds, OfALongRecordAreThoseOfItsBlocks) {
   const auto v = wave((1U << 19) + 200, 12, 0.01);
   const Bounds bounds(v);
+  EXPECT_EQ(bounds.sum(), extentOf(v).sum);
+  EXPECT_EQ(bounds.count(), extentOf(v).count);
   for (std::size_t k = 0; k < bounds.blocks(); k += 97) {
     const auto from = k * Bounds::kBlock;
     const auto e = extentOf(std::span(v).subspan(from, std::min(Bounds::kBlock, v.size() - from)));
