@@ -122,10 +122,11 @@ double ReadingModel::wiggle(const Test& test, const job::Reading& reading, const
     reacts = watchSees(test, h, h.steps.front(), values)
                  ? showsIn(h, test.state, vehicle_.suspect())
                  : of(Id::wiggleFalse);
-  } else if (isWater(h.fault, severity)) {
+  } else if (const double water = waterShare(h.fault, severity); water > 0) {
+    const double copper = of(Id::wiggleFalse);
     reacts = watchSees(test, h, severity, values)
-                 ? movesWater(h.element, test.state, vehicle_.suspect())
-                 : of(Id::wiggleFalse);
+                 ? copper + water * (movesWater(h.element, test.state, vehicle_.suspect()) - copper)
+                 : copper;
   } else if (h.fault == Fault::resistive || h.fault == Fault::open) {
     reacts =
         showsIn({Fault::intermittentOpen, h.element, h.wire}, test.state, vehicle_.suspect()) > 0.6

@@ -111,7 +111,7 @@ bool SimVehicle::shows(const Test& test) {
 bool SimVehicle::waterMoves(const circuit::CarState& state) {
   const bool reached = state.disturb && (state.disturb->kind == circuit::DisturbKind::wet ||
                                          state.disturb->kind == circuit::DisturbKind::heat);
-  if (!reached || !diagnosis::isWater(fault_.fault, severity_)) {
+  if (!reached || diagnosis::waterShare(fault_.fault, severity_) < 0.5) {
     return false;
   }
   const auto& element = state.disturb->element;
@@ -139,7 +139,7 @@ World SimVehicle::worldNow(bool shows) const {
 }
 
 void SimVehicle::dryOrWet(const circuit::CarState& state) {
-  if (!options_.dries || !diagnosis::isWater(fault_.fault, severity_)) {
+  if (!options_.dries || diagnosis::waterShare(fault_.fault, severity_) < 0.5) {
     return;
   }
   const auto& apart = state.unplugged;

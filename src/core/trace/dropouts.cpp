@@ -146,6 +146,9 @@ class Finder {
     if (!in_.square && tooth.lost == 1 && beside > 0.2 * swing_ && beside < 0.75 * swing_) {
       return;
     }
+    if (!mostly(start, end, off)) {
+      return;
+    }
     besidePlateau(level, start, end);
     // A line without signal lies still for most of the time; a slow wave passes any level soon.
     if (2 * (end - start) >= to - from - std::min(cycle, to - from)) {
@@ -184,6 +187,17 @@ class Finder {
       start = from;
       end = to;
     }
+  }
+
+  // Whether a switch's line lies where it is said to in more than every other sample: one that
+  // swings past a level every few samples is not held there.
+  template <class Off>
+  [[nodiscard]] bool mostly(std::size_t from, std::size_t to, const Off& off) const {
+    std::size_t away = 0;
+    for (std::size_t i = from; in_.square && i < to; ++i) {
+      away += off(i) ? 1 : 0;
+    }
+    return 2 * away <= to - from;
   }
 
   template <class Off>
@@ -302,6 +316,7 @@ class Finder {
       return;
     }
     // A lost sample is neither beyond nor back.
+    std::vector<std::pair<std::size_t, std::size_t>> found;
     const auto size = in_.samples.size();
     for (std::size_t i = 0; i < size;) {
       const std::size_t start = capture::firstBeyond(in_.samples, i, size, static_cast<float>(low),
@@ -311,9 +326,24 @@ class Finder {
         ++i;
       }
       if (i - start >= 3) {
-        add(start, i - 1, middleLevel(start, i));
+        found.emplace_back(start, i);
       }
       i += i == start ? 1 : 0;
+    }
+    leaveOvershoots(found);
+    for (const auto& [from, to] : found) {
+      add(from, to - 1, middleLevel(from, to));
+    }
+  }
+
+  // What every other pulse does for less than half of it is how its edges ring.
+  void leaveOvershoots(std::vector<std::pair<std::size_t, std::size_t>>& found) const {
+    const auto brief = [&](const std::pair<std::size_t, std::size_t>& f) {
+      return in_.time.at(f.second - 1) - in_.time.at(f.first) < period_ / 2;
+    };
+    if (in_.square && 2 * std::count_if(found.begin(), found.end(), brief) >
+                          static_cast<std::ptrdiff_t>(in_.pulses.size())) {
+      found.erase(std::remove_if(found.begin(), found.end(), brief), found.end());
     }
   }
 

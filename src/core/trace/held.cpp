@@ -14,6 +14,7 @@ constexpr double kJumps = 0.2;         // of the half swing, at least
 constexpr double kCoarseJumps = 0.6;   // the same, where the steps of the converter are coarse
 constexpr double kFlat = 0.1;          // of the half swing, at most
 constexpr std::size_t kLeastHeld = 3;  // samples of a stretch
+constexpr std::size_t kSpike = 4;      // samples of one
 constexpr std::size_t kTells = 200;    // samples of it that tell its level
 constexpr std::size_t kMostJumps = 100'000;  // a line that jumps more often is a square wave
 
@@ -144,8 +145,9 @@ class Holder {
       return (i >= 1 && i < samples_.size() && isJump(i)) ||
              (i + 1 < samples_.size() && isJump(i + 1)) || (i >= 2 && isJump(i - 1));
     };
-    const bool ends = to >= samples_.size();
-    const bool begins = from == 0;
+    // Of what lies closer to an end of the record than a spike nobody sees whether it is one.
+    const bool ends = to + kSpike > samples_.size();
+    const bool begins = from < kSpike;
     const bool both = (jumpedIn || jumped(from)) && jumped(to);
     const bool lasting =
         period_ > 0 && static_cast<double>(to - from) > 0.34 * period_ && !ends && !begins;
@@ -155,7 +157,6 @@ class Holder {
   // A spike jumps there and back: before the one and behind the other the line stands where it
   // stands between them.
   [[nodiscard]] bool betweenSpikes(std::size_t from, std::size_t to) const {
-    constexpr std::size_t kSpike = 4;  // samples of it
     if (from < kSpike + kLeastHeld || to + kSpike + kLeastHeld > samples_.size()) {
       return false;
     }

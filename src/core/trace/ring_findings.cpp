@@ -223,9 +223,13 @@ bool Judge::isCutOff() const {
   constexpr double kFaster = 1.25;  // the fastest of these, over the slowest
   constexpr double kSame = 0.02;    // of the height
   constexpr double kGrain = 0.1;    // the same: of noise and steps, above which nobody sees it
+  // What is fitted to a crest goes beyond all samples where it is cut off.
+  const auto heightOf = [&](const Cycle& c) {
+    return std::min<double>(c.high, a_.levels.max) - a_.levels.bias;
+  };
   std::vector<double> heights;
   for (const auto& c : a_.cycles) {
-    heights.push_back(c.high - a_.levels.bias);
+    heights.push_back(heightOf(c));
   }
   if (heights.size() < 8) {
     return false;
@@ -240,7 +244,7 @@ bool Judge::isCutOff() const {
   const double least = (1 - kSame) * *top - grain;
   std::vector<double> periods;
   for (const auto& c : a_.cycles) {
-    if (c.high - a_.levels.bias >= least) {
+    if (heightOf(c) >= least) {
       periods.push_back(c.periodS);
     }
   }

@@ -18,7 +18,7 @@ bool hidesInSteps(const Distribution& d, double step, double scale, units::Unit 
   // Common practice, no source: a seventh of what a module needs to see of a coil, a fifth of a
   // current sensor's swing.
   constexpr double kCoarseVolts = 0.03, kCoarseAmperes = 0.0015;
-  constexpr double kFew = 2.5;
+  constexpr double kFew = 4.5;
   const double coarse = unit == units::Unit::ampere ? kCoarseAmperes : kCoarseVolts;
   return step * scale > coarse && d.max() - d.min() > 0.9 * step && isOfSteps(d, step, kFew);
 }

@@ -88,12 +88,11 @@ inline constexpr std::array<std::string_view, 29> kFaultNames{"none",
   return fault == Fault::wideGap || fault == Fault::debris;
 }
 
-/// Whether it is water or crust rather than copper that conducts where nothing should: warm air
-/// dries it, a spray adds to it, and the reading moves. From 1 kohm on: common practice, no source.
-[[nodiscard]] constexpr bool isWater(Fault fault, double severityOhm) {
-  constexpr double kCopperOhm = 1000;
-  return (fault == Fault::leak || fault == Fault::wiresTouching) && severityOhm >= kCopperOhm;
-}
+/// Probability that it is water or crust rather than copper that conducts where nothing should:
+/// warm air dries it, a spray adds to it, and the reading moves. One in two at the prior
+/// `crust-half-ohm`, nine in ten at four times that: bare copper touches with a few ohms, salt
+/// water between two pins conducts with hundreds and more (common practice, no source).
+[[nodiscard]] double waterShare(Fault fault, double severityOhm);
 
 /// One way to fail. Its severity lies between the first and the last of `steps`: ohms for what is
 /// in the circuit, the share of the output that is left for a weak sensor or a wide gap, the ratio

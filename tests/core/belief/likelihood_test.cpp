@@ -332,6 +332,24 @@ TEST(Doubt, OfEachFamilyIsSmallAndNotNothing) {
   }
 }
 
+// The less a leak conducts the more it is water and no copper, and the more warm air says of it
+// (common practice, no source: a strand touches with a few ohms, a film of salt water conducts with
+// hundreds and more).
+TEST(Water, IsLikelierTheLessALeakConducts) {
+  double before = 0;
+  for (const double ohm : {1.0, 20.0, 100.0, 300.0, 800.0, 1e4, 1e6}) {
+    const double share = waterShare(Fault::leak, ohm);
+    EXPECT_GT(share, before) << ohm;
+    EXPECT_EQ(share, waterShare(Fault::wiresTouching, ohm));
+    EXPECT_EQ(waterShare(Fault::shortToGround, ohm), 0);
+    before = share;
+  }
+  EXPECT_LT(waterShare(Fault::leak, 5), 0.05);
+  EXPECT_NEAR(waterShare(Fault::leak, priors::of(priors::Id::crustHalfOhm)), 0.5, 1e-9);
+  EXPECT_GT(waterShare(Fault::leak, 4 * priors::of(priors::Id::crustHalfOhm)), 0.89);
+  EXPECT_EQ(waterShare(Fault::leak, 0), 0);
+}
+
 // Salt water runs to what lies beside it, and no further (common practice, no source).
 TEST_F(Likely, ASprayReachesTheNextPartAndNotTheOneBehindIt) {
   const auto& line = *c.find("RR");

@@ -126,6 +126,25 @@ TEST_F(Line, AStretchHeldAtALevelIsFoundAndACrestIsNot) {
   EXPECT_NEAR(held[1].level, 0, 0.01);
 }
 
+// A spike of the engine among the last samples ends no stretch: the wheel merely stands.
+TEST_F(Line, WhetherAStretchBesideTheRecordsEndIsEndedIsNotKnown) {
+  auto stopped = wave(30, 0.5, 2, 2.5);
+  hold(stopped, 1.4, 2.1, 2.5);
+  const auto end = stopped.size();
+  for (const std::size_t spike : {1U, 2U, 3U}) {
+    auto samples = stopped;
+    samples[end - spike] += 0.6F;
+    EXPECT_TRUE(heldStretches(samples, Distribution(samples), 0.005, kLineRate / 30).empty())
+        << spike;
+  }
+  // Ten samples that are back in the wave end it.
+  auto back = stopped;
+  for (std::size_t i = end - 10; i < end; ++i) {
+    back[i] += 0.4F;
+  }
+  EXPECT_EQ(heldStretches(back, Distribution(back), 0.005, kLineRate / 30).size(), 1U);
+}
+
 TEST_F(Line, AStepOfTheLevelIsLastingAndADropoutIsNone) {
   auto stepped = wave(30, 0.5, 4, 2.5);
   for (std::size_t i = stepped.size() / 2; i < stepped.size(); ++i) {

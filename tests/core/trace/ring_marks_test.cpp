@@ -317,5 +317,30 @@ TEST(RingMarks, CrestsThatAreCutOffSayNothingOfTheRing) {
   EXPECT_NE(find(analyse(even, 0, ofTeeth(48)), Code::ringRunout), nullptr);
 }
 
+// A parabola fitted to a crest of twenty samples whose top is cut off goes higher than any sample:
+// that hid that all crests end at one height, and gusts of speed were run-out.
+TEST(RingMarks, NorDoCrestsOfAFewSamplesThatAreCutOff) {
+  constexpr double kFewRate = 3000, kHz = 130;
+  std::mt19937 random(7);
+  std::normal_distribution<double> noise(0, 0.002);
+  capture::Record record;
+  record.time.stepS = 1 / kFewRate;
+  capture::Channel channel;
+  channel.name = "A";
+  channel.unit = units::Unit::volt;
+  double passed = 0.3;
+  for (int i = 0; i < 12'000; ++i) {
+    const double s = 2 * std::numbers::pi * i / kFewRate;
+    const double hz = kHz * (1 + 0.3 * std::sin(1.25 * s) + 0.15 * std::sin(2.3 * s + 1));
+    passed += hz / kFewRate;
+    const double v = 0.006 * hz * std::sin(2 * std::numbers::pi * passed) + noise(random);
+    channel.samples.push_back(static_cast<float>(std::clamp(v, -0.74, 0.74)));
+  }
+  record.channels.push_back(std::move(channel));
+  const auto a = analyse(record, 0, {});
+  EXPECT_EQ(find(a, Code::ringRunout), nullptr) << a.findings.front().text;
+  EXPECT_NEAR(static_cast<double>(a.pulseCount), passed, 3);
+}
+
 }  // namespace
 }  // namespace haybale::trace
