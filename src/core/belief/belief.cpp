@@ -4,6 +4,7 @@
 #include <cmath>
 #include <tuple>
 
+#include "core/base/parallel.h"
 #include "core/belief/intake_priors.h"
 #include "core/belief/ways_to_fail.h"
 #include "core/evidence/void_setup.h"
@@ -84,6 +85,18 @@ bool speaksOf(const job::Case& c, const job::Evidence& e) {
          e.test.kind == TestKind::codes || e.test.kind == TestKind::liveSpeed;
 }
 
+// What its trace says; empty for what is none.
+std::optional<TraceFacts> traceOf(const job::Evidence& e, const WaveformSet& waveforms) {
+  const auto analysis = waveforms.analyses.find(e.id);
+  if (analysis == waveforms.analyses.end()) {
+    return std::nullopt;
+  }
+  const auto comparison = waveforms.comparisons.find(e.id);
+  return factsOf(*analysis->second, comparison == waveforms.comparisons.end()
+                                        ? std::nullopt
+                                        : std::optional(comparison->second));
+}
+
 }  // namespace
 
 std::shared_ptr<const Likelihoods> Belief::remembered(const job::Evidence& e,
@@ -93,10 +106,12 @@ std::shared_ptr<const Likelihoods> Belief::remembered(const job::Evidence& e,
   if (!memory) {
     return std::make_shared<Likelihoods>(likelihoods(e, known));
   }
-  if (auto kept = memory->find(e.test, e.reading, facts)) {
+  const LikelihoodMemory::Room::Read read{e.test, e.reading, facts,
+                                          e.reading.value && isAgainstItsLike(e)};
+  if (auto kept = memory->find(read)) {
     return kept;
   }
-  return memory->keep(e.test, e.reading, facts, likelihoods(e, known));
+  return memory->keep(read, likelihoods(e, known));
 }
 
 double Belief::byPrior(const std::vector<double>& likelihood) const {
@@ -182,20 +197,20 @@ void Belief::takeIn(std::size_t k, const std::optional<TraceFacts>& facts,
       }
       if (fault == Fault::other) {
         (*list)[i] = unthought;
-      } else if (cleared_ && fault == Fault::latchedOff) {
+      } else if (course_.cleared && fault == Fault::latchedOff) {
         (*list)[i] = (*list)[sound[cells_[i].values]];  // from here on a latch-off is nothing wrong
       }
     }
   }
-  cleared_ = cleared_ || e.test.kind == TestKind::codes;
+  course_.cleared = course_.cleared || e.test.kind == TestKind::codes;
   Weighing weighing;
   weighing.evidence = k;
   weighing.family = familyOf(e.test);
-  auto& told = told_[static_cast<std::size_t>(weighing.family)];
+  auto& told = course_.told[static_cast<std::size_t>(weighing.family)];
   if (told.empty()) {
     told.assign(cells_.size(), 1);
   }
-  auto& toldUnchecked = toldUnchecked_[static_cast<std::size_t>(weighing.family)];
+  auto& toldUnchecked = course_.toldUnchecked[static_cast<std::size_t>(weighing.family)];
   if (toldUnchecked.empty() && !unchecked.empty()) {
     toldUnchecked = told;
   }
@@ -204,13 +219,13 @@ void Belief::takeIn(std::size_t k, const std::optional<TraceFacts>& facts,
     multiply(toldUnchecked, unchecked.empty() ? likelihood : unchecked, any);
   }
   hear(weighing.family);
-  logAnything_ += std::log(any);
+  course_.logAnything += std::log(any);
   if (!known->ends.empty()) {
     const double top = vehicle_.job().meter.topOhm();
     const Scale scale{e.test.kind, top};
-    numbers_.push_back({known, weighing.family,
-                        scale.at(e.reading.value->overload ? top : e.reading.value->value),
-                        spreadOf(e, scale), strayDensity(e), scale});
+    course_.numbers.push_back({known, weighing.family,
+                               scale.at(e.reading.value->overload ? top : e.reading.value->value),
+                               spreadOf(e, scale), strayDensity(e), scale});
   }
   std::vector<double> before(cells_.size());
   for (std::size_t i = 0; i < cells_.size(); ++i) {
@@ -222,47 +237,44 @@ void Belief::takeIn(std::size_t k, const std::optional<TraceFacts>& facts,
       weighing.bits += cells_[i].weight * std::log2(cells_[i].weight / before[i]);
     }
   }
-  weighings_.push_back(weighing);
+  course_.weighings.push_back(weighing);
   if (!unchecked.empty()) {
     const double share = of(Id::monitorUnchecked);
     for (std::size_t i = 0; i < cells_.size(); ++i) {
       likelihood[i] += share * (unchecked[i] - likelihood[i]);
     }
   }
-  weighed_.push_back(std::move(likelihood));
-  facts_.push_back(facts);
-  history_.push_back(sumsByHypothesis());
+  course_.weighed.push_back(std::make_shared<const std::vector<double>>(std::move(likelihood)));
+  course_.facts.push_back(facts);
+  course_.history.push_back(sumsByHypothesis());
 }
 
 void Belief::weigh(const WaveformSet& waveforms, LikelihoodMemory::Room* memory) {
   const auto& evidence = vehicle_.job().evidence;
-  for (std::size_t k = 0; k < evidence.size(); ++k) {
-    const auto& e = evidence[k];
-    if (!speaksOf(vehicle_.job(), e)) {
-      continue;
-    }
-    const auto analysis = waveforms.analyses.find(e.id);
-    std::optional<TraceFacts> facts;
-    if (analysis != waveforms.analyses.end()) {
-      const auto comparison = waveforms.comparisons.find(e.id);
-      facts = factsOf(*analysis->second, comparison == waveforms.comparisons.end()
-                                             ? std::nullopt
-                                             : std::optional(comparison->second));
-    }
-    takeIn(k, facts, memory);
+  std::vector<std::optional<TraceFacts>> facts;
+  for (const auto& e : evidence) {
+    facts.push_back(traceOf(e, waveforms));
   }
-  if (!weighings_.empty()) {
+  for (std::size_t k = resume(facts, memory); k < evidence.size(); ++k) {
+    if (k + 1 == evidence.size()) {
+      keep(k, facts, memory);
+    }
+    if (speaksOf(vehicle_.job(), evidence[k])) {
+      takeIn(k, facts[k], memory);
+    }
+  }
+  if (!course_.weighings.empty()) {
     reweigh(true);
-    history_.back() = sumsByHypothesis();
+    course_.history.back() = sumsByHypothesis();
   }
   steps_ = {};
-  numbers_ = {};
-  for (std::size_t k = 0; k < weighings_.size(); ++k) {
-    const double mistake = mistakenDensity(evidence[weighings_[k].evidence]);
+  course_.numbers = {};
+  parallelFor(course_.weighings.size(), [&](std::size_t k) {
+    const double mistake = mistakenDensity(evidence[course_.weighings[k].evidence]);
     for (std::size_t i = 0; i < cells_.size(); ++i) {
-      weighings_[k].mistake += cells_[i].weight * std::min(1.0, mistake / weighed_[k][i]);
+      course_.weighings[k].mistake += cells_[i].weight * std::min(1.0, mistake / weighed(k)[i]);
     }
-  }
+  });
   probabilities_ = sumsByHypothesis();
 }
 
@@ -275,8 +287,8 @@ void Belief::multiply(std::vector<double>& told, const std::vector<double>& like
 
 // Whether the module checks at all is one thing for all its codes together.
 double Belief::toldBy(std::size_t family, std::size_t cell) const {
-  const auto& unchecked = toldUnchecked_[family];
-  const double told = told_[family][cell];
+  const auto& unchecked = course_.toldUnchecked[family];
+  const double told = course_.told[family][cell];
   return unchecked.empty() ? told : told + of(Id::monitorUnchecked) * (unchecked[cell] - told);
 }
 
@@ -284,18 +296,21 @@ double Belief::unchecked(const Cell& cell, Family family) const {
   const double share = of(Id::monitorUnchecked);
   const auto f = static_cast<std::size_t>(family);
   const auto index = static_cast<std::size_t>(&cell - cells_.data());
-  return toldUnchecked_[f].empty() ? share : share * toldUnchecked_[f][index] / toldBy(f, index);
+  return course_.toldUnchecked[f].empty()
+             ? share
+             : share * course_.toldUnchecked[f][index] / toldBy(f, index);
 }
 
 double Belief::doubted(const Cell& cell, Family family) const {
   const auto f = static_cast<std::size_t>(family);
   const double doubt = doubtOf(family);
-  return heard_[f].empty() ? doubt
-                           : doubt / heard_[f][static_cast<std::size_t>(&cell - cells_.data())];
+  return course_.heard[f].empty()
+             ? doubt
+             : doubt / course_.heard[f][static_cast<std::size_t>(&cell - cells_.data())];
 }
 
 double Belief::testimony(Family family, const std::string& element) const {
-  const auto& told = told_[static_cast<std::size_t>(family)];
+  const auto& told = course_.told[static_cast<std::size_t>(family)];
   if (told.empty()) {
     return 1;
   }
@@ -312,7 +327,7 @@ double Belief::testimony(Family family, const std::string& element) const {
 
 World Belief::worldNow(const Cell& cell) const {
   const auto& h = hypotheses_[cell.hypothesis];
-  return cleared_ && h.fault == Fault::latchedOff
+  return course_.cleared && h.fault == Fault::latchedOff
              ? World{}
              : worldOf(h, cell.severity(), values_[cell.values]);
 }
@@ -333,21 +348,21 @@ bool Belief::isOwn(const Weighing& weighing) const {
 
 bool Belief::contradictory() const {
   return oneIsASlip() > of(Id::clashTogether) ||
-         std::any_of(weighings_.begin(), weighings_.end(),
+         std::any_of(course_.weighings.begin(), course_.weighings.end(),
                      [this](const Weighing& w) { return w.mistake > of(Id::clash) && isOwn(w); });
 }
 
 // Of two readings that cannot both be right each may be the slip, as likely as not.
 double Belief::oneIsASlip() const {
   std::vector<double> none(cells_.size(), 1);
-  for (std::size_t k = 0; k < weighings_.size(); ++k) {
-    const auto& e = vehicle_.job().evidence[weighings_[k].evidence];
-    if (!isOwn(weighings_[k]) || !e.reading.value) {
+  for (std::size_t k = 0; k < course_.weighings.size(); ++k) {
+    const auto& e = vehicle_.job().evidence[course_.weighings[k].evidence];
+    if (!isOwn(course_.weighings[k]) || !e.reading.value) {
       continue;
     }
     const double mistake = mistakenDensity(e);
     for (std::size_t i = 0; i < cells_.size(); ++i) {
-      none[i] *= 1 - std::min(1.0, mistake / weighed_[k][i]);
+      none[i] *= 1 - std::min(1.0, mistake / weighed(k)[i]);
     }
   }
   double sum = 0;

@@ -47,16 +47,18 @@ class Belief {
   /// Sets of values the vehicle may have, by the index that cells name.
   [[nodiscard]] const std::vector<circuit::ParameterPoint>& values() const { return values_; }
   /// What each piece of evidence did, in the order in which they were taken in: that of the case.
-  [[nodiscard]] const std::vector<Weighing>& weighings() const { return weighings_; }
+  [[nodiscard]] const std::vector<Weighing>& weighings() const { return course_.weighings; }
   /// Probability of each hypothesis.
   [[nodiscard]] const std::vector<double>& probabilities() const { return probabilities_; }
   /// Probability of each hypothesis after each weighing, in their order.
-  [[nodiscard]] const std::vector<std::vector<double>>& history() const { return history_; }
-  /// Likelihoods of each weighing in every cell, in their order.
-  [[nodiscard]] const std::vector<std::vector<double>>& weighed() const { return weighed_; }
+  [[nodiscard]] const std::vector<std::vector<double>>& history() const { return course_.history; }
+  /// Likelihoods of the `k`th weighing in every cell, in their order.
+  [[nodiscard]] const std::vector<double>& weighed(std::size_t k) const {
+    return *course_.weighed[k];
+  }
   /// Whether codes were cleared in the course of the evidence: from then on a supply that was
   /// latched off is back, and that hypothesis reads like nothing wrong.
-  [[nodiscard]] bool codesCleared() const { return cleared_; }
+  [[nodiscard]] bool codesCleared() const { return course_.cleared; }
   /// What the hypothesis of a cell does to a reading taken now.
   [[nodiscard]] World worldNow(const Cell& cell) const;
   /// Natural logarithm of the probability of all evidence, whatever single fault there is.
@@ -64,7 +66,9 @@ class Belief {
   /// The likelihoods that were used, for forecasts of what is not read yet.
   [[nodiscard]] const ReadingModel& model() const { return model_; }
   /// Facts of the trace of a weighing; empty for other kinds.
-  [[nodiscard]] const std::vector<std::optional<TraceFacts>>& facts() const { return facts_; }
+  [[nodiscard]] const std::vector<std::optional<TraceFacts>>& facts() const {
+    return course_.facts;
+  }
   /// Likelihood of one more reading in every cell, mistakes included.
   [[nodiscard]] Likelihoods likelihoods(const job::Evidence& evidence,
                                         const TraceFacts* facts) const;
@@ -151,18 +155,7 @@ class Belief {
   std::vector<circuit::ParameterPoint> drawn_;  // before the readings moved some of them
   std::vector<double> shares_;                  // of each set of values, 1 on average
   std::vector<Cell> cells_;
-  std::vector<Weighing> weighings_;
   std::vector<double> probabilities_;
-  std::vector<std::vector<double>> history_;
-  std::vector<std::vector<double>> weighed_;
-  std::vector<std::optional<TraceFacts>> facts_;
-  // By family: of each cell the product of its likelihoods over those of anything at all.
-  std::array<std::vector<double>, kFamilies> told_;
-  // The same if the module looks at nothing while the car stands; empty where no code was read.
-  std::array<std::vector<double>, kFamilies> toldUnchecked_;
-  std::array<double, kFamilies> whole_{};             // of each family, over all that may be wrong
-  std::array<std::vector<double>, kFamilies> heard_;  // of each cell: what is left of it by doubt
-  std::map<const job::Evidence*, Spread> spreads_;    // of the numbers taken in
   // A number that was taken in: what each cell would have read from one end of it to the other.
   struct Number {
     std::shared_ptr<const Likelihoods> known;
@@ -172,7 +165,32 @@ class Belief {
     double mistaken;
     Scale scale;
   };
-  std::vector<Number> numbers_;  // only while weighing
+  // What the evidence taken in so far has come to.
+  struct Course {
+    std::vector<Weighing> weighings;
+    std::vector<std::vector<double>> history;
+    std::vector<std::shared_ptr<const std::vector<double>>> weighed;
+    std::vector<std::optional<TraceFacts>> facts;
+    // By family: of each cell the product of its likelihoods over those of anything at all.
+    std::array<std::vector<double>, kFamilies> told;
+    // The same if the module looks at nothing while the car stands; empty where no code was read.
+    std::array<std::vector<double>, kFamilies> toldUnchecked;
+    std::array<double, kFamilies> whole{};             // of each family, over all that may be wrong
+    std::array<std::vector<double>, kFamilies> heard;  // of each cell: what is left of it by doubt
+    std::vector<Number> numbers;                       // only while weighing
+    double logAnything = 0;
+    bool cleared = false;
+  };
+  struct Kept;
+  // How much of the evidence need not be taken in again, for a course like it was kept.
+  std::size_t resume(const std::vector<std::optional<TraceFacts>>& facts,
+                     const LikelihoodMemory::Room* memory);
+  // Keeps the course that comes before the `upTo`th piece of evidence.
+  void keep(std::size_t upTo, const std::vector<std::optional<TraceFacts>>& facts,
+            LikelihoodMemory::Room* memory) const;
+  [[nodiscard]] std::vector<job::Evidence> ofOthers() const;
+  Course course_;
+  std::map<const job::Evidence*, Spread> spreads_;  // of the numbers taken in
   // How probable a number is at steps of the severity within one cell, and their sum; the sum is 0
   // where it says nothing of the severity.
   struct Steps {
@@ -182,9 +200,7 @@ class Belief {
   };
   [[nodiscard]] Steps stepsOf(const Number& number, std::size_t cell) const;
   std::vector<std::vector<Steps>> steps_;  // by cell, of the first numbers; only while weighing
-  double logAnything_ = 0;
   double logEvidence_ = 0;
-  bool cleared_ = false;
   bool usual_ = false;  // nothing but common practice is known of the vehicle's values
 };
 

@@ -18,29 +18,29 @@ using priors::of;
 // and is false: then all of it is as probable as it is over all that may be wrong.
 void Belief::hear(Family family) {
   const auto f = static_cast<std::size_t>(family);
-  auto& heard = heard_[f];
+  auto& heard = course_.heard[f];
   heard.resize(cells_.size());
-  whole_[f] = 0;
+  course_.whole[f] = 0;
   for (std::size_t i = 0; i < cells_.size(); ++i) {
     heard[i] = toldBy(f, i);
-    whole_[f] += cells_[i].prior * heard[i];
+    course_.whole[f] += cells_[i].prior * heard[i];
   }
   const double doubt = doubtOf(family);
   for (double& told : heard) {
-    told = (1 - doubt) * told / whole_[f] + doubt;
+    told = (1 - doubt) * told / course_.whole[f] + doubt;
   }
 }
 
 void Belief::reweigh(bool last) {
-  logEvidence_ = logAnything_;
+  logEvidence_ = course_.logAnything;
   for (auto& cell : cells_) {
     cell.weight = cell.prior;
   }
   for (std::size_t f = 0; f < kFamilies; ++f) {
-    if (!heard_[f].empty()) {
-      logEvidence_ += std::log(whole_[f]);
+    if (!course_.heard[f].empty()) {
+      logEvidence_ += std::log(course_.whole[f]);
       for (std::size_t i = 0; i < cells_.size(); ++i) {
-        cells_[i].weight *= heard_[f][i];
+        cells_[i].weight *= course_.heard[f][i];
       }
     }
   }
@@ -62,7 +62,7 @@ void Belief::reweigh(bool last) {
 // On the way there only the cells that weigh most are looked at: the course is told by them.
 double Belief::holdTogether(double total, bool last) {
   const double counts = (last ? 1e-6 : 1e-3) * total;
-  if (numbers_.empty()) {
+  if (course_.numbers.empty()) {
     return total;
   }
   steps_.resize(cells_.size());
@@ -103,18 +103,18 @@ Belief::Steps Belief::stepsOf(const Number& n, std::size_t cell) const {
 void Belief::holdTogether(std::size_t i, bool keep) {
   Cell& cell = cells_[i];
   auto& kept = steps_[i];
-  while (keep && kept.size() < numbers_.size()) {
-    kept.push_back(stepsOf(numbers_[kept.size()], i));
+  while (keep && kept.size() < course_.numbers.size()) {
+    kept.push_back(stepsOf(course_.numbers[kept.size()], i));
   }
   std::array<double, Steps::kPoints> product;
   product.fill(1);
   double apart = 1;
   int shared = 0;
-  for (std::size_t n = 0; n < numbers_.size(); ++n) {
-    if (doubted(cell, numbers_[n].family) > 0.5) {
+  for (std::size_t n = 0; n < course_.numbers.size(); ++n) {
+    if (doubted(cell, course_.numbers[n].family) > 0.5) {
       continue;
     }
-    const Steps steps = n < kept.size() ? kept[n] : stepsOf(numbers_[n], i);
+    const Steps steps = n < kept.size() ? kept[n] : stepsOf(course_.numbers[n], i);
     if (steps.sum <= 0) {
       continue;
     }

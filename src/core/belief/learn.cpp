@@ -6,6 +6,7 @@
 #include <numbers>
 #include <random>
 
+#include "core/base/parallel.h"
 #include "core/base/say.h"
 #include "core/belief/wheel_fit.h"
 #include "core/priors/priors.h"
@@ -227,18 +228,22 @@ Knowledge learnAll(const job::Case& c, const WaveformSet& waveforms) {
   Knowledge out;
   // Circuits that learn from the same wheels know the same.
   using Key = std::tuple<SensorKind, std::vector<std::string>, std::vector<judging::Limit>>;
-  std::vector<std::pair<Key, circuit::LineParameters>> known;
+  std::vector<std::pair<Key, const circuit::Circuit*>> lessons;
+  std::vector<std::size_t> lessonOf;
   for (const auto& circuit : c.circuits) {
-    const Key key{circuit.sensor.kind, goodReadingsFor(c, circuit, waveforms, {}).wheels,
-                  circuit.limits};
-    const auto found = std::find_if(known.begin(), known.end(),
-                                    [&](const auto& entry) { return entry.first == key; });
-    if (found == known.end()) {
-      known.emplace_back(key, learnParameters(c, circuit, waveforms));
-      out.emplace(circuit.name, known.back().second);
-    } else {
-      out.emplace(circuit.name, found->second);
+    Key key{circuit.sensor.kind, goodReadingsFor(c, circuit, waveforms, {}).wheels, circuit.limits};
+    const auto found = std::find_if(lessons.begin(), lessons.end(),
+                                    [&](const auto& lesson) { return lesson.first == key; });
+    lessonOf.push_back(static_cast<std::size_t>(found - lessons.begin()));
+    if (found == lessons.end()) {
+      lessons.emplace_back(std::move(key), &circuit);
     }
+  }
+  std::vector<circuit::LineParameters> known(lessons.size());
+  parallelFor(lessons.size(),
+              [&](std::size_t k) { known[k] = learnParameters(c, *lessons[k].second, waveforms); });
+  for (std::size_t i = 0; i < c.circuits.size(); ++i) {
+    out.emplace(c.circuits[i].name, known[lessonOf[i]]);
   }
   return out;
 }

@@ -19,24 +19,21 @@ double Cell::severity() const {
   return high > kOpenEnd || low <= 0 ? high : low * std::pow(high / low, along);
 }
 
-std::shared_ptr<const Likelihoods> LikelihoodMemory::Room::find(
-    const circuit::Test& test, const job::Reading& reading,
-    const std::optional<TraceFacts>& facts) const {
+std::shared_ptr<const Likelihoods> LikelihoodMemory::Room::find(const Read& read) const {
   for (const auto& entry : entries_) {
-    if (entry.test == test && entry.reading == reading && entry.facts == facts) {
+    if (entry.read == read) {
       return entry.values;
     }
   }
   return nullptr;
 }
 
-std::shared_ptr<const Likelihoods> LikelihoodMemory::Room::keep(
-    const circuit::Test& test, const job::Reading& reading, const std::optional<TraceFacts>& facts,
-    Likelihoods values) {
+std::shared_ptr<const Likelihoods> LikelihoodMemory::Room::keep(const Read& read,
+                                                                Likelihoods values) {
   if (entries_.size() == kMostEntries) {
     entries_.clear();
   }
-  entries_.push_back({test, reading, facts, std::make_shared<Likelihoods>(std::move(values))});
+  entries_.push_back({read, std::make_shared<Likelihoods>(std::move(values))});
   return entries_.back().values;
 }
 

@@ -80,6 +80,14 @@ struct BeliefLayout {
   bool operator==(const BeliefLayout&) const = default;
 };
 
+/// What a belief had come to after most of its evidence: only the belief knows what is in it.
+struct CourseKept {
+  CourseKept() = default;
+  CourseKept(const CourseKept&) = default;
+  CourseKept& operator=(const CourseKept&) = default;
+  virtual ~CourseKept() = default;
+};
+
 /// Not thread-safe. Holds a handful of layouts: one a kind of sensor that is possible.
 class LikelihoodMemory {
  public:
@@ -88,21 +96,24 @@ class LikelihoodMemory {
    public:
     explicit Room(BeliefLayout layout) : layout_(std::move(layout)) {}
     [[nodiscard]] const BeliefLayout& layout() const { return layout_; }
-    /// What was kept for a reading; nullptr when nothing was.
-    [[nodiscard]] std::shared_ptr<const Likelihoods> find(
-        const circuit::Test& test, const job::Reading& reading,
-        const std::optional<TraceFacts>& facts) const;
-    /// Keeps what was worked out, and returns it. All goes of a room that has grown too large.
-    std::shared_ptr<const Likelihoods> keep(const circuit::Test& test, const job::Reading& reading,
-                                            const std::optional<TraceFacts>& facts,
-                                            Likelihoods values);
-
-   private:
-    // One reading of one test with all that a prediction is compared with.
-    struct Entry {
+    /// One reading of one test with all that a prediction is compared with.
+    struct Read {
       circuit::Test test;
       job::Reading reading;
       std::optional<TraceFacts> facts;
+      bool hasItsLike = false;  ///< a sensor of its kind was read likewise
+      bool operator==(const Read&) const = default;
+    };
+    /// What was kept for a reading; nullptr when nothing was.
+    [[nodiscard]] std::shared_ptr<const Likelihoods> find(const Read& read) const;
+    /// Keeps what was worked out, and returns it. All goes of a room that has grown too large.
+    std::shared_ptr<const Likelihoods> keep(const Read& read, Likelihoods values);
+    /// The course kept last; nullptr: none.
+    std::shared_ptr<const CourseKept> course;
+
+   private:
+    struct Entry {
+      Read read;
       std::shared_ptr<const Likelihoods> values;
     };
     static constexpr std::size_t kMostEntries = 400;

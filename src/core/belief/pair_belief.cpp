@@ -19,10 +19,9 @@ constexpr double kLeast = 0.01;
 
 // The cells that explain most, one a hypothesis, the best first.
 std::vector<const Cell*> candidates(const Belief& belief) {
-  const auto& weighed = belief.weighed();
-  std::vector<double> best(weighed.size());
-  for (std::size_t k = 0; k < weighed.size(); ++k) {
-    best[k] = *std::max_element(weighed[k].begin(), weighed[k].end());
+  std::vector<double> best(belief.weighings().size());
+  for (std::size_t k = 0; k < best.size(); ++k) {
+    best[k] = *std::max_element(belief.weighed(k).begin(), belief.weighed(k).end());
   }
   struct Scored {
     const Cell* cell = nullptr;
@@ -32,8 +31,8 @@ std::vector<const Cell*> candidates(const Belief& belief) {
   for (std::size_t i = 0; i < belief.cells().size(); ++i) {
     const Cell& cell = belief.cells()[i];
     double score = std::log(belief.hypotheses()[cell.hypothesis].prior);
-    for (std::size_t k = 0; k < weighed.size(); ++k) {
-      score += std::log(std::max(weighed[k][i], kExplainedElsewhere * best[k]));
+    for (std::size_t k = 0; k < best.size(); ++k) {
+      score += std::log(std::max(belief.weighed(k)[i], kExplainedElsewhere * best[k]));
     }
     auto& held = byHypothesis[cell.hypothesis];
     const Fault fault = belief.hypotheses()[cell.hypothesis].fault;

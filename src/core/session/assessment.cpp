@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "core/base/parallel.h"
 #include "core/base/say.h"
 
 namespace haybale::diagnosis {
@@ -22,9 +23,11 @@ Assessment assessCase(const job::Case& c, const std::string& folder, CaptureShel
   }
   out.beliefs = std::make_shared<const Beliefs>(c, out.waveforms, memory);
   out.knowledge = out.beliefs->knowledge();
-  for (const auto& e : out.beliefs->job().evidence) {
-    out.views.push_back(assess(out.beliefs->job(), e, out.waveforms, out.knowledge));
-  }
+  const auto& job = out.beliefs->job();
+  out.views.resize(job.evidence.size());
+  parallelFor(job.evidence.size(), [&](std::size_t k) {
+    out.views[k] = assess(job, job.evidence[k], out.waveforms, out.knowledge);
+  });
   out.conclusion = conclude(*out.beliefs, out.views);
   out.proposals = proposeTests(*out.beliefs, out.conclusion, refused);
   out.options = optionsOf(out.beliefs->job(), out.conclusion, out.proposals);

@@ -23,8 +23,9 @@ bool takenOnce(const job::Case& c, const job::Evidence& e) {
 double shareWithout(const Belief& belief, std::size_t k, const std::vector<char>& leads) {
   double lead = 0, all = 0;
   const auto& cells = belief.cells();
+  const auto& weighed = belief.weighed(k);
   for (std::size_t i = 0; i < cells.size(); ++i) {
-    const double weight = cells[i].weight / belief.weighed()[k][i];
+    const double weight = cells[i].weight / weighed[i];
     all += weight;
     lead += leads[cells[i].hypothesis] ? weight : 0;
   }
