@@ -56,6 +56,12 @@ bool haltsAt(const std::vector<Tooth>& teeth, std::size_t at) {
   return std::any_of(from, to, [](const Tooth& t) { return t.stood || t.turnedBack; });
 }
 
+// Whether the wheel may have turned back between two gaps: what lies between is then no turn.
+bool turnsBackBetween(const std::vector<Tooth>& teeth, std::size_t from, std::size_t to) {
+  const auto at = [&](std::size_t i) { return teeth.begin() + static_cast<std::ptrdiff_t>(i); };
+  return std::any_of(at(from), at(to), [](const Tooth& t) { return t.turnedBack; });
+}
+
 // Gaps that stand out much alike, and nothing else by a good part of that.
 std::vector<std::size_t> standingOut(const std::vector<double>& off) {
   const double most = off.empty() ? 0 : *std::max_element(off.begin(), off.end());
@@ -117,6 +123,9 @@ void Judge::recurringGap() {
                        : counted      ? static_cast<double>(a_.ring->teeth)
                                       : static_cast<double>(apart.value_or(0));
   if (!apart || *apart < kFewest || *apart > kMost || std::lround(known) != *apart) {
+    return;
+  }
+  if (!counted && turnsBackBetween(teeth, places.front(), places.back())) {
     return;
   }
   // The same gap would have passed once more within the record.

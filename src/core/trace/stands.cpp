@@ -23,6 +23,7 @@ constexpr double kAboveFloor = 1.3;   // the same: seen in every turn
 constexpr double kStand = 1.6;        // times the longer period beside it: a stand
 constexpr double kByAJerk = 1.9;      // the same: longer than a jerk makes it
 constexpr double kChanges = 1.05;     // times the one beyond: a period is longer
+constexpr double kKept = 1.1;         // of the speed beyond: the same, or slower
 constexpr double kTwice = 0.4;        // of the one beyond: a pulse that is none
 constexpr double kMerelySlow = 1.45;  // times the longer period beside it: no tooth need be absent
 
@@ -142,10 +143,17 @@ Verdict judge(const std::vector<Tooth>& teeth, std::size_t i, const Spinning& sp
   const auto slows = [](const Side& s, double by = kShown) {
     return std::isnan(s.shown) || s.shown > by;
   };
+  // It may have turned back one tooth before the pause, or behind it: that period is as long as the
+  // one beside it, and the one further off tells.
+  const auto turnsNear = [&](std::ptrdiff_t way) {
+    const Side near = sideOf(teeth, at + way, at + 2 * way);
+    const Side further = sideOf(teeth, at + 2 * way, at + 3 * way);
+    return near.hz > 0 && near.hz < kKept * further.hz && further.shown > kShown;
+  };
   // A wheel that is rocked brakes ever harder up to where it turns back.
   const auto bothSlow = [&] {
-    return slows(before, kShownOther) && slows(behind, kShownOther) &&
-           (slows(before) || slows(behind));
+    return (slows(before, kShownOther) || turnsNear(-1)) &&
+           (slows(behind, kShownOther) || turnsNear(1)) && (slows(before) || slows(behind));
   };
   const bool brief = isBrief(teeth[i], std::max(before.hz, behind.hz));
   const bool atAnEnd = before.hz == 0 || behind.hz == 0;

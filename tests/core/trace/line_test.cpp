@@ -107,6 +107,20 @@ TEST(Stands, AWheelThatSlowsDownStoodAndOneThatDoesNotWasLost) {
   EXPECT_EQ(lost[5].lost, 11);
 }
 
+// Rocked to and fro it may turn back a tooth before the longest gap: that tooth's period is no
+// longer than the one before it, and the one further off tells that the wheel was slowing down.
+TEST(Stands, AWheelThatTurnedBackOneToothBeforeMissesNone) {
+  auto rocked = spin({0.0222, 0.0252, 0.0278, 0.0336, 0.0536, 0.053, 0.083, 0.0366, 0.0292, 0.026});
+  rocked[6].lost = 1;
+  markStands(rocked, {});
+  EXPECT_TRUE(rocked[6].stood);
+  // One that runs on as fast has lost a pulse.
+  auto lost = spin({0.0332, 0.033, 0.0331, 0.0333, 0.0336, 0.033, 0.066, 0.033, 0.0332, 0.033});
+  lost[6].lost = 1;
+  markStands(lost, {});
+  EXPECT_FALSE(lost[6].stood);
+}
+
 TEST(Stands, NoWheelStopsWithinAToothFromSpeed) {
   // 0.04 m at 100 teeth a second is 4 m/s: 200 m/s^2 within the next 0.04 m.
   EXPECT_FALSE(canStopFrom(100, {}));
