@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "core/belief/likelihood.h"
+#include "core/circuit/band_memory.h"
 
 namespace haybale::diagnosis {
 
@@ -88,9 +89,13 @@ struct CourseKept {
   virtual ~CourseKept() = default;
 };
 
-/// Not thread-safe. Holds a handful of layouts: one a kind of sensor that is possible.
+/// Not thread-safe, the bands excepted. Holds a handful of layouts: one a kind of sensor that is
+/// possible.
 class LikelihoodMemory {
  public:
+  /// What is expected of each reading, for whoever judges them.
+  [[nodiscard]] circuit::BandMemory& bands() { return bands_; }
+
   /// What was worked out in one layout.
   class Room {
    public:
@@ -128,6 +133,7 @@ class LikelihoodMemory {
  private:
   static constexpr std::size_t kMostRooms = 8;
   std::vector<Room> rooms_;  // the one used last at the end
+  circuit::BandMemory bands_;
 };
 
 }  // namespace haybale::diagnosis

@@ -26,7 +26,8 @@ Assessment assessCase(const job::Case& c, const std::string& folder, CaptureShel
   const auto& job = out.beliefs->job();
   out.views.resize(job.evidence.size());
   parallelFor(job.evidence.size(), [&](std::size_t k) {
-    out.views[k] = assess(job, job.evidence[k], out.waveforms, out.knowledge);
+    out.views[k] = assess(job, job.evidence[k], out.waveforms, out.knowledge,
+                          memory ? &memory->bands() : nullptr);
   });
   out.conclusion = conclude(*out.beliefs, out.views);
   out.proposals = proposeTests(*out.beliefs, out.conclusion, refused);

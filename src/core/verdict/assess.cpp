@@ -88,7 +88,8 @@ std::string titleOf(const Test& test) {
 }
 
 void assessValue(ReadingView& view, const job::Case& c, const job::Evidence& e,
-                 const Circuit& circuit, const circuit::LineParameters& known) {
+                 const Circuit& circuit, const circuit::LineParameters& known,
+                 circuit::BandMemory* bands) {
   view.shown = units::format(*e.reading.value);
   if (e.test.kind == TestKind::acVoltage && e.reading.hz) {
     view.shown += ", " + units::format(*e.reading.hz, units::Unit::hertz);
@@ -101,7 +102,9 @@ void assessValue(ReadingView& view, const job::Case& c, const job::Evidence& e,
     parameters.central.celsius = *e.reading.celsius;
   }
   if (!speedUnknown(e)) {
-    view.expected = circuit::predictBand(circuit, parameters, asMeasured(c, e), {}, c.meter);
+    const Test measured = asMeasured(c, e);
+    view.expected = bands ? bands->bandFor(circuit, parameters, measured, c.meter)
+                          : circuit::predictBand(circuit, parameters, measured, {}, c.meter);
   }
   if (view.expected) {
     view.expectedText =
@@ -146,7 +149,7 @@ void assessLamp(ReadingView& view, const job::Case& c, const job::Evidence& e,
 }  // namespace
 
 ReadingView assess(const job::Case& c, const job::Evidence& e, const WaveformSet& waveforms,
-                   const Knowledge& knowledge) {
+                   const Knowledge& knowledge, circuit::BandMemory* bands) {
   ReadingView view;
   view.evidenceId = e.id;
   view.circuit = e.test.circuit;
@@ -166,7 +169,7 @@ ReadingView assess(const job::Case& c, const job::Evidence& e, const WaveformSet
   if (e.test.kind == TestKind::waveform) {
     assessWaveform(view, c, e, waveforms);
   } else if (e.reading.value) {
-    assessValue(view, c, e, *circuit, known->second);
+    assessValue(view, c, e, *circuit, known->second, bands);
   } else if (e.reading.lamp) {
     assessLamp(view, c, e, *circuit, known->second);
   } else {

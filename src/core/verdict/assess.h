@@ -7,6 +7,7 @@
 #include <vector>
 
 #include "core/belief/learn.h"
+#include "core/circuit/band_memory.h"
 #include "core/circuit/predict.h"
 #include "core/evidence/waveforms.h"
 #include "core/job/case.h"
@@ -30,8 +31,9 @@ struct ReadingView {
   bool withdrawn = false;
 };
 
-/// Judges one reading of `c`.
+/// Judges one reading of `c`. `bands` spares what was predicted before; may be null.
 [[nodiscard]] ReadingView assess(const job::Case& c, const job::Evidence& evidence,
-                                 const WaveformSet& waveforms, const Knowledge& knowledge);
+                                 const WaveformSet& waveforms, const Knowledge& knowledge,
+                                 circuit::BandMemory* bands = nullptr);
 
 }  // namespace haybale::diagnosis
