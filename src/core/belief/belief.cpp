@@ -255,8 +255,10 @@ void Belief::weigh(const WaveformSet& waveforms, LikelihoodMemory::Room* memory)
   for (const auto& e : evidence) {
     facts.push_back(traceOf(e, waveforms));
   }
-  for (std::size_t k = resume(facts, memory); k < evidence.size(); ++k) {
-    if (k + 1 == evidence.size()) {
+  const std::size_t resumed = resume(facts, memory);
+  for (std::size_t k = resumed; k < evidence.size(); ++k) {
+    // A course that was just taken up here is kept already.
+    if (k + 1 == evidence.size() && (k == 0 || k > resumed)) {
       keep(k, facts, memory);
     }
     if (speaksOf(vehicle_.job(), evidence[k])) {

@@ -23,7 +23,7 @@ constexpr double kAboveFloor = 1.3;   // the same: seen in every turn
 constexpr double kStand = 1.6;        // times the longer period beside it: a stand
 constexpr double kByAJerk = 1.9;      // the same: longer than a jerk makes it
 constexpr double kChanges = 1.05;     // times the one beyond: a period is longer
-constexpr double kKept = 1.1;         // of the speed beyond: the same, or slower
+constexpr double kKept = 1.1;         // of the speed beyond: the same, or slower (rough seed 601)
 constexpr double kTwice = 0.4;        // of the one beyond: a pulse that is none
 constexpr double kMerelySlow = 1.45;  // times the longer period beside it: no tooth need be absent
 

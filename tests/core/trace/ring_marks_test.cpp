@@ -26,16 +26,23 @@ struct Spin {
   double wider = 0.6;                                                ///< of a pitch
 };
 
+capture::Record recordOf(std::vector<float> volts, double rate) {
+  capture::Record record;
+  record.time.stepS = 1 / rate;
+  capture::Channel channel;
+  channel.name = "A";
+  channel.unit = units::Unit::volt;
+  channel.samples = std::move(volts);
+  record.channels.push_back(std::move(channel));
+  return record;
+}
+
 // A coil's wave: its output grows with the speed.
 capture::Record wave(const Spin& s) {
   constexpr double kRate = 5000;
   std::mt19937 random(7);
   std::normal_distribution<double> noise(0, s.noise);
-  capture::Record record;
-  record.time.stepS = 1 / kRate;
-  capture::Channel channel;
-  channel.name = "A";
-  channel.unit = units::Unit::volt;
+  std::vector<float> volts;
   double passed = 0.3;
   double hold = 0;
   for (int i = 0; i < static_cast<int>(kRate * s.seconds); ++i) {
@@ -53,10 +60,9 @@ capture::Record wave(const Spin& s) {
       }
     }
     const double v = hold > 0 ? 0 : s.swell(passed) * std::sin(2 * std::numbers::pi * passed);
-    channel.samples.push_back(static_cast<float>(0.006 * hz * v + noise(random)));
+    volts.push_back(static_cast<float>(0.006 * hz * v + noise(random)));
   }
-  record.channels.push_back(std::move(channel));
-  return record;
+  return recordOf(std::move(volts), kRate);
 }
 
 Options ofTeeth(int teeth) {
@@ -323,21 +329,16 @@ TEST(RingMarks, NorDoCrestsOfAFewSamplesThatAreCutOff) {
   constexpr double kFewRate = 3000, kHz = 130;
   std::mt19937 random(7);
   std::normal_distribution<double> noise(0, 0.002);
-  capture::Record record;
-  record.time.stepS = 1 / kFewRate;
-  capture::Channel channel;
-  channel.name = "A";
-  channel.unit = units::Unit::volt;
+  std::vector<float> volts;
   double passed = 0.3;
   for (int i = 0; i < 12'000; ++i) {
     const double s = 2 * std::numbers::pi * i / kFewRate;
     const double hz = kHz * (1 + 0.3 * std::sin(1.25 * s) + 0.15 * std::sin(2.3 * s + 1));
     passed += hz / kFewRate;
     const double v = 0.006 * hz * std::sin(2 * std::numbers::pi * passed) + noise(random);
-    channel.samples.push_back(static_cast<float>(std::clamp(v, -0.74, 0.74)));
+    volts.push_back(static_cast<float>(std::clamp(v, -0.74, 0.74)));
   }
-  record.channels.push_back(std::move(channel));
-  const auto a = analyse(record, 0, {});
+  const auto a = analyse(recordOf(std::move(volts), kFewRate), 0, {});
   EXPECT_EQ(find(a, Code::ringRunout), nullptr) << a.findings.front().text;
   EXPECT_NEAR(static_cast<double>(a.pulseCount), passed, 3);
 }
