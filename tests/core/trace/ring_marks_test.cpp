@@ -10,6 +10,7 @@
 
 #include "core/trace/analysis.h"
 #include "support/haybale_test.h"
+#include "support/record_from.h"
 
 namespace haybale::trace {
 namespace {
@@ -25,17 +26,6 @@ struct Spin {
   std::optional<double> widerAt;                                     ///< tooth behind a wider gap
   double wider = 0.6;                                                ///< of a pitch
 };
-
-capture::Record recordOf(std::vector<float> volts, double rate) {
-  capture::Record record;
-  record.time.stepS = 1 / rate;
-  capture::Channel channel;
-  channel.name = "A";
-  channel.unit = units::Unit::volt;
-  channel.samples = std::move(volts);
-  record.channels.push_back(std::move(channel));
-  return record;
-}
 
 // A coil's wave: its output grows with the speed.
 capture::Record wave(const Spin& s) {
@@ -62,7 +52,7 @@ capture::Record wave(const Spin& s) {
     const double v = hold > 0 ? 0 : s.swell(passed) * std::sin(2 * std::numbers::pi * passed);
     volts.push_back(static_cast<float>(0.006 * hz * v + noise(random)));
   }
-  return recordOf(std::move(volts), kRate);
+  return recordFrom(std::move(volts), kRate);
 }
 
 Options ofTeeth(int teeth) {
@@ -338,7 +328,7 @@ TEST(RingMarks, NorDoCrestsOfAFewSamplesThatAreCutOff) {
     const double v = 0.006 * hz * std::sin(2 * std::numbers::pi * passed) + noise(random);
     volts.push_back(static_cast<float>(std::clamp(v, -0.74, 0.74)));
   }
-  const auto a = analyse(recordOf(std::move(volts), kFewRate), 0, {});
+  const auto a = analyse(recordFrom(std::move(volts), kFewRate), 0, {});
   EXPECT_EQ(find(a, Code::ringRunout), nullptr) << a.findings.front().text;
   EXPECT_NEAR(static_cast<double>(a.pulseCount), passed, 3);
 }
