@@ -87,14 +87,15 @@ bool isRight(const foreign::Truth& t, const diagnosis::Suspect& s) {
   return s.element == t.element || (gap && s.element == "ring" && diagnosis::isGap(s.fault));
 }
 
-// `fault`: cars with anything else wrong are passed over; empty for all.
-void drive(const foreign::World& world, int number, const std::string& fault, bool tell,
+// `index` of the world: a number is another car in each. `fault`: cars with anything else wrong are
+// passed over; empty for all.
+void drive(const foreign::World& world, int index, int number, const std::string& fault, bool tell,
            std::ofstream& table, Score& score) {
   const auto folder = (std::filesystem::temp_directory_path() /
                        fmt::format("haybale_foreign_{}_{}_{}", getpid(), world.name[0], number))
                           .string();
   std::filesystem::create_directories(folder);
-  const auto seed = static_cast<unsigned>(number * 7919 + 13);
+  const auto seed = static_cast<unsigned>(number * 7919 + 13 + 104729 * index);
   foreign::Car car(world, seed, folder);
   if (!fault.empty() && car.truth().fault != fault) {
     std::filesystem::remove_all(folder);
@@ -208,12 +209,13 @@ int main(int argc, char** argv) {
   Score all;
   int index = 0;
   for (const auto& world : worlds()) {
-    if (only >= 0 && only != index++) {
+    const int at = index++;
+    if (only >= 0 && only != at) {
       continue;
     }
     Score score;
     for (int n = 0; n < count; ++n) {
-      drive(world, from + n, wrong, tell, rows, score);
+      drive(world, at, from + n, wrong, tell, rows, score);
     }
     score.print(world.name);
     for (const auto& [fault, tally] : score.byFault) {

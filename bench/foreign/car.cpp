@@ -247,6 +247,7 @@ void Car::hide() {
     for (auto& c : case_.circuits) {
       c.sensor.kind = circuit::SensorKind::unknown;
     }
+    unread_ = chance(0.5);
   }
 }
 
@@ -1087,7 +1088,7 @@ std::optional<job::Reading> Car::answer(const Test& t) {
 }
 
 void Car::readGoodWheel() {
-  if (good_.empty()) {
+  if (good_.empty() || unread_) {
     return;
   }
   const std::string plug = sensorPlug(suspect());

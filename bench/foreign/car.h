@@ -16,7 +16,8 @@ namespace haybale::foreign {
 struct World {
   std::string name;
   double priorSpread = 0;    ///< natural logarithm, one standard deviation, by class of fault
-  double kindsUnknown = 0;   ///< share of cars whose sensor kind nobody knows
+  double kindsUnknown = 0;   ///< share of cars whose sensor kind nobody knows, half of them with
+                             ///< a good wheel nobody has measured
   double slips = 0.02;       ///< share of readings taken wrong
   bool bentLeaks = false;    ///< leaks conduct the better the more volts stand across
   double looks = 0.8;        ///< how much of what could be seen is seen
@@ -117,7 +118,8 @@ class Car {
   std::map<std::string, Line> lines_;
   bool latched_ = false;
   std::optional<circuit::Test>
-      handled_;  // what is done to the line exchanged with the one looked at
+      handled_;          // what is done to the line exchanged with the one looked at
+  bool unread_ = false;  // nobody measured the good wheel
   int files_ = 0;
 };
 

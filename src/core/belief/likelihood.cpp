@@ -321,13 +321,20 @@ double roadSpeed(const Test& test, const job::Reading& reading, const std::strin
                                                   : others[others.size() / 2];
 }
 
-// Density of a live speed as a share of the road's, where the signal follows with this probability.
-double seenSpeed(double ratio, double right, double spread, double follows) {
+// A signal that is there, and the live value shows nothing: of a wheel spun by hand it may be too
+// slow for the module; on the road it is not.
+double lostOf(const Test& test) {
+  return of(test.state.wheel == WheelMotion::driven ? Id::speedLostDriven : Id::speedLostSpun);
+}
+
+// Density of a live speed as a share of the road's, where the signal follows with this probability;
+// `lost`: what is there shows as nothing.
+double seenSpeed(double ratio, double right, double spread, double follows, double lost) {
   constexpr double kNothing = 0.1;
   constexpr double kStep = 0.05;  // of the scale, so that densities become probabilities
   const double odd = of(Id::speedOdd);
   const double zero = ratio < kNothing ? 1 : odd;
-  const double seen = ratio < kNothing ? 0.01 : kStep * normalDensity(ratio - right, spread) + odd;
+  const double seen = ratio < kNothing ? lost : kStep * normalDensity(ratio - right, spread) + odd;
   return std::min(1.0, (1 - follows) * zero + follows * seen);
 }
 
@@ -358,9 +365,9 @@ double ReadingModel::otherSpeed(const Test& test, const std::string& name, doubl
   const auto* other = vehicle_.job().find(name);
   const bool sameAxle = other && circuit::groupOf(*other) == circuit::groupOf(vehicle_.suspect());
   const double counted = lift ? 0.5 : 1 - std::max(of(Id::peerFaulty), faultyToo(name, world));
-  double p = seenSpeed(ratio, 1, spread, counted);
+  double p = seenSpeed(ratio, 1, spread, counted, lostOf(test));
   if (world.tyreRatio != 1 && sameAxle) {
-    p = (p + seenSpeed(ratio, 1 / world.tyreRatio, spread, counted)) / 2;
+    p = (p + seenSpeed(ratio, 1 / world.tyreRatio, spread, counted, lostOf(test))) / 2;
   }
   return p;
 }
@@ -429,9 +436,9 @@ double ReadingModel::speedAsWired(const Test& test, const job::Reading& reading,
         own && !inject && isGap(world.fault) && !circuit::isCoil(vehicle_.suspect().sensor.kind);
     const bool odd = own && !inject && world.fault == Fault::ringWrongCount;
     const double right = odd ? world.countRatio : own && driven ? 1 / world.tyreRatio : 1;
-    const double whole = seenSpeed(ratio, right, spread, counted);
+    const double whole = seenSpeed(ratio, right, spread, counted, lostOf(test));
     // A switching sensor that leaves out pulses shows less than the road, by any share.
-    const double some = seenSpeed(ratio, 0.6, 0.25, 1);
+    const double some = seenSpeed(ratio, 0.6, 0.25, 1, of(Id::speedLostSpun));
     p *= gap ? std::lerp(whole, some, of(Id::speedMisses) * world.output) : whole;
   }
   return p;

@@ -10,6 +10,14 @@ namespace haybale::diagnosis {
 using priors::Id;
 using priors::of;
 
+namespace {
+
+// Tests of other families that were made for a second witness and testified to nothing, after
+// which none is asked for any more (common practice, no source).
+constexpr int kMostInVain = 2;
+
+}  // namespace
+
 std::vector<circuit::Test> testsOfTheWindow(const job::Case& c) {
   auto tests = possibleTests(c);
   std::erase_if(tests, [](const circuit::Test& t) { return !t.state.inject && !isPull(t); });
@@ -51,7 +59,8 @@ bool Guide::settled() const {
 // seeing it twice costs less than the chance of the wrong part.
 const Proposal* Guide::witness() const {
   const auto& conclusion = assessment_.conclusion;
-  if (!conclusion.wantsWitness || leadingShare(conclusion) < of(Id::isolated)) {
+  if (!conclusion.wantsWitness || leadingShare(conclusion) < of(Id::isolated) ||
+      inVain_ >= kMostInVain) {
     return nullptr;
   }
   const auto another = std::find_if(
@@ -132,6 +141,8 @@ void Guide::answer(const job::Reading& reading) {
   if (!asked) {
     return;
   }
+  const bool forAnother = asked == witness();
+  const std::string blamed = groupOf(assessment_.conclusion.suspects.front());
   ++tests_;
   minutes_ += asked->minutes;
   job::Evidence e;
@@ -140,6 +151,9 @@ void Guide::answer(const job::Reading& reading) {
   e.reading = reading;
   case_.evidence.push_back(std::move(e));
   think();
+  const auto& now = assessment_.conclusion;
+  const bool sameBlame = !now.suspects.empty() && groupOf(now.suspects.front()) == blamed;
+  inVain_ = !sameBlame ? 0 : forAnother && now.wantsWitness ? inVain_ + 1 : inVain_;
 }
 
 void Guide::cannot() {

@@ -59,6 +59,7 @@ class Guide {
   Assessment assessment_;
   std::vector<circuit::Test> refused_;
   int tests_ = 0;
+  int inVain_ = 0;  ///< tests made for a second witness against what is blamed now, without one
   double minutes_ = 0;
 };
 

@@ -178,6 +178,25 @@ TEST_F(ModuleWords, OfSpeedFollowTheNormalLaw) {
   EXPECT_GT(at(none_, 30), 30 * at(dead_, 30));
 }
 
+// On the road no speed at all is no signal; a wheel spun by hand may be too slow for the module
+// (common practice, no source).
+TEST_F(ModuleWords, OfNoSpeedWeighMoreOnTheRoad) {
+  const auto nothing = [&](const Hypothesis& h, WheelMotion wheel) {
+    std::vector<std::pair<std::string, double>> kmh;
+    for (const auto& circuit : c.circuits) {
+      kmh.emplace_back(circuit.name, circuit.name == "RR"           ? 0.0
+                                     : wheel == WheelMotion::driven ? 30.0
+                                                                    : 0.0);
+    }
+    return shown(h, h.steps.front(), wheel, kmh);
+  };
+  const auto odds = [&](WheelMotion wheel) {
+    return nothing(dead_, wheel) / nothing(none_, wheel);
+  };
+  EXPECT_GT(odds(WheelMotion::driven), 100);
+  EXPECT_GT(odds(WheelMotion::driven), 2 * odds(WheelMotion::spun));
+}
+
 // The wheel that is turned by hand shows, and no other does.
 TEST_F(ModuleWords, OfAWheelTurnedByHandAreOfThatOne) {
   const std::string other = c.circuits.front().name;

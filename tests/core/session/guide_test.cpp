@@ -2,6 +2,7 @@
 #include "core/session/guide.h"
 
 #include "core/plan/test_effort.h"
+#include "core/priors/priors.h"
 #include "support/job_fixture.h"
 
 namespace haybale::diagnosis {
@@ -113,6 +114,70 @@ TEST_F(Guided, AsksOnlyForWhatIsAllowed) {
     guide.cannot();
   }
   EXPECT_GT(seen, 5);
+}
+
+// What a line shows that the module feeds nothing: its wires are whole, no volt is on them.
+std::optional<job::Reading> unfed(const job::Case& c, const circuit::Test& test) {
+  using circuit::TestKind;
+  const bool oneWire = test.red && test.black && test.red->wire == test.black->wire;
+  job::Reading out;
+  switch (test.kind) {
+    case TestKind::dcVoltage:
+      out.value = units::Entry{0, false, units::Unit::volt, false, 0.01};
+      break;
+    case TestKind::resistance:
+    case TestKind::loop:
+      if (test.kind == TestKind::resistance && !oneWire) {
+        return std::nullopt;
+      }
+      out.value = units::Entry{0.3, false, units::Unit::ohm, false, 0.01};
+      break;
+    case TestKind::codes:
+      out.codes.emplace().push_back({c.suspect, job::CodeType::open, {}});
+      break;
+    case TestKind::lamp:
+      out.lamp = circuit::LampState::dark;
+      break;
+    case TestKind::inspect:
+      out.sight = job::Sight::ok;
+      break;
+    case TestKind::wiggle:
+      out.reacts = false;
+      break;
+    default:
+      return std::nullopt;
+  }
+  return out;
+}
+
+// Two tests made for a second witness that testify to nothing are enough: a supply that is missing
+// is seen by volts, and hardly by anything else (common practice, no source).
+TEST_F(Guided, SeeksASecondWitnessTwiceAndNoMore) {
+  kind(circuit::SensorKind::active);
+  c.costs.module = 20000;                    // so dear that every doubt is worth a test
+  codes({{"RR", job::CodeType::open, {}}});  // cleared, and back: not latched off
+  Guide guide(c, "/");
+  int inVain = 0;
+  int most = 0;
+  while (const auto* p = guide.ask()) {
+    const auto& now = guide.conclusion();
+    const bool seeks = now.wantsWitness && !now.clearFirst && !p->again &&
+                       leadingShare(now) >= priors::of(priors::Id::settled);
+    const auto blamed = groupOf(now.suspects.front());
+    const auto reading = unfed(c, p->test);
+    if (!reading) {
+      guide.cannot();
+      continue;
+    }
+    guide.answer(*reading);
+    const auto& then = guide.conclusion();
+    inVain = groupOf(then.suspects.front()) != blamed ? 0
+             : seeks && then.wantsWitness             ? inVain + 1
+                                                      : inVain;
+    most = std::max(most, inVain);
+  }
+  EXPECT_EQ(groupOf(guide.conclusion().suspects.front()), "module");
+  EXPECT_EQ(most, 2);
 }
 
 }  // namespace
