@@ -12,6 +12,7 @@
 #include <numbers>
 #include <random>
 
+#include "core/base/freed_pages.h"
 #include "timing.h"
 
 namespace {
@@ -104,6 +105,7 @@ void run(bool active) {
 }  // namespace
 
 int main() {
+  haybale::keepFreedPages();
   run(false);
   run(true);
   return 0;

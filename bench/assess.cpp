@@ -1,6 +1,7 @@
 // One reading entered into the demo job: suspicion and the ranking of all tests worked out anew.
 #include <fmt/format.h>
 
+#include "core/base/freed_pages.h"
 #include "core/job/case_json.h"
 #include "core/plan/test_list.h"
 #include "core/session/assessment.h"
@@ -9,6 +10,7 @@
 using namespace haybale;
 
 int main() {
+  haybale::keepFreedPages();
   const std::string folder = std::string(HAYBALE_SOURCE_DIR) + "/demo";
   auto job = job::loadCase(folder + "/bale-cart-7.haybale.json");
   if (!job) {

@@ -13,6 +13,7 @@
 
 #include "app/frame/main_window.h"
 #include "app/style/theme.h"
+#include "core/base/freed_pages.h"
 #include "core/capture/open.h"
 #include "core/job/reading_line.h"
 #include "core/signal/synth.h"
@@ -121,6 +122,7 @@ double p95(std::vector<double> v) {
 }  // namespace
 
 int main(int argc, char** argv) {
+  haybale::keepFreedPages();
   qputenv("QT_QPA_PLATFORM", "offscreen");
   const QTemporaryDir state;
   qputenv("HAYBALE_STATE_DIR", state.path().toUtf8());

@@ -17,6 +17,7 @@
 #include "app/model/program_settings.h"
 #include "app/model/running_mark.h"
 #include "app/style/theme.h"
+#include "core/base/freed_pages.h"
 #include "core/priors/priors.h"
 #include "render/scene_painter.h"
 
@@ -243,6 +244,7 @@ int main(int argc, char** argv) {
   if (argc == 3 && std::strcmp(argv[1], "--guard") == 0) {
     return guardOutput(argv[2]);
   }
+  haybale::keepFreedPages();
   int shownLast = MainWindow::kLine;
   const int status = run(argc, argv, shownLast);
   logLine(QStringLiteral("ended"));

@@ -2,6 +2,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/base/parallel.h"
 #include "core/capture/extent.h"
 #include "core/trace/level_blocks.h"
 #include "core/trace/square_level.h"
@@ -35,14 +36,13 @@ double levelOf(std::span<const float> samples, std::size_t from, std::size_t to,
 
 // Rest and greatest height of so many blocks; those lost are left out.
 std::vector<Block> blocksOf(std::span<const float> samples, std::size_t count) {
-  std::vector<Block> out;
   const std::size_t size = samples.size() / count;
-  for (std::size_t k = 0; k < count && size > 0; ++k) {
+  std::vector<Block> out(size > 0 ? count : 0);
+  parallelFor(out.size(), [&](std::size_t k) {
     const double rest = levelOf(samples, k * size, (k + 1) * size, 0.5);
-    if (!std::isnan(rest)) {
-      out.push_back({k * size, (k + 1) * size, rest, rest});
-    }
-  }
+    out[k] = {k * size, (k + 1) * size, rest, rest};
+  });
+  std::erase_if(out, [](const Block& b) { return std::isnan(b.low); });
   return out;
 }
 
