@@ -309,7 +309,7 @@ void readWave(Reading& reading, ChannelAnalysis& out) {
     }
   }
   const Cut cut(reading, out);
-  reading.plateaus = plateausOf(reading.samples, reading.time, *reading.d);
+  reading.plateaus = cut.plateaus(reading);
   out.atTwoLevels = reading.plateaus.share;
   reading.seen = cut.any() ? Signal::passive : recognise(reading, out);
   const Level level(reading, out);

@@ -54,7 +54,7 @@ class Holder {
     }
   }
 
-  std::vector<Excursion> find() {
+  std::vector<Excursion> find(std::size_t most) {
     // In most stretches the line does not go as far as a jump.
     std::vector<std::size_t> jumps;
     for (std::size_t k = 0; k < bounds_.blocks() && jumps.size() <= kMostJumps; ++k) {
@@ -76,6 +76,9 @@ class Holder {
         forward(at);
       }
       backward(at);
+      if (out_.size() >= most) {
+        break;
+      }
     }
     return std::move(out_);
   }
@@ -86,10 +89,17 @@ class Holder {
     return std::abs(static_cast<double>(samples_[i]) - samples_[i - 1]) > jump_;
   }
 
+  // Of a long stretch some hundred samples, spread evenly, tell its level.
   [[nodiscard]] double levelFrom(std::size_t from, std::size_t to) const {
-    std::vector<double> some(samples_.begin() + static_cast<std::ptrdiff_t>(from),
-                             samples_.begin() + static_cast<std::ptrdiff_t>(to));
-    std::erase_if(some, [](double v) { return std::isnan(v); });
+    constexpr std::size_t kLooked = 200;
+    const std::size_t stride = std::max<std::size_t>(1, (to - from) / kLooked);
+    std::vector<double> some;
+    some.reserve((to - from) / stride + 1);
+    for (std::size_t i = from; i < to; i += stride) {
+      if (!std::isnan(samples_[i])) {
+        some.push_back(samples_[i]);
+      }
+    }
     return median(some);
   }
 
@@ -182,9 +192,9 @@ class Holder {
 }  // namespace
 
 std::vector<Excursion> heldStretches(std::span<const float> samples, const Distribution& d,
-                                     double noiseRms, double period) {
+                                     double noiseRms, double period, std::size_t most) {
   return samples.size() < 16 ? std::vector<Excursion>{}
-                             : Holder(samples, d, noiseRms, period).find();
+                             : Holder(samples, d, noiseRms, period).find(most);
 }
 
 }  // namespace haybale::trace

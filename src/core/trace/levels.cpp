@@ -42,29 +42,31 @@ void Distribution::fill(std::span<const float> samples, double low, double high)
   high_ = high;
   // Of a long record, stretches spread evenly over it tell the distribution.
   const std::size_t stretches = piecesOf(samples.size(), kStretch);
-  const std::size_t step = std::max<std::size_t>(1, samples.size() / kMostCounted);
+  const std::size_t step = std::max<std::size_t>(1, piecesOf(samples.size(), kMostCounted));
   const std::size_t taken = piecesOf(stretches, step);
-  constexpr std::size_t kParts = 16;
-  struct Part {
-    std::vector<std::uint32_t> bins = std::vector<std::uint32_t>(kBins);
-    std::size_t under = 0, counted = 0;
-  };
-  std::vector<Part> parts(kParts);
+  constexpr std::size_t kParts = 8;
+  // Two tables in turn, for a line that stays would wait for its own last count; what lies under
+  // and over, and what is lost, in a bin of its own each.
+  constexpr std::size_t kUnder = kBins, kOver = kBins + 1, kLost = kBins + 2;
+  using Table = std::array<std::uint32_t, kBins + 3>;
+  std::vector<std::array<Table, 2>> parts(kParts);
   const double scale = high > low ? kBins / (high - low) : 0;
+  const auto binOf = [&](float v) -> std::size_t {
+    const double at = (v - low) * scale;
+    const auto bin = static_cast<std::uint32_t>(at > 0 ? std::min(at, kBins - 1.0) : 0.0);
+    return v < low ? kUnder : v > high ? kOver : std::isnan(v) ? kLost : bin;
+  };
   parallelFor(kParts, [&](std::size_t p) {
-    Part& part = parts[p];
+    auto& [even, odd] = parts[p];
     for (std::size_t k = taken * p / kParts; k < taken * (p + 1) / kParts; ++k) {
       const auto [from, to] = pieceOf(samples.size(), kStretch, k * step);
-      for (const float v : samples.subspan(from, to - from)) {
-        if (v < low) {
-          ++part.under;
-          ++part.counted;
-        } else if (v <= high) {
-          ++part.bins[std::min(kBins - 1, static_cast<std::size_t>((v - low) * scale))];
-          ++part.counted;
-        } else if (v > high) {
-          ++part.counted;
-        }
+      std::size_t i = from;
+      for (; i + 1 < to; i += 2) {
+        ++even[binOf(samples[i])];
+        ++odd[binOf(samples[i + 1])];
+      }
+      if (i < to) {
+        ++even[binOf(samples[i])];
       }
     }
   });
@@ -72,10 +74,12 @@ void Distribution::fill(std::span<const float> samples, double low, double high)
   under_ = 0;
   cumulative_.assign(kBins, 0);
   for (const auto& part : parts) {
-    under_ += static_cast<double>(part.under);
-    counted_ += static_cast<double>(part.counted);
-    for (std::size_t b = 0; b < kBins; ++b) {
-      cumulative_[b] += part.bins[b];
+    for (const Table& table : part) {
+      under_ += table[kUnder];
+      counted_ += table[kOver];
+      for (std::size_t b = 0; b < kBins; ++b) {
+        cumulative_[b] += table[b];
+      }
     }
   }
   double sum = under_;
@@ -83,6 +87,7 @@ void Distribution::fill(std::span<const float> samples, double low, double high)
     sum += bin;
     bin = sum;
   }
+  counted_ += sum;
 }
 
 double Distribution::quantile(double p) const {

@@ -9,10 +9,18 @@ namespace haybale::trace {
 namespace {
 // Teeth over whose time the frequency of now is taken: few enough to follow a hand's spin.
 constexpr std::size_t kNow = 6;
+
+std::size_t thinnedBy(double stepS) {
+  constexpr double kJust = 1e-6;  // 200 kHz told as 199.99999 is 200 kHz
+  const double times = 1 / stepS / LiveTrace::kFastestHz;
+  return static_cast<std::size_t>(std::max(1.0, std::ceil(times - kJust)));
+}
+
 }  // namespace
 
-LiveTrace::LiveTrace(double stepS, units::Unit unit, const Options& options) : options_(options) {
-  window_.time.stepS = stepS;
+LiveTrace::LiveTrace(double stepS, units::Unit unit, const Options& options)
+    : options_(options), stepS_(stepS), thinned_(thinnedBy(stepS)) {
+  window_.time.stepS = stepS * static_cast<double>(thinned_.of());
   window_.channels.push_back({"", unit, {}});
 }
 
@@ -25,22 +33,28 @@ void LiveTrace::take(std::span<const float> block, double startS) {
   if (samples.empty()) {
     window_.time.startS = countedS_ = droppedTo_ = startS;
   }
-  const double endS = window_.time.at(samples.size());
+  const double endS =
+      window_.time.at(samples.size()) + static_cast<double>(thinned_.waiting()) * stepS_;
   const double unseenS = samples.empty() ? 0 : startS - endS;
   if (unseenS > kWindowS) {
     // Nothing kept would be left: begin anew.
     samples.clear();
+    thinned_.breakOff();
     window_.time.startS = startS;
   } else if (unseenS > 0.5 * step) {
     const auto lost = static_cast<std::size_t>(std::lround(unseenS / step));
+    thinned_.breakOff();
     samples.insert(samples.end(), std::max<std::size_t>(1, lost),
                    std::numeric_limits<float>::quiet_NaN());
   }
   newestS_ = window_.time.at(samples.size());
-  samples.insert(samples.end(), block.begin(), block.end());
+  thinned_.take(block, samples);
   dropOld();
+  if (samples.empty()) {
+    return;  // a first block of fewer samples than make one
+  }
   analysis_ = analyse(window_, 0, options_);
-  tally_.seconds += static_cast<double>(block.size()) * step;
+  tally_.seconds += static_cast<double>(block.size()) * stepS_;
   ++tally_.blocks;
   count();
 }

@@ -6,6 +6,7 @@
 #include <span>
 
 #include "core/trace/analysis.h"
+#include "core/trace/thinned.h"
 
 namespace haybale::trace {
 
@@ -13,6 +14,10 @@ class LiveTrace {
  public:
   /// Seconds at the end that are kept and read. Long enough for two turns at walking pace.
   static constexpr double kWindowS = 8;
+  /// What is sampled faster is thinned (thinned.h) until it is no faster than this, in samples a
+  /// second: five steps in the shortest pulse of a coded sensor are enough, and four channels of a
+  /// million samples a second leave the machine its cores.
+  static constexpr double kFastestHz = 200e3;
 
   /// Of everything since the start.
   struct Tally {
@@ -23,7 +28,7 @@ class LiveTrace {
     std::optional<double> lastDropoutS;  ///< when the last one began
   };
 
-  /// `stepS` seconds between samples.
+  /// `stepS` seconds between samples, as they come.
   LiveTrace(double stepS, units::Unit unit, const Options& options);
 
   /// Samples recorded from `startS` on. What lies between the block before and this one was not
@@ -31,7 +36,8 @@ class LiveTrace {
   /// before the last one ended is put behind it.
   void take(std::span<const float> block, double startS);
 
-  /// The seconds that are kept; one channel. Empty before the first block.
+  /// The seconds that are kept; one channel, thinned where it was fast. Empty before the first
+  /// block.
   [[nodiscard]] const capture::Record& window() const { return window_; }
   /// What they say. Empty before the first block.
   [[nodiscard]] const std::optional<ChannelAnalysis>& analysis() const { return analysis_; }
@@ -48,6 +54,8 @@ class LiveTrace {
   void count();
 
   Options options_;
+  double stepS_;  // of what comes
+  Thinned thinned_;
   capture::Record window_;
   std::optional<ChannelAnalysis> analysis_;
   Tally tally_;

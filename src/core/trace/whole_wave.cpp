@@ -56,14 +56,17 @@ Cut::Cut(Reading& r, const ChannelAnalysis& out) {
   const double noise = out.levels.noiseRms;
   r.baseline = baselineOf(r.d->bounds(), turnOf(r, noise), kLeansS * r.time.rateHz());
   const auto& whole = *r.baseline;
-  held_ = heldStretches(r.samples, *r.d, noise, whole ? whole->period : 0);
+  // Held again and again, at one of two levels: the halves of a square wave.
+  constexpr std::size_t kHalves = 20;
+  constexpr std::size_t kAll = std::numeric_limits<std::size_t>::max();
+  plateaus_ = plateausOf(r.samples, r.time, *r.d);
+  const std::size_t most = plateaus_->square ? kHalves : kAll;
+  held_ = heldStretches(r.samples, *r.d, noise, whole ? whole->period : 0, most);
   std::size_t total = 0;
   for (const auto& e : held_) {
     total += e.to - e.from;
   }
-  // Held again and again, at one of two levels: the halves of a square wave.
-  constexpr std::size_t kHalves = 20;
-  if (held_.empty() || (held_.size() >= kHalves && plateausOf(r.samples, r.time, *r.d).square) ||
+  if (held_.empty() || held_.size() >= most ||
       static_cast<double>(total) > kMostHeld * static_cast<double>(r.samples.size())) {
     held_.clear();
     return;
@@ -80,11 +83,12 @@ Cut::Cut(Reading& r, const ChannelAnalysis& out) {
   Reading left = r;
   left.d = &*distribution_;
   const auto rest = baselineOf(distribution_->bounds(), turnOf(left, noise));
-  if (!rest || rest->at.size() < kLeastMiddles ||
-      plateausOf(samples_, r.time, *distribution_).square) {
+  const auto plateaus = plateausOf(samples_, r.time, *distribution_);
+  if (!rest || rest->at.size() < kLeastMiddles || plateaus.square) {
     held_.clear();
     return;
   }
+  plateaus_ = plateaus;
   r.samples = samples_;
   r.d = &*distribution_;
   r.cut = true;

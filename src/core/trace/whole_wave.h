@@ -17,11 +17,16 @@ class Cut {
  public:
   Cut(Reading& r, const ChannelAnalysis& out);
   [[nodiscard]] bool any() const { return !held_.empty(); }
+  /// Of the reading as it is now.
+  [[nodiscard]] Plateaus plateaus(const Reading& r) const {
+    return plateaus_ ? *plateaus_ : plateausOf(r.samples, r.time, *r.d);
+  }
   /// The stretches as dropouts, among those found already, in order of time.
   void add(const Reading& r, const LineAt& line, ChannelAnalysis& out) const;
 
  private:
   std::vector<Excursion> held_;
+  std::optional<Plateaus> plateaus_;
   std::vector<float> samples_;
   std::optional<Distribution> distribution_;
 };

@@ -138,6 +138,8 @@ TEST_F(Line, AStretchHeldAtALevelIsFoundAndACrestIsNot) {
   EXPECT_NEAR(held[0].level, 4.2, 0.01);
   EXPECT_NEAR(static_cast<double>(held[0].to) / kLineRate, 0.84, 0.0005);
   EXPECT_NEAR(held[1].level, 0, 0.01);
+  EXPECT_EQ(heldStretches(samples, Distribution(samples), 0.005, kLineRate / 30, 1).size(), 1U)
+      << "no more than asked for";
 }
 
 // A spike of the engine among the last samples ends no stretch: the wheel merely stands.
