@@ -9721,6 +9721,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
    <translation>die Ohm: {}</translation>
   </message>
   <message>
+   <source>the ohms of {} at {}</source>
+   <translation>die Ohm: {} an {}</translation>
+  </message>
+  <message>
    <source>the other</source>
    <translation>der andere</translation>
   </message>
@@ -9851,6 +9855,10 @@ Stufe %3, Kreis %4, %5 Kreise.</translation>
   <message>
    <source>the volts of {}</source>
    <translation>die Volt: {}</translation>
+  </message>
+  <message>
+   <source>the volts of {} at {}</source>
+   <translation>die Volt: {} an {}</translation>
   </message>
   <message>
    <source>the wheel end of </source>

@@ -9721,6 +9721,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
    <translation>los ohmios de {}</translation>
   </message>
   <message>
+   <source>the ohms of {} at {}</source>
+   <translation>los ohmios de {} en {}</translation>
+  </message>
+  <message>
    <source>the other</source>
    <translation>el otro</translation>
   </message>
@@ -9851,6 +9855,10 @@ Nivel %3, circuito %4, %5 circuitos.</translation>
   <message>
    <source>the volts of {}</source>
    <translation>los voltios de {}</translation>
+  </message>
+  <message>
+   <source>the volts of {} at {}</source>
+   <translation>los voltios de {} en {}</translation>
   </message>
   <message>
    <source>the wheel end of </source>

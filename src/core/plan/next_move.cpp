@@ -111,14 +111,21 @@ std::vector<Test> listOf(const Beliefs& beliefs) {
   return out;
 }
 
+// Whether both are watched from the same plug, or neither from one.
+bool fromSamePlug(const Test& one, const Test& other) {
+  return one.red.has_value() == other.red.has_value() &&
+         (!one.red || one.red->place.element == other.red->place.element);
+}
+
 // Tests made whose outcome would mostly be this one's again: the same disturbance of the same
-// element watched elsewhere, another trace of the same wheel.
+// element watched otherwise, another trace of the same wheel.
 int timesAlike(const job::Case& c, const Test& test) {
   const auto alike = [&](const Test& t) {
     const bool same = t.kind == test.kind && t.circuit == test.circuit;
     const bool disturbed = t.state.disturb && test.state.disturb &&
                            t.state.disturb->kind == test.state.disturb->kind &&
-                           t.state.disturb->element == test.state.disturb->element;
+                           t.state.disturb->element == test.state.disturb->element &&
+                           fromSamePlug(t, test);
     const bool traced = t.kind == TestKind::waveform && t.state.wheel == test.state.wheel &&
                         t.state.swap.has_value() == test.state.swap.has_value() &&
                         t.state.inject.has_value() == test.state.inject.has_value();

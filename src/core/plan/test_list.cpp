@@ -38,6 +38,7 @@ class Lister {
     for (const auto& e : circuit_.path) {
       if (e.kind == ElementKind::connector) {
         atConnector(e);
+        halvesWatched(e);
         if (before) {
           between(*before, e);
         }
@@ -256,6 +257,23 @@ class Lister {
         other.state.disturb->kind = kind;
         out_.push_back(other);
       }
+    }
+  }
+
+  // What comes and goes, halved: the whole loom is moved with the line apart at a plug, and what
+  // jumps lies on the side that is watched. Volts tell of the module's side, whatever the sensor;
+  // ohms of the wheel's, where it is a coil.
+  void halvesWatched(const Element& plug) {
+    const auto watch = [&](Place::Kind side, Key key) {
+      const Place place{side, plug.id};
+      Test t = make(TestKind::wiggle, Probe{place, WireId::a}, Probe{place, WireId::b}, {plug.id});
+      t.state.key = key;
+      t.state.disturb = circuit::Disturb{circuit::DisturbKind::flex, ""};
+      out_.push_back(t);
+    };
+    watch(Place::Kind::moduleSide, Key::on);
+    if (coil_) {
+      watch(Place::Kind::wheelSide, Key::off);
     }
   }
 

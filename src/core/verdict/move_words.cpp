@@ -75,11 +75,18 @@ std::string swapWords(const Test& test) {
 }
 
 // What the eyes are on while the hands are at the loom.
-std::string watched(const Test& test) {
+std::string watched(const Named& named, const Test& test) {
   if (!test.red) {
     return say("the live speeds");
   }
   const std::string of = pair(test) ? std::string(say("the pair")) : wireOf(test);
+  const auto& place = test.red->place;
+  if (place.kind == circuit::Place::Kind::moduleSide ||
+      place.kind == circuit::Place::Kind::wheelSide) {
+    return test.state.key == circuit::Key::on
+               ? sayf("the volts of {} at {}", of, named.place(place))
+               : sayf("the ohms of {} at {}", of, named.place(place));
+  }
   return test.state.key == circuit::Key::on ? sayf("the volts of {}", of)
                                             : sayf("the ohms of {}", of);
 }
@@ -105,21 +112,21 @@ std::string behindPlug(const Test& test) {
   return there && !test.state.isUnplugged("module") ? say(", plugged") : plugged(test);
 }
 
-std::string watchedTitle(const Test& test, const std::string& what) {
+std::string watchedTitle(const Named& named, const Test& test, const std::string& what) {
   using Kind = circuit::DisturbKind;
   switch (test.state.disturb ? test.state.disturb->kind : Kind::flex) {
     case Kind::wet:
-      return sayf("Wet {} while watching {}", what, watched(test));
+      return sayf("Wet {} while watching {}", what, watched(named, test));
     case Kind::shake:
-      return sayf("Shake {} while watching {}", what, watched(test));
+      return sayf("Shake {} while watching {}", what, watched(named, test));
     case Kind::heat:
-      return sayf("Warm {} while watching {}", what, watched(test));
+      return sayf("Warm {} while watching {}", what, watched(named, test));
     case Kind::pull:
-      return sayf("Pull on {} while watching {}", what, watched(test));
+      return sayf("Pull on {} while watching {}", what, watched(named, test));
     case Kind::flex:
       break;
   }
-  return sayf("Flex {} while watching {}", what, watched(test));
+  return sayf("Flex {} while watching {}", what, watched(named, test));
 }
 
 std::string titleOf(const Named& named, const Test& test) {
@@ -161,9 +168,10 @@ std::string titleOf(const Named& named, const Test& test) {
       }
       return say("Live speeds") + spin(test) + swapWords(test);
     case TestKind::wiggle: {
-      return watchedTitle(test, test.state.disturb && !test.state.disturb->element.empty()
-                                    ? named.part(test.state.disturb->element)
-                                    : std::string(say("the whole loom")));
+      return watchedTitle(named, test,
+                          test.state.disturb && !test.state.disturb->element.empty()
+                              ? named.part(test.state.disturb->element)
+                              : std::string(say("the whole loom")));
     }
     case TestKind::lamp:
       return test.red && test.red->place.kind == circuit::Place::Kind::battery

@@ -323,6 +323,31 @@ TEST_F(Likely, ABrokenStrandMovesWhereItIsBent) {
   EXPECT_GT(reacts("L2", strand), 10 * reacts("L2", Hypothesis{}));
 }
 
+// With the line apart at a plug and the whole loom moved only the side that is watched jumps: a
+// strand is halved as a break is (common practice, no source).
+TEST_F(Likely, ABrokenStrandIsHalvedAtAPlug) {
+  auto t = test(circuit::TestKind::wiggle);
+  t.state.unplugged = {"C1"};
+  t.state.disturb = circuit::Disturb{circuit::DisturbKind::flex, ""};
+  const auto reacts = [&](circuit::Place::Kind side, const char* element) {
+    const circuit::Place place{side, "C1"};
+    t.red = circuit::Probe{place, circuit::WireId::a};
+    t.black = circuit::Probe{place, circuit::WireId::b};
+    t.state.key = side == circuit::Place::Kind::moduleSide ? circuit::Key::on : circuit::Key::off;
+    const Hypothesis strand{Fault::intermittentOpen, element, circuit::WireId::a, 1, {1e9}};
+    job::Reading r;
+    r.reacts = true;
+    return model_.wiggle(t, r, strand, strand.steps.front(), values_);
+  };
+  using Kind = circuit::Place::Kind;
+  EXPECT_GT(reacts(Kind::moduleSide, "L1"), 10 * reacts(Kind::moduleSide, "L2"));
+  EXPECT_GT(reacts(Kind::wheelSide, "L2"), 10 * reacts(Kind::wheelSide, "L1"));
+  EXPECT_GT(reacts(Kind::wheelSide, "C2"), 10 * reacts(Kind::wheelSide, "L1"));
+  // What lets go in the plug itself is not in the circuit while it is apart.
+  EXPECT_LT(reacts(Kind::wheelSide, "C1"), 0.1);
+  EXPECT_LT(reacts(Kind::moduleSide, "C1"), 0.1);
+}
+
 // Who puts a doubt on each family keeps it a doubt.
 TEST(Doubt, OfEachFamilyIsSmallAndNotNothing) {
   for (std::size_t f = 0; f < kFamilies; ++f) {

@@ -63,6 +63,30 @@ TEST_F(TestList, EveryWireThereIsAndNoOther) {
   }
 }
 
+// The whole loom moved, watched from a plug that is apart: volts of the module's side with every
+// sensor, ohms of the wheel's where it is a coil.
+TEST_F(TestList, HalvesAtEveryPlugWhatComesAndGoes) {
+  for (const auto k : {SensorKind::passive, SensorKind::active}) {
+    kind(k);
+    std::multiset<std::string> volts, ohms;
+    for (const auto& t : possibleTests(c)) {
+      const bool whole = t.kind == TestKind::wiggle && t.state.disturb &&
+                         t.state.disturb->element.empty() && t.red &&
+                         t.state.isUnplugged(t.red->place.element);
+      if (whole && t.red->place.kind == circuit::Place::Kind::moduleSide) {
+        EXPECT_EQ(t.state.key, circuit::Key::on);
+        volts.insert(t.red->place.element);
+      } else if (whole && t.red->place.kind == circuit::Place::Kind::wheelSide) {
+        EXPECT_EQ(t.state.key, circuit::Key::off);
+        ohms.insert(t.red->place.element);
+      }
+    }
+    const std::multiset<std::string> plugs{"C1", "C2"};
+    EXPECT_EQ(volts, plugs);
+    EXPECT_EQ(ohms, k == SensorKind::passive ? plugs : std::multiset<std::string>{});
+  }
+}
+
 TEST_F(TestList, IsThatOfTheTools) {
   kind(SensorKind::passive);
   const auto with = possibleTests(c).size();
