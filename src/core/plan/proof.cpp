@@ -96,9 +96,16 @@ std::vector<double> doubts(const job::Case& c, const Belief& found, const Belief
   return out;
 }
 
+// Half a line moved with a plug apart: for seeking, not for proving what is together again.
+bool halves(const Test& test) {
+  return test.kind == TestKind::wiggle && test.state.disturb &&
+         test.state.disturb->element.empty() && test.red &&
+         test.red->place.kind != circuit::Place::Kind::modulePlug;
+}
+
 bool fits(const Test& test) {
   const auto& s = test.state;
-  return !s.swap && !s.inject && !s.jumper && test.kind != TestKind::inspect &&
+  return !halves(test) && !s.swap && !s.inject && !s.jumper && test.kind != TestKind::inspect &&
          test.kind != TestKind::benchSensor && test.kind != TestKind::loop &&
          test.kind != TestKind::lamp;
 }

@@ -32,6 +32,9 @@ TEST_F(Proving, TheTestThatFoundItComesFirstAndEveryStepLeavesLess) {
     EXPECT_NEAR(left - step.left, step.catches, 1e-9);
     left = step.left;
     EXPECT_FALSE(step.caution.empty());
+    EXPECT_TRUE(step.test.kind != circuit::TestKind::wiggle || !step.test.red ||
+                step.test.red->place.kind == circuit::Place::Kind::modulePlug)
+        << step.title << ": what is together again is moved as it is";
     EXPECT_EQ(step.title.starts_with("Live speed") || step.title.starts_with("Creep"),
               step.test.kind == circuit::TestKind::liveSpeed)
         << step.title;
