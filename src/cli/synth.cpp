@@ -154,7 +154,7 @@ void addSynth(CLI::App& app, Action& chosen) {
       ->excludes(circumference);
   command
       ->add_option("--amplitude", o->amplitude,
-                   "volts peak to peak at the speed, or at the profile's highest; passive only")
+                   "volts peak to peak at the speed, or at the profile's highest; passive and hall")
       ->check(within(1e-6, 1e4));
   command->add_option("--levels", o->levels, "low,high in ampere; active only")
       ->delimiter(',')

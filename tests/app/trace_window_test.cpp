@@ -139,6 +139,8 @@ TEST_F(TraceWindow, AFindingSaysWhyOneClickAway) {
   QTest::qWait(50);
   EXPECT_TRUE(words->isVisible());
   EXPECT_GE(words->height(), words->heightForWidth(words->width())) << "squeezed";
+  EXPECT_FALSE(row->visibleRegion().isEmpty());
+  EXPECT_EQ(row->visibleRegion().boundingRect().height(), row->height()) << "all of it is seen";
   // 14 km/h for 5 s on 1.95 m: ten turns, the tooth absent in each.
   EXPECT_NE(words->text().toStdString().find("Tooth 13 showed it in"), std::string::npos)
       << words->text().toStdString();

@@ -1,10 +1,12 @@
 #include "app/trace/trace_view.h"
 
+#include <QAbstractButton>
 #include <QLabel>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QTimer>
 #include <QVBoxLayout>
+#include <algorithm>
 
 #include "app/parts/dialogs.h"
 #include "app/parts/drag_out.h"
@@ -251,7 +253,13 @@ void TraceView::refresh() {
       auto* row = new FindingRow(q(lane->title), f, trace::groundsOf(*lane->analysis, f),
                                  findings_->widget());
       connect(row, &FindingRow::spanWanted, this, &TraceView::showSpan);
-      connect(row, &FindingRow::opened, this, &TraceView::fitFindings);
+      connect(row, &FindingRow::opened, this, [this, row] {
+        fitFindings();
+        QTimer::singleShot(0, row, [this, row] {
+          layout()->activate();
+          findings_->ensureWidgetVisible(row, 0, 0);
+        });
+      });
       findingRows_->addWidget(row);
     }
   }
@@ -259,10 +267,10 @@ void TraceView::refresh() {
   sayCursors();
 }
 
-// As high as they are, as far as the traces leave room.
+// As high as they are, as far as the traces leave room; one whose grounds are open is seen whole.
 void TraceView::fitFindings() {
   QTimer::singleShot(0, findings_, [this] {
-    constexpr int kLeast = 110;
+    constexpr int kClosed = 110, kOpen = 210;
     auto* inner = findings_->widget();
     inner->setMinimumHeight(0);
     inner->layout()->activate();
@@ -271,7 +279,9 @@ void TraceView::fitFindings() {
                                                           : inner->sizeHint().height();
     inner->setMinimumHeight(high);  // rather scrolled than squeezed
     findings_->setMaximumHeight(high);
-    findings_->setMinimumHeight(std::min(high, kLeast));
+    const auto whys = inner->findChildren<QAbstractButton*>(QStringLiteral("finding.why"));
+    const bool open = std::any_of(whys.begin(), whys.end(), [](auto* w) { return w->isChecked(); });
+    findings_->setMinimumHeight(std::min(high, open ? kOpen : kClosed));
     findings_->updateGeometry();
   });
 }

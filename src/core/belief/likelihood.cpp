@@ -96,45 +96,55 @@ CodeChances chancesOf(Vehicle::Monitor m, const World& world, const CarState& st
   const double astray = isIntermittent(world.fault) && state.wheel != WheelMotion::still
                             ? of(Id::monitorComesAndGoes)
                             : 0;
-  spread(astray * (m.open + m.shortGround),
-         {{CodeType::erratic, 0.7}, {CodeType::implausible, 0.15}, {CodeType::noSignal, 0.15}});
-  spread((1 - astray) * m.open,
-         {{CodeType::open, 0.72}, {CodeType::openOrShort, 0.2}, {CodeType::noSignal, 0.05}});
-  spread((1 - astray) * m.shortGround,
-         {{CodeType::shortGround, 0.72}, {CodeType::openOrShort, 0.2}, {CodeType::noSignal, 0.05}});
-  spread(m.shortSupply, {{CodeType::shortSupply, 0.75}, {CodeType::openOrShort, 0.2}});
+  spread(astray * (m.open + m.shortGround), {{CodeType::erratic, of(Id::codeAstrayErratic)},
+                                             {CodeType::implausible, of(Id::codeAstrayOther)},
+                                             {CodeType::noSignal, of(Id::codeAstrayOther)}});
+  spread((1 - astray) * m.open, {{CodeType::open, of(Id::codePlain)},
+                                 {CodeType::openOrShort, of(Id::codeEither)},
+                                 {CodeType::noSignal, of(Id::codeMissing)}});
+  spread((1 - astray) * m.shortGround, {{CodeType::shortGround, of(Id::codePlain)},
+                                        {CodeType::openOrShort, of(Id::codeEither)},
+                                        {CodeType::noSignal, of(Id::codeMissing)}});
+  spread(m.shortSupply, {{CodeType::shortSupply, of(Id::codeSupplyPlain)},
+                         {CodeType::openOrShort, of(Id::codeEither)}});
   double left = std::max(0.0, 1 - m.open - m.shortGround - m.shortSupply);
   if (state.wheel != WheelMotion::still) {
     const double kmh = circuit::wheelKmh(state);
     const double sets = kmh >= 12 ? of(Id::monitorSetsMoving) : of(Id::monitorSetsSlow);
     const double silent = left * (1 - m.signal) * sets;
-    const bool weak = m.signal > 0.02;
+    const bool weak = m.signal > of(Id::codeHearsLittle);
     // Pulses that just reach the module's threshold at walking pace come and go.
-    const double fades = weak && kmh < 12 ? of(Id::monitorWeakFades) : 0.1;
-    spread(silent, {{CodeType::noSignal, weak ? 0.6 - fades : 0.75},
-                    {CodeType::lowAmplitude, weak ? 0.3 : 0.02},
+    const double fades = weak && kmh < 12 ? of(Id::monitorWeakFades) : of(Id::codeSilentErratic);
+    spread(silent, {{CodeType::noSignal,
+                     weak ? std::max(0.0, of(Id::codeWeak) - fades) : of(Id::codeSilent)},
+                    {CodeType::lowAmplitude, weak ? of(Id::codeWeakLow) : of(Id::codeSilentLow)},
                     {CodeType::erratic, fades},
-                    {CodeType::implausible, 0.08}});
+                    {CodeType::implausible, of(Id::codeSilentImplausible)}});
     left -= silent;
     if (m.ringShows) {
       const bool count = world.fault == Fault::ringWrongCount;
       const double odd = left * (kmh >= 12 ? of(Id::monitorRingSets) : of(Id::monitorRingSetsSlow));
       // A split ring may slip on its seat, and then turns no more.
       const double stays = world.fault == Fault::ringCracked ? of(Id::monitorCrackedSilent) : 0;
-      spread((1 - stays) * odd, {{CodeType::erratic, count ? 0.1 : 0.83},
-                                 {CodeType::implausible, count ? 0.85 : 0.12}});
+      spread((1 - stays) * odd,
+             {{CodeType::erratic, of(count ? Id::codeCountErratic : Id::codeRingErratic)},
+              {CodeType::implausible,
+               of(count ? Id::codeCountImplausible : Id::codeRingImplausible)}});
       spread(stays * odd, {{CodeType::noSignal, 1.0}});
       left -= odd;
     }
     if (m.misses > 0) {
       const double odd = left * m.misses *
-                         (kmh >= 12 ? of(Id::monitorMissesSets) : 0.3 * of(Id::monitorMissesSets));
-      spread(odd, {{CodeType::erratic, 0.8}, {CodeType::implausible, 0.2}});
+                         (kmh >= 12 ? of(Id::monitorMissesSets)
+                                    : of(Id::codeMissesSlow) * of(Id::monitorMissesSets));
+      const double erratic = of(Id::codeMissesErratic);
+      spread(odd, {{CodeType::erratic, erratic}, {CodeType::implausible, 1 - erratic}});
       left -= odd;
     }
     if (kmh >= 12) {
       const double odd = left * m.faint * of(Id::monitorFaintSets);
-      spread(odd, {{CodeType::lowAmplitude, 0.8}, {CodeType::erratic, 0.2}});
+      const double low = of(Id::codeFaintLow);
+      spread(odd, {{CodeType::lowAmplitude, low}, {CodeType::erratic, 1 - low}});
       left -= odd;
     }
     if (world.tyreRatio != 1 && kmh >= 12) {

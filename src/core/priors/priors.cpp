@@ -29,9 +29,10 @@ constexpr Table kShipped{
 
 // Names that begin so are probabilities: above 1 they mean nothing.
 bool isProbability(std::string_view name) {
-  constexpr std::array<std::string_view, 14> kBegin{
+  constexpr std::array<std::string_view, 15> kBegin{
       "doubt-", "slip-", "look-", "pull-",   "steel-", "trust-",   "intermittent-shows-",
-      "water-", "kind-", "cure-", "wiggle-", "lamp-",  "isolated", "settled"};
+      "water-", "kind-", "cure-", "wiggle-", "lamp-",  "isolated", "settled",
+      "code-"};
   return std::any_of(kBegin.begin(), kBegin.end(),
                      [&](std::string_view begin) { return name.starts_with(begin); });
 }

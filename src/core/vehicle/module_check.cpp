@@ -59,9 +59,6 @@ double loopOhm(const CheckedLine& line) {
   return circuit::predict(line.circuit, line.values, test, line.faults).value_or(1e9);
 }
 
-// Shares of the sound volts and volts beyond the supply that are numbers here: common practice, no
-// source.
-//
 // How far a line is beyond what the check lets pass, in spreads of the threshold: above 0 a code is
 // more likely than none.
 struct Beyond {
@@ -80,7 +77,7 @@ Beyond ofCoil(const CheckedLine& line, double a, double b) {
   const double openOhm = 1e3 * of(Id::monitorOpenKohm);
   const double pair = std::log10(of(Id::monitorShortOhm) / std::max(1.0, loop)) / spread;
   return {std::log10(std::clamp(loop, 1.0, 1e9) / openOhm) / spread,
-          std::max((0.45 - low) / 0.06, pair), 0};
+          std::max((of(Id::monitorLowVolt) - low) / of(Id::monitorLowSpread), pair), 0};
 }
 
 Beyond ofCurrent(const CheckedLine& line, double a, double b) {
@@ -96,7 +93,9 @@ Beyond ofCurrent(const CheckedLine& line, double a, double b) {
   out.shortGround = (ratio - of(Id::monitorHighShare)) / (3 * spread);
   if (!highSide) {
     // Sensed in the return, a feed pulled to ground is seen by its own volts.
-    out.shortGround = std::max(out.shortGround, (0.5 - a / std::max(1.0, soundA)) / 0.06);
+    out.shortGround =
+        std::max(out.shortGround,
+                 (of(Id::monitorFeedLow) - a / std::max(1.0, soundA)) / of(Id::monitorLowSpread));
   }
   return out;
 }
@@ -115,14 +114,15 @@ ModuleCheck moduleCheck(const CheckedLine& line) {
     return {};
   }
   if (anyIs(line.faults, FaultKind::noSupply)) {
-    return {0.75, 0.15, 0};  // no current flows
+    return {of(Id::monitorUnfedOpen), of(Id::monitorUnfedShort), 0};  // no current flows
   }
   const double supply = line.values.frontEnd.supplyV;
   const double a = pinVolts(line, WireId::a, line.faults);
   const double b = pinVolts(line, WireId::b, line.faults);
   const bool coil = circuit::isCoil(line.circuit.sensor.kind);
   Beyond beyond = coil ? ofCoil(line, a, b) : ofCurrent(line, a, b);
-  beyond.shortSupply = (std::max(a, b) - supply - 0.8) / 0.15;
+  beyond.shortSupply =
+      (std::max(a, b) - supply - of(Id::monitorSupplyVolt)) / of(Id::monitorSupplySpread);
   if (!coil && anyIs(line.faults, FaultKind::leakToSupply)) {
     beyond.shortSupply =
         std::max(beyond.shortSupply,

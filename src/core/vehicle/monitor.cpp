@@ -157,14 +157,14 @@ Vehicle::Monitor Vehicle::monitor(const std::string& name, const CarState& asked
   Monitor out;
   if (world.modulePower) {
     // A module that is fed too little: what it says of its circuits is open, missing or nothing.
-    out.open = 0.45;
-    out.shortGround = 0.1;
-    out.signal = world.feedsStill ? 0.5 : 0.02;
+    out.open = of(Id::monitorStarvedOpen);
+    out.shortGround = of(Id::monitorStarvedShort);
+    out.signal = of(world.feedsStill ? Id::monitorStarvedHears : Id::monitorStarvedDeaf);
     return out;
   }
   const Looked at = lookedAt(name, asked, world, values);
   if (at.own && world.inputDead) {
-    out.open = 0.3;
+    out.open = of(Id::monitorInputOpen);
     out.signal = 0;
     return out;
   }
@@ -185,7 +185,7 @@ Vehicle::Monitor Vehicle::monitor(const std::string& name, const CarState& asked
     hearSwitching(at, world, values, out);
   }
   const double still = out.open + out.shortGround + out.shortSupply;
-  out.signal *= 1 - std::min(1.0, still) * (coil ? 0.3 : 0.8);
+  out.signal *= 1 - std::min(1.0, still) * of(coil ? Id::monitorCoilUnheard : Id::monitorUnheard);
   out.ringShows = at.suspectsSensor && isOfTheRing(world.fault);
   return out;
 }
