@@ -22,6 +22,9 @@ constexpr double kTelegramApartS = 0.05;
 constexpr double kWalkingS = 0.015;
 constexpr double kMostSilent = 1e4;  // that are counted in one
 
+// How much of a pause the line has to lie still (common practice, no source): the more where a step
+// of the converter is more than so much of the swing.
+constexpr double kStills = 0.5, kStillsCoarse = 0.75, kCoarse = 0.1;
 constexpr int kRustles = 3;  // teeth that noise has to drown before it is called so
 
 class Finder {
@@ -147,8 +150,11 @@ class Finder {
       return;
     }
     besidePlateau(level, start, end);
-    // A line without signal lies still for most of the time; a slow wave passes any level soon.
-    if (2 * (end - start) >= to - from - std::min(cycle, to - from)) {
+    // A line without signal lies still for most of the time; a slow wave passes any level soon, but
+    // one of a few steps of the converter seems to lie at each for half a cycle.
+    const double stills = !in_.square && in_.step > kCoarse * swing_ ? kStillsCoarse : kStills;
+    if (static_cast<double>(end - start) >=
+        stills * static_cast<double>(to - from - std::min(cycle, to - from))) {
       add(start, end, level);
       if (end > start && !out_.empty()) {
         out_.back().pitches = tooth.pitch;

@@ -27,6 +27,35 @@ std::vector<float> coil(double hz, double noiseV, double seconds = 3) {
   return v;
 }
 
+// Each tooth the slope of a bell of flux, a wheel that pulls away to three times its speed, read by
+// a converter of so many steps from crest to crest at the end.
+std::vector<float> pulledAway(unsigned seed, double steps) {
+  constexpr double kRate = 5000, kSeconds = 4.7, kWidths = 7;
+  std::minstd_rand random(seed);
+  std::normal_distribution<double> noise(0, 0.1);
+  std::vector<float> out;
+  double phase = 0.01 * seed;
+  for (int i = 0; i < static_cast<int>(kRate * kSeconds); ++i) {
+    const double hz = 160 + 80 * i / kRate;
+    phase += hz / kRate;
+    const double x = kWidths * (phase - std::floor(phase) - 0.5);
+    const double wave = -x * std::exp(0.5 - x * x / 2) * hz / 536;
+    const double step = 2 / steps;
+    out.push_back(static_cast<float>(step * std::round((2.3 / 7 + wave) / step + noise(random))));
+  }
+  return out;
+}
+
+TEST(CoarseBells, OfAWheelThatPullsAwayHaveNoDropouts) {
+  for (unsigned seed = 1; seed <= 12; ++seed) {
+    for (const double steps : {7.0, 8.0, 9.0}) {
+      const auto a = analyse(recordFrom(pulledAway(seed, steps), 5000), 0, {});
+      EXPECT_TRUE(a.dropouts.empty()) << seed << ", " << steps << " steps: " << a.dropouts.size();
+      EXPECT_TRUE(a.frequencyHz && a.frequencyHz->median > 300) << seed;
+    }
+  }
+}
+
 class CoarseWave : public testing::TestWithParam<double> {};
 
 // Prony's difference equation leaves of a wave its noise alone; a third difference cannot.
