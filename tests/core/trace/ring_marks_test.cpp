@@ -98,6 +98,23 @@ TEST(RingMarks, SeenInEveryTurnItIsAFault) {
   EXPECT_EQ(crack->severity, Severity::fault);
 }
 
+// Teeth are placed to two hundredths of a pitch or so: of thousands of sound rings some have a gap
+// a seventh wider.
+TEST(RingMarks, ASeventhWiderInEveryTurnIsSuspectedAQuarterIsAFault) {
+  for (const auto& [wider, severity] :
+       {std::pair{0.145, Severity::suspect}, std::pair{0.25, Severity::fault}}) {
+    Spin s;
+    s.seconds = 9;
+    s.widerAt = 30;
+    s.wider = wider;
+    const auto a = analyse(wave(s), 0, ofTeeth(48));
+    const auto* crack = find(a, Code::crackedRing);
+    ASSERT_NE(crack, nullptr) << wider << a.findings.front().text;
+    EXPECT_EQ(crack->severity, severity) << wider;
+    EXPECT_EQ(crack->confidence > 0.9, severity == Severity::fault) << crack->confidence;
+  }
+}
+
 // A hand that hesitates stretches several gaps, not one.
 TEST(RingMarks, AHandThatHesitatesIsNoCrack) {
   for (const double depth : {0.1, 0.3, 0.45}) {
