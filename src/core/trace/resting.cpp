@@ -373,6 +373,27 @@ bool missesSome(const std::vector<Excursion>& off, std::size_t samples,
 
 }  // namespace
 
+namespace {
+
+// Two teeth of like width with gaps of like width before them, and a third that the record cuts
+// off: a wheel that is turned slowly. A hand at the loom does not keep time so well (common
+// practice, no source).
+bool turnsSlowly(const std::vector<Excursion>& off, std::size_t samples) {
+  constexpr double kInTime = 1.15;
+  const bool first = !off.empty() && off.front().from == 0;
+  if (off.size() != 3 || first == (off.back().to >= samples)) {
+    return false;
+  }
+  const auto length = [&](std::size_t i) { return static_cast<double>(off[i].to - off[i].from); };
+  const auto gap = [&](std::size_t i) { return static_cast<double>(off[i + 1].from - off[i].to); };
+  const auto alike = [](double a, double b) { return std::max(a, b) < kInTime * std::min(a, b); };
+  const std::size_t a = first ? 1 : 0;  // of the two that are whole
+  return alike(length(a), length(a + 1)) && alike(gap(0), gap(1)) &&
+         length(first ? 0 : 2) < kInTime * length(a);
+}
+
+}  // namespace
+
 Moves whatMoves(const RestingLine& line, std::size_t samples, const capture::TimeBase& time) {
   if (line.off.empty()) {
     return Moves::nothing;
@@ -406,7 +427,8 @@ Moves whatMoves(const RestingLine& line, std::size_t samples, const capture::Tim
     const bool alike = std::all_of(ratios.begin(), ratios.end(),
                                    [](double r) { return std::abs(r) < std::log(2.5); });
     const bool asTeeth = !ratios.empty() && alike && !cut && ofLikeLength(line.off);
-    return asTeeth || isTheOtherCurrent(line) ? Moves::teeth : Moves::line;
+    return asTeeth || turnsSlowly(line.off, samples) || isTheOtherCurrent(line) ? Moves::teeth
+                                                                                : Moves::line;
   }
   const auto ratios = ratiosOf(line.off);
   const bool asTeeth = areEven(ratios) && turnsLikeAWheel(line.off);

@@ -128,6 +128,25 @@ TEST(Stands, NoWheelStopsWithinAToothFromSpeed) {
   EXPECT_TRUE(canStopFrom(60, {0, 0.01})) << "of a ring with many teeth each is a short way";
 }
 
+// Two and a half slow teeth keep time as a hand at the loom does not.
+TEST_F(Line, SlowTeethKeepTimeAndAMovedLoomDoesNot) {
+  RestingLine line;
+  line.rest = 9;
+  line.noise = 0.01;
+  line.tolerance = 0.05;
+  const auto moves = [&](std::vector<std::pair<std::size_t, std::size_t>> off) {
+    line.off.clear();
+    for (const auto& [from, to] : off) {
+      line.off.push_back({from, to, 10, true});
+    }
+    return whatMoves(line, 5260, time());
+  };
+  EXPECT_EQ(moves({{0, 633}, {1888, 2828}, {3999, 4947}}), Moves::teeth);
+  EXPECT_EQ(moves({{300, 1240}, {2400, 3340}, {4510, 5260}}), Moves::teeth);
+  EXPECT_EQ(moves({{0, 1633}, {2888, 3828}, {4999, 5247}}), Moves::line) << "one is brief";
+  EXPECT_EQ(moves({{0, 633}, {1200, 2140}, {3999, 4947}}), Moves::line) << "one comes early";
+}
+
 TEST_F(Line, AStretchHeldAtALevelIsFoundAndACrestIsNot) {
   auto samples = wave(30, 0.5, 2, 2.5);
   EXPECT_TRUE(heldStretches(samples, Distribution(samples), 0.005, kLineRate / 30).empty());
