@@ -298,6 +298,14 @@ std::optional<double> feedOf(const Reading& reading, const ChannelAnalysis& out)
   return currents ? feedSide(*reading.resting, reading.samples.size(), reading.time) : std::nullopt;
 }
 
+// Two levels a hair apart, where the line passes far beyond both: they are the edges of its rest.
+bool liesWithinAWave(const Reading& reading) {
+  constexpr double kHair = 0.25;  // common practice, no source
+  const auto& d = *reading.d;
+  return reading.plateaus.high - reading.plateaus.low <
+         kHair * (d.quantile(0.99) - d.quantile(0.01));
+}
+
 // Pulses, code, teeth and what the line does between them.
 void readWave(Reading& reading, ChannelAnalysis& out) {
   if (reading.time.uniform() && out.unit == units::Unit::volt &&
@@ -310,6 +318,9 @@ void readWave(Reading& reading, ChannelAnalysis& out) {
   }
   const Cut cut(reading, out);
   reading.plateaus = cut.plateaus(reading);
+  if (reading.moves == Moves::wave && liesWithinAWave(reading)) {
+    reading.plateaus.square = false;
+  }
   out.atTwoLevels = reading.plateaus.share;
   reading.seen = cut.any() ? Signal::passive : recognise(reading, out);
   const Level level(reading, out);

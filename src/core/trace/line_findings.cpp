@@ -55,7 +55,10 @@ void Judge::levelSteps() {
   constexpr double kMostUneven = 0.38;
   const double step = std::abs(a_.levelTo - a_.levelFrom);
   const bool back = turnsBackAt(a_, a_.levelStepS);
-  if (a_.levelSteps == 0 || step < (back ? kMostUneven : kLeastOfTheSwing) * a_.levels.peakToPeak) {
+  // A drift goes through a coarse converter in single steps.
+  constexpr double kConverterSteps = 1.6;
+  if (a_.levelSteps == 0 || step < kConverterSteps * a_.converterStep ||
+      step < (back ? kMostUneven : kLeastOfTheSwing) * a_.levels.peakToPeak) {
     return;
   }
   add(Code::biasShift, Where::wiring, Severity::fault, kLevelStepTrue,
