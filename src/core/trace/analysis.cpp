@@ -122,7 +122,8 @@ bool dropFalseRises(const Reading& r, const std::vector<Tooth>& teeth, ChannelAn
       }
       const auto tooth = next(p.riseS);
       const bool whole = tooth != teeth.end() && std::abs(tooth->pitch - 1) < kWhole;
-      return !(whole && d.kind == DropoutKind::flat && p.riseS > d.endS - step);
+      const bool level = d.kind == DropoutKind::flat || d.kind == DropoutKind::toRail;
+      return !(whole && level && p.riseS > d.endS - step);
     });
   });
   if (removed > 0) {
@@ -298,12 +299,19 @@ std::optional<double> feedOf(const Reading& reading, const ChannelAnalysis& out)
   return currents ? feedSide(*reading.resting, reading.samples.size(), reading.time) : std::nullopt;
 }
 
-// Two levels a hair apart, where the line passes far beyond both: they are the edges of its rest.
+// Two levels of which one holds next to nothing, where the line passes far beyond both: they are
+// the edges of its rest.
 bool liesWithinAWave(const Reading& reading) {
-  constexpr double kHair = 0.25;  // common practice, no source
+  constexpr double kBeyond = 0.1, kNextToNothing = 0.25;  // common practice, no source
   const auto& d = *reading.d;
-  return reading.plateaus.high - reading.plateaus.low <
-         kHair * (d.quantile(0.99) - d.quantile(0.01));
+  const double apart = reading.plateaus.high - reading.plateaus.low;
+  const auto near = [&](double level) {
+    return d.share(level - 0.15 * apart, level + 0.15 * apart);
+  };
+  const double beyond =
+      1 - d.share(reading.plateaus.low - apart / 2, reading.plateaus.high + apart / 2);
+  const double lesser = std::min(near(reading.plateaus.low), near(reading.plateaus.high));
+  return beyond > kBeyond && lesser < kNextToNothing * beyond;
 }
 
 // Pulses, code, teeth and what the line does between them.
