@@ -11,7 +11,7 @@ namespace {
 constexpr std::size_t kNow = 6;
 
 std::size_t thinnedBy(double stepS) {
-  constexpr double kJust = 1e-6;  // 200 kHz told as 199.99999 is 200 kHz
+  constexpr double kJust = 1e-6;  // a rate told a hair too high is no more
   const double times = 1 / stepS / LiveTrace::kFastestHz;
   return static_cast<std::size_t>(std::max(1.0, std::ceil(times - kJust)));
 }

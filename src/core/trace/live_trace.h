@@ -17,7 +17,7 @@ class LiveTrace {
   /// What is sampled faster is thinned (thinned.h) until it is no faster than this, in samples a
   /// second: five steps in the shortest pulse of a coded sensor are enough, and four channels of a
   /// million samples a second leave the machine its cores.
-  static constexpr double kFastestHz = 200e3;
+  static constexpr double kFastestHz = 150e3;
 
   /// Of everything since the start.
   struct Tally {
