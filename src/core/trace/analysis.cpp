@@ -106,8 +106,8 @@ void readCode(Reading& r, ChannelAnalysis& out) {
 }
 
 // A line that comes back in the middle of a pulse rises too: such rises, and those within a
-// dropout, are no pulses. One at the end of a level that pulses have too, with the next a whole gap
-// behind it, is a tooth's: the tooth before it was absent. True when there were any.
+// dropout, are no pulses. One at the end of a stretch held at a level, the pulses' own or another,
+// with the next a whole gap behind it, is a tooth's. True when there were any.
 bool dropFalseRises(const Reading& r, const std::vector<Tooth>& teeth, ChannelAnalysis& out) {
   constexpr double kWhole = 0.07;  // of a gap, to either side
   const double step = 2 * r.time.stepS;

@@ -14,6 +14,7 @@
 #include "core/trace/resting.h"
 #include "core/trace/stands.h"
 #include "support/haybale_test.h"
+#include "support/record_from.h"
 
 namespace haybale::trace {
 namespace {
@@ -126,6 +127,25 @@ TEST(Stands, NoWheelStopsWithinAToothFromSpeed) {
   EXPECT_FALSE(canStopFrom(100, {}));
   EXPECT_TRUE(canStopFrom(15, {}));
   EXPECT_TRUE(canStopFrom(60, {0, 0.01})) << "of a ring with many teeth each is a short way";
+}
+
+// A contact that lets go within the low half and comes back as the tooth rises: the tooth stays,
+// and what was open ends there.
+TEST_F(Line, ASpikeThatEndsAsAToothRisesLeavesTheTooth) {
+  constexpr double kPeriodS = 0.025;
+  auto samples = flat(0.27, 4, 0.002);
+  for (int k = 0; k < 158; ++k) {
+    hold(samples, 0.02 + k * kPeriodS, 0.02 + (k + 0.5) * kPeriodS, 0.53);
+  }
+  const double riseS = 0.02 + 60 * kPeriodS;
+  hold(samples, riseS - 0.0016, riseS, 0);
+  Options options;
+  options.sensor = circuit::SensorKind::active;
+  const auto a = analyse(recordFrom(samples, kLineRate), 0, options);
+  ASSERT_EQ(a.dropouts.size(), 1U);
+  EXPECT_NEAR(a.dropouts[0].startS, riseS - 0.0016, 0.0005);
+  EXPECT_NEAR(a.dropouts[0].endS, riseS, 0.0005);
+  EXPECT_EQ(a.pulseCount, 158U);
 }
 
 // Two and a half slow teeth keep time as a hand at the loom does not.
