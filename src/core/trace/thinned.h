@@ -9,8 +9,9 @@
 namespace haybale::trace {
 
 /// Of each `of` samples the one that lies furthest from the one kept before: an edge, a crest and a
-/// spike of a single sample stay what they are, to within `of` steps. Noise looks greater, by a
-/// third where `of` is five. Lost samples (NaN) are kept only where a whole group is lost.
+/// spike of a single sample stay what they are, to within `of` steps. Noise looks greater, by
+/// two fifths where `of` is five, by half where it is seven (20,000 groups of a normal law). Lost
+/// samples (NaN) are kept only where a whole group is lost.
 class Thinned {
  public:
   explicit Thinned(std::size_t of) : of_(of) {}
