@@ -219,7 +219,10 @@ void Car::hide() {
       case_.history.push_back(h);
     }
   }
-  if (world_.wrongParts && (klass == "count" || klass == "encoder") && chance(0.6)) {
+  // An encoder gets on the wrong way round in no other way; of the rest some had theirs renewed
+  // too.
+  const bool bearing = klass == "encoder" || (world_.wrongParts && klass == "count");
+  if (chance(bearing ? 0.6 : 0.04)) {
     job::History h;
     h.element = "ring";
     h.what = job::Work::replaced;
@@ -295,12 +298,14 @@ void Car::hideIn(const std::string& klass) {
     truth_.comesAndGoes = true;
   } else if (klass == "leak") {
     put(randomPiece(true, chance(0.4)), "leak", decade(60, coil ? 2e4 : 4e3));
+    wetInBoth();
   } else if (klass == "short") {
     const bool supply = chance(0.2);
     put(randomPiece(chance(0.25), true), supply ? "short-to-supply" : "short-to-ground",
         supply ? decade(0.1, 100) : decade(0.05, 30));
   } else if (klass == "touching") {
     put(randomPiece(true, true), "wires-touching", decade(0.1, coil ? 400 : 900));
+    wetInBoth();
   } else if (klass == "gap" || klass == "debris") {
     put("sensor", klass == "gap" ? "wide-gap" : "debris");
     truth_.output = between(0.07, 0.35);
@@ -333,6 +338,14 @@ void Car::hideIn(const std::string& klass) {
   } else if (klass == "reversed") {
     put(randomPiece(true, true), "reversed");
   }
+}
+
+// Water that has got into a plug stands, more often than not, in both its halves (the trade's rule
+// is to replace both neighbours of a wet half).
+void Car::wetInBoth() {
+  const auto* e = suspect().find(truth_.element);
+  const bool plug = e && e->kind == ElementKind::connector;
+  truth_.bothHalves = plug && truth_.ohm > 500 && chance(0.6);
 }
 
 // --- the line as a network
@@ -504,9 +517,7 @@ Car::Wired Car::wire(const Test& t, bool showing, bool high, double hz) {
       at[k] = out;
       const bool leaks = own && (f->fault == "leak" || f->fault == "short-to-ground" ||
                                  f->fault == "intermittent-short");
-      if (leaks) {
-        const double ohm = f->ohm;
-        const int where = f->along < 0.5 ? entry[e.id][static_cast<std::size_t>(k)] : mid[k];
+      const auto leakAt = [&](int where, double ohm) {
         if (world_.bentLeaks && f->fault == "leak") {
           n.bent(where, 0, [=](double v) {
             return std::pair{(1 / ohm) * std::pow(std::min(1.0, (std::abs(v) + 0.15) / 4), 0.7),
@@ -515,6 +526,13 @@ Car::Wired Car::wire(const Test& t, bool showing, bool high, double hz) {
         } else {
           n.resistor(where, 0, ohm);
         }
+      };
+      const int near = entry[e.id][static_cast<std::size_t>(k)];
+      if (leaks && f->bothHalves) {
+        leakAt(near, 2 * f->ohm);
+        leakAt(mid[k], 2 * f->ohm);
+      } else if (leaks) {
+        leakAt(f->along < 0.5 ? near : mid[k], f->ohm);
       }
       if (own && f->fault == "short-to-supply") {
         n.resistor(mid[k], battery, f->ohm);
@@ -522,7 +540,10 @@ Car::Wired Car::wire(const Test& t, bool showing, bool high, double hz) {
     }
     middle[e.id] = {mid[0], mid[1]};
     if (here && f->fault == "wires-touching") {
-      if (f->along < 0.5) {
+      if (f->bothHalves) {
+        n.resistor(entry[e.id][0], entry[e.id][1], 2 * f->ohm);
+        n.resistor(mid[0], mid[1], 2 * f->ohm);
+      } else if (f->along < 0.5) {
         n.resistor(entry[e.id][0], entry[e.id][1], f->ohm);
       } else {
         n.resistor(mid[0], mid[1], f->ohm);

@@ -41,6 +41,7 @@ struct Truth {
   std::string other;  ///< the circuit exchanged with
   bool comesAndGoes = false;
   bool latched = false;
+  bool bothHalves = false;  ///< of a plug: water stands on both sides of where it comes apart
 };
 
 class Car {
@@ -78,6 +79,7 @@ class Car {
   void layOut();
   void hide();
   void hideIn(const std::string& klass);
+  void wetInBoth();
   const circuit::Circuit& suspect() const { return *case_.suspectCircuit(); }
   std::string randomPiece(bool plugs, bool legs);
   bool shows(const circuit::Test& test);

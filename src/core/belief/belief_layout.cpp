@@ -19,7 +19,7 @@ namespace {
 
 constexpr std::size_t kValues = 72;      // sets of values where there is no severity
 constexpr std::size_t kValuesEach = 32;  // and where there is
-constexpr std::size_t kMostCells = 12400;
+constexpr std::size_t kMostCells = 14400;
 
 struct Band {
   double low, high;
@@ -154,7 +154,7 @@ void Belief::layOut(const circuit::LineParameters& known) {
   layout_.meter = vehicle_.job().meter;
   layout_.lift = vehicle_.job().complaint.lift;
   for (const auto& h : hypotheses_) {
-    layout_.ways.push_back({h.fault, h.element, h.wire, h.steps, h.along});
+    layout_.ways.push_back({h.fault, h.element, h.wire, h.steps, h.along, h.bothHalves});
   }
   for (const auto& cell : cells_) {
     layout_.cells.push_back({cell.hypothesis, cell.values, cell.low, cell.high});

@@ -57,6 +57,7 @@ struct BeliefLayout {
     std::optional<circuit::WireId> wire;
     std::vector<double> steps;
     double along;
+    bool bothHalves;
     bool operator==(const Way&) const = default;
   };
   /// A cell by where it lies.

@@ -54,10 +54,6 @@ const std::vector<double> kCountSteps{0.46, 0.55, 0.65, 0.72, 0.78, 0.85, 0.9, 0
                                       1.04, 1.1,  1.18, 1.28, 1.4,  1.8,  2.2};
 const std::vector<double> kTyreSteps{0.9, 0.93, 0.96, 0.98, 1.02, 1.04, 1.07, 1.1};
 
-// Where in a plug, as along a leg.
-constexpr double kModuleHalf = 0.25;
-constexpr double kWheelHalf = 0.75;
-
 double zoneWeight(Zone zone) {
   switch (zone) {
     case Zone::flex:
@@ -168,10 +164,11 @@ class Builder {
     const double grounded = plug ? of(Id::plugShortGround) : 1;
     const double supplied = plug ? of(Id::plugShortSupply) : 1;
     const double sometimes = comesAndGoes_ ? of(Id::intermittentComplained) : of(Id::intermittent);
-    // What conducts where it should not lies in one half of a plug or the other.
+    // What conducts where it should not lies in one half of a plug or the other, water in both.
     const std::vector<double> halves =
         plug ? std::vector{kModuleHalf, kWheelHalf} : std::vector{along};
     const double half = 1.0 / static_cast<double>(halves.size());
+    const double both = plug ? of(Id::plugBothHalves) : 0;
     for (const WireId wire : wires_) {
       add(Fault::open, e.id, wire, w * of(Id::wiringOpen), kOpenSteps, along);
       add(Fault::resistive, e.id, wire, w * of(Id::wiringResistive),
@@ -179,19 +176,26 @@ class Builder {
       add(Fault::intermittentOpen, e.id, wire, w * sometimes, {kOpen}, along);
       add(Fault::intermittentShort, e.id, wire, 0.5 * w * sometimes * of(Id::intermittentShort),
           {0.5}, along);
+      const double leak = w * of(Id::wiringLeak) * leaks;
+      addInBoth(both * leak, [&](double weight) { addLeak(e, wire, weight, along); });
       for (const double at : halves) {
-        addLeak(e, wire, half * w * of(Id::wiringLeak) * leaks, at);
+        addLeak(e, wire, half * (1 - both) * leak, at);
         add(Fault::shortToGround, e.id, wire, half * w * of(Id::wiringShortGround) * grounded,
             kShortSteps, at);
         add(Fault::shortToSupply, e.id, wire, half * w * of(Id::wiringShortSupply) * supplied,
             kSupplySteps, at);
       }
     }
-    const double touching = half * w * of(Id::wiringTouching);
-    const double creeping = plug ? of(Id::plugCreeping) : of(Id::legCreeping);
+    const double touching = w * of(Id::wiringTouching);
+    const double creeping = touching * (plug ? of(Id::plugCreeping) : of(Id::legCreeping));
+    addInBoth(both * creeping, [&](double weight) {
+      add(Fault::wiresTouching, e.id, std::nullopt, weight, kCreepingSteps, along);
+    });
     for (const double at : halves) {
-      add(Fault::wiresTouching, e.id, std::nullopt, touching * (1 - creeping), kTouchingSteps, at);
-      add(Fault::wiresTouching, e.id, std::nullopt, touching * creeping, kCreepingSteps, at);
+      add(Fault::wiresTouching, e.id, std::nullopt, half * (touching - creeping), kTouchingSteps,
+          at);
+      add(Fault::wiresTouching, e.id, std::nullopt, half * (1 - both) * creeping, kCreepingSteps,
+          at);
     }
     if (!coil_) {
       add(Fault::reversed, e.id, std::nullopt,
@@ -201,6 +205,17 @@ class Builder {
       add(Fault::circuitsExchanged, e.id, std::nullopt,
           length * of(Id::exchanged) * (worked ? of(Id::exchangedRepaired) : 0.3), {0}, along);
     }
+  }
+
+  // Ways of this weight that `put` adds, for water in both halves of a plug.
+  template <typename Put>
+  void addInBoth(double weight, const Put& put) {
+    const auto first = out_.size();
+    if (weight > 0) {
+      put(weight);
+    }
+    std::for_each(out_.begin() + static_cast<std::ptrdiff_t>(first), out_.end(),
+                  [](Hypothesis& h) { h.bothHalves = true; });
   }
 
   [[nodiscard]] bool wasWorkedOn(const Element& e) const {

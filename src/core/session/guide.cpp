@@ -16,6 +16,16 @@ namespace {
 // which none is asked for any more (common practice, no source).
 constexpr int kMostInVain = 2;
 
+// Bits a minute from which a test is worth making, after so many minutes and with this share on the
+// leading element: the longer it has taken, the more a minute has to tell, and the sooner where
+// something leads.
+double leastWorth(double top, double minutes) {
+  const double fresh = top < of(Id::narrowed) ? of(Id::worthwhileUnknown) : of(Id::worthwhile);
+  const double late = minutes / of(Id::patienceMinutes);
+  const double weary = top < of(Id::leading) ? of(Id::wearyUnknown) : of(Id::wearyLeading);
+  return std::max(fresh, late * late * weary);
+}
+
 }  // namespace
 
 std::vector<circuit::Test> testsOfTheWindow(const job::Case& c) {
@@ -125,10 +135,7 @@ const Proposal* Guide::ask() const {
   }
   // The best that still fits into the minutes left; a clashing reading is repeated first.
   // While nothing is as good as known a dear test is still better than a guess.
-  // The longer it has taken, the more a minute has to tell.
-  const double late = std::max(1.0, minutes_ / of(Id::patienceMinutes));
-  const double least =
-      late * late * (top < of(Id::narrowed) ? of(Id::worthwhileUnknown) : of(Id::worthwhile));
+  const double least = leastWorth(top, minutes_);
   const auto fits = std::find_if(proposals.begin(), proposals.end(), [&](const Proposal& p) {
     const bool worth = p.score >= least || (p.again && top < of(Id::settledForGood));
     return worth && minutes_ + p.minutes <= limits_.mostMinutes;

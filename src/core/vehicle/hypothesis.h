@@ -94,6 +94,10 @@ inline constexpr std::array<std::string_view, 29> kFaultNames{"none",
 /// water between two pins conducts with hundreds and more (common practice, no source).
 [[nodiscard]] double waterShare(Fault fault, double severityOhm);
 
+/// Where in a plug its halves are, as along a leg.
+constexpr double kModuleHalf = 0.25;
+constexpr double kWheelHalf = 0.75;
+
 /// One way to fail. Its severity lies between the first and the last of `steps`: ohms for what is
 /// in the circuit, the share of the output that is left for a weak sensor or a wide gap, the ratio
 /// of tooth counts for a wrong ring. A single step: there is no severity.
@@ -105,6 +109,9 @@ struct Hypothesis {
   std::vector<double> steps{0};
   double along = 0.5;    ///< where in a leg, 0 its module end
   double lastShare = 0;  ///< of the last interval of the steps; 0: all alike
+  /// Of what conducts in a plug: water stands in both halves, and each keeps its part of it when
+  /// they are taken apart. Otherwise it lies in the half that `along` tells.
+  bool bothHalves = false;
   /// What has to be there for it to be there: water, or the warmth of a drive.
   enum class Needs : char { nothing, water, warmth } needs = Needs::nothing;
 

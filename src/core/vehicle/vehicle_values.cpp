@@ -39,6 +39,7 @@ constexpr std::array kActive{
     Unknown{"this ohmmeter reading", 1, 0.6, true},
     Unknown{"this supply", 1, 0.01, true},
     Unknown{"this sense resistor", 1, 0.02, true},
+    Unknown{"this current ratio", 1, 0.03, true},
     Unknown{"temperature", 20, 6, true, true},
 };
 constexpr std::array kHall{
@@ -121,7 +122,7 @@ circuit::ParameterPoint valuesOf(SensorKind sensor, FrontEndKind frontEnd,
       break;
     case SensorFamily::regulator:
       p.sensor.lowA = common(2) * mine(0);
-      p.sensor.highA = p.sensor.lowA * common(3);
+      p.sensor.highA = p.sensor.lowA * common(3) * mine(4);
       p.sensor.ohmmeterOhm = common(4) * mine(1);
       p.batteryV = common(5);
       p.frontEnd.limitA = common(6);
@@ -131,7 +132,7 @@ circuit::ParameterPoint valuesOf(SensorKind sensor, FrontEndKind frontEnd,
       p.sensor.startV = common(7);
       p.frontEnd.supplyV *= mine(2);
       p.frontEnd.sourceOhm *= mine(3);
-      p.celsius = mine(4);
+      p.celsius = mine(5);
       break;
     case SensorFamily::hallSwitch:
       p.frontEnd.pullUpV = common(2);

@@ -12,7 +12,15 @@ World worldOf(const Hypothesis& h, double severity, const ParameterPoint& values
   World w;
   w.fault = h.fault;
   const auto put = [&](FaultKind kind, double ohm) {
-    w.line.push_back({h.element, kind, h.wire.value_or(WireId::a), ohm, 0, h.along});
+    const auto at = [&](double along, double each) {
+      w.line.push_back({h.element, kind, h.wire.value_or(WireId::a), each, 0, along});
+    };
+    if (h.bothHalves) {
+      at(kModuleHalf, 2 * ohm);  // side by side while it is plugged
+      at(kWheelHalf, 2 * ohm);
+    } else {
+      at(h.along, ohm);
+    }
   };
   switch (h.fault) {
     case Fault::open:

@@ -72,6 +72,39 @@ TEST_F(PriorOf, APlugLeaksAndALegIsGrounded) {
   EXPECT_GT(weight("L2", Fault::shortToGround), weight("L2", Fault::leak));
 }
 
+// Water gets into a plug as a whole: both neighbours of a wet half are replaced (rule of the
+// trade).
+TEST_F(PriorOf, WaterInAPlugStandsInBothItsHalvesOrInOne) {
+  c.complaint.when = {"wet"};
+  const auto inBoth = [&](const std::string& element, Fault fault) {
+    return weight([&](const Hypothesis& h) {
+      return h.bothHalves && h.element == element && h.fault == fault;
+    });
+  };
+  const double share = of(priors::Id::plugBothHalves);
+  EXPECT_NEAR(inBoth("C2", Fault::leak), share * weight("C2", Fault::leak), 1e-12);
+  EXPECT_NEAR(inBoth("C2", Fault::wiresTouching),
+              share * of(priors::Id::plugCreeping) * weight("C2", Fault::wiresTouching), 1e-12);
+  EXPECT_EQ(inBoth("C2", Fault::shortToGround), 0) << "copper";
+  EXPECT_EQ(inBoth("L2", Fault::leak), 0) << "a leg has no halves";
+}
+
+// Side by side while the plug is together, each with its own half when it is apart: Kirchhoff.
+TEST_F(PriorOf, WaterInBothHalvesIsReadOnEitherSide) {
+  const auto& circuit = *c.find("RR");
+  const Hypothesis wet{Fault::leak, "C2", circuit::WireId::a, 1, {3e3}, 0.5, 0, true};
+  const circuit::ParameterPoint values;
+  const auto ohms = [&](const char* typed) {
+    const auto start = job::defaultTest(circuit, {circuit::Place::Kind::modulePlug, "module"},
+                                        circuit::TestKind::resistance);
+    const auto test = job::parseReadingLine(typed, circuit, start).value().test;
+    return circuit::predict(circuit, values, test, worldOf(wet, 3e3, values).line, c.meter)
+        .value_or(0);
+  };
+  EXPECT_NEAR(ohms("module a gnd 1 unplugged key off"), 3e3, 10);
+  EXPECT_NEAR(ohms("C2.w a gnd 1 unplugged key off"), 6e3, 10);
+}
+
 TEST_F(PriorOf, WetWeatherSpeaksForWaterAndRoughRoadsForWhatComesAndGoes) {
   c.complaint.when = {"always"};
   const double dry = weight("C2", Fault::leak);

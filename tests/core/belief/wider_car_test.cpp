@@ -49,6 +49,19 @@ TEST_F(WiderCar, ExchangedCircuitsShowTheSpunWheelElsewhere) {
   EXPECT_GT(shareOf(Fault::circuitsExchanged), 0.5);
 }
 
+// A plug that is wet throughout reads to ground from either half: one thing wrong, not two.
+TEST_F(WiderCar, APlugWetInBothHalvesIsOneFault) {
+  kind(circuit::SensorKind::passive);
+  reading("RR", "module a gnd 5.1k unplugged");
+  reading("RR", "C2.w a gnd 10.2k unplugged key off");
+  reading("RR", "C1.w a gnd 5.1k unplugged key off");
+  const auto conclusion = assessed().conclusion;
+  EXPECT_NE(conclusion.state, State::contradictory);
+  EXPECT_EQ(conclusion.suspects.front().element, "C2");
+  EXPECT_EQ(conclusion.suspects.front().fault, Fault::leak);
+  EXPECT_GT(share("C2"), 0.7);
+}
+
 // A good wheel that shows itself when it is spun is not the one that was exchanged.
 TEST_F(WiderCar, AGoodWheelThatShowsItselfIsNoSignOfAnExchange) {
   kind(circuit::SensorKind::active);

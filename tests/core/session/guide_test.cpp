@@ -101,6 +101,25 @@ TEST_F(Guided, MinutesSpentBeforeCount) {
   }
 }
 
+// Patience: what was worth asking at first is not after an hour and a half.
+TEST_F(Guided, TheLongerItTookTheMoreATestHasToTell) {
+  const auto asked = [&](double spent) {
+    Guide guide(c, "/", {40, 1e9, spent});
+    const double late = spent / priors::of(priors::Id::patienceMinutes);
+    int count = 0;
+    while (const auto* p = guide.ask()) {
+      EXPECT_GE(p->score, late * late * priors::of(priors::Id::wearyUnknown)) << p->title;
+      ++count;
+      guide.cannot();
+    }
+    return count;
+  };
+  const int fresh = asked(0), weary = asked(60), done = asked(150);
+  EXPECT_GT(fresh, weary);
+  EXPECT_GT(weary, 0);
+  EXPECT_EQ(done, 0);
+}
+
 // With a meter alone neither codes nor traces are asked for.
 TEST_F(Guided, AsksOnlyForWhatIsAllowed) {
   c.toolbox = {"multimeter"};

@@ -64,6 +64,28 @@ TEST(VehicleValues, OneSpreadUpIsAFactor) {
   EXPECT_NEAR(up.frontEnd.sourceOhm / middle.frontEnd.sourceOhm, std::exp(0.7), 1e-3);
 }
 
+// Data sheets give each level of a current sensor a band of its own (VDA interface, 7 and 14 mA
+// +-20 %, from memory): two wheels differ in the one without differing in the other.
+TEST(VehicleValues, TheLevelsOfACurrentSensorDifferApart) {
+  const auto all = unknownsOf(SensorKind::active);
+  const std::size_t shared = sharedCount(all);
+  const std::vector<double> s(shared, 0);
+  const auto with = [&](std::string_view name) {
+    std::vector<double> own(all.size() - shared, 0);
+    for (std::size_t i = shared; i < all.size(); ++i) {
+      own[i - shared] = all[i].name == name ? 1 : 0;
+    }
+    return valuesOf(SensorKind::active, FrontEndKind::highSideSense, s, own, false, 1.9);
+  };
+  const auto usual = with("");
+  const auto ratio = with("this current ratio");
+  EXPECT_EQ(ratio.sensor.lowA, usual.sensor.lowA);
+  EXPECT_NEAR(ratio.sensor.highA / usual.sensor.highA, std::exp(0.03), 1e-9);
+  EXPECT_EQ(ratio.celsius, usual.celsius);
+  EXPECT_NEAR(with("temperature").celsius, usual.celsius + 6, 1e-9);
+  EXPECT_EQ(with("temperature").sensor.highA, usual.sensor.highA);
+}
+
 TEST(Pins, OfABiasedInputAreBiasAndGround) {
   const auto f = circuit::usualFrontEnd(SensorKind::passive);
   const auto pins = circuit::pinsOf(f, true);
