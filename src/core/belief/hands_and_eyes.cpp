@@ -112,7 +112,7 @@ bool ReadingModel::watchSees(const Test& test, const Hypothesis& h, double sever
   if (!now || !rest || std::isinf(*now) || std::isinf(*rest)) {
     return !now || !rest || std::isinf(*now) != std::isinf(*rest);
   }
-  return std::abs(*now - *rest) > 0.1 * std::abs(*rest) + 0.05;
+  return std::abs(*now - *rest) > of(Id::watchShare) * std::abs(*rest) + of(Id::watchLeast);
 }
 
 double ReadingModel::wiggle(const Test& test, const job::Reading& reading, const Hypothesis& h,
@@ -128,10 +128,10 @@ double ReadingModel::wiggle(const Test& test, const job::Reading& reading, const
                  ? copper + water * (movesWater(h.element, test.state, vehicle_.suspect()) - copper)
                  : copper;
   } else if (h.fault == Fault::resistive || h.fault == Fault::open) {
-    reacts =
-        showsIn({Fault::intermittentOpen, h.element, h.wire}, test.state, vehicle_.suspect()) > 0.6
-            ? of(Id::wiggleBroken)
-            : of(Id::wiggleFalse);
+    reacts = showsIn({Fault::intermittentOpen, h.element, h.wire}, test.state, vehicle_.suspect()) >
+                     of(Id::wiggleNear)
+                 ? of(Id::wiggleBroken)
+                 : of(Id::wiggleFalse);
   }
   return *reading.reacts ? reacts : 1 - reacts;
 }
@@ -154,7 +154,7 @@ double sightChance(Sight seen, Fault fault, circuit::ElementKind kind) {
       }
       left -= p;
     }
-    return seen == Sight::ok ? ok : std::max(0.004, left / 4);
+    return seen == Sight::ok ? ok : std::max(of(Id::lookOdd), left / 4);
   };
   switch (fault) {
     case Fault::none:
@@ -167,15 +167,17 @@ double sightChance(Sight seen, Fault fault, circuit::ElementKind kind) {
                            of(Id::lookSoundPartOk));
     case Fault::ringTooth:
       return pick({{Sight::missingTooth, of(Id::lookToothSeen)},
-                   {Sight::debris, 0.05},
-                   {Sight::hidden, 0.05}},
+                   {Sight::debris, of(Id::lookToothDebris)},
+                   {Sight::hidden, of(Id::lookRingHidden)}},
                   of(Id::lookToothOk));
     case Fault::ringCracked:
-      return pick({{Sight::cracked, of(Id::lookCrackSeen)}, {Sight::hidden, 0.05}},
-                  of(Id::lookCrackOk));
+      return pick(
+          {{Sight::cracked, of(Id::lookCrackSeen)}, {Sight::hidden, of(Id::lookRingHidden)}},
+          of(Id::lookCrackOk));
     case Fault::ringRunout:
-      return pick({{Sight::loose, of(Id::lookRunoutLoose)}, {Sight::hidden, 0.05}},
-                  of(Id::lookRunoutOk));
+      return pick(
+          {{Sight::loose, of(Id::lookRunoutLoose)}, {Sight::hidden, of(Id::lookRingHidden)}},
+          of(Id::lookRunoutOk));
     case Fault::wideGap:
       return pick({{Sight::debris, of(Id::lookGapDebris)},
                    {Sight::notSeated, of(Id::lookGapNotSeated)},
@@ -253,8 +255,8 @@ double ReadingModel::benchSensor(const job::Reading& reading, const Hypothesis& 
                                  double severity) const {
   // Steel across a magnet: an active sensor has none, or hardly shows it on a meter.
   if (!circuit::isCoil(vehicle_.suspect().sensor.kind)) {
-    constexpr double kActiveSwings = 0.1;
-    return *reading.swings ? kActiveSwings : 1 - kActiveSwings;
+    const double swings = of(Id::steelActive);
+    return *reading.swings ? swings : 1 - swings;
   }
   double swings = of(Id::steelSound);
   switch (h.fault) {
@@ -264,9 +266,9 @@ double ReadingModel::benchSensor(const job::Reading& reading, const Hypothesis& 
       break;
     case Fault::sensorShorted:
       // All of its turns shorted it is as good as parted.
-      swings = severity < 40    ? of(Id::steelOpen)
-               : severity < 200 ? of(Id::steelShortedLow)
-                                : of(Id::steelShorted);
+      swings = severity < of(Id::shortedWholeOhm)  ? of(Id::steelOpen)
+               : severity < of(Id::shortedHalfOhm) ? of(Id::steelShortedLow)
+                                                   : of(Id::steelShorted);
       break;
     case Fault::sensorWeak:
       swings = of(Id::steelWeak);

@@ -17,9 +17,6 @@ using priors::of;
 
 namespace {
 
-constexpr double kLeastShare = 0.02;
-constexpr double kCrawl = 2;  // km/h; common practice, no source
-
 double priorOf(SensorKind kind) {
   switch (circuit::familyOf(kind)) {
     case SensorFamily::coil:
@@ -37,14 +34,19 @@ double signalChance(trace::Signal signal, SensorKind kind) {
   const bool coil = circuit::isCoil(kind);
   switch (signal) {
     case trace::Signal::passive:
-      return coil ? 0.9 : 0.02;
+      return coil ? of(Id::signalWaveCoil) : of(Id::signalOdd);
     case trace::Signal::active:
-      return coil ? 0.02 : kind == SensorKind::hall ? 0.3 : 0.8;
+      return coil                       ? of(Id::signalOdd)
+             : kind == SensorKind::hall ? of(Id::signalActiveHall)
+                                        : of(Id::signalActiveActive);
     case trace::Signal::activePwm:
     case trace::Signal::activeAk:
-      return circuit::familyOf(kind) == SensorFamily::regulator ? 0.5 : 0.02;
+      return circuit::familyOf(kind) == SensorFamily::regulator ? of(Id::signalCoded)
+                                                                : of(Id::signalOdd);
     case trace::Signal::hall:
-      return coil ? 0.02 : kind == SensorKind::hall ? 0.8 : 0.2;
+      return coil                       ? of(Id::signalOdd)
+             : kind == SensorKind::hall ? of(Id::signalHallHall)
+                                        : of(Id::signalHallActive);
     case trace::Signal::flat:
     case trace::Signal::unknown:
       break;
@@ -65,14 +67,15 @@ bool probesAThird(const job::Case& c) {
 // Whether a wheel was shown that hardly turned: a coil gives next to nothing then.
 bool showsACrawl(const job::Evidence& e) {
   return !e.withdrawn && e.test.kind == circuit::TestKind::liveSpeed &&
-         std::any_of(e.reading.kmh.begin(), e.reading.kmh.end(),
-                     [](const auto& kmh) { return kmh.second > 0.2 && kmh.second <= kCrawl; });
+         std::any_of(e.reading.kmh.begin(), e.reading.kmh.end(), [](const auto& kmh) {
+           return kmh.second > of(Id::crawlLeastKmh) && kmh.second <= of(Id::crawlKmh);
+         });
 }
 
 double logSigns(const job::Case& c, const WaveformSet& waveforms, SensorKind kind) {
   double log = 0;
   if (circuit::isCoil(kind) && std::any_of(c.evidence.begin(), c.evidence.end(), showsACrawl)) {
-    log += std::log(0.25);
+    log += std::log(of(Id::crawlCoil));
   }
   for (const auto& e : c.evidence) {
     const auto* circuit = c.find(e.test.circuit);
@@ -84,12 +87,14 @@ double logSigns(const job::Case& c, const WaveformSet& waveforms, SensorKind kin
   }
   // A third wire is a Hall sensor's supply; what is read on it the others do not have at all.
   if (probesAThird(c)) {
-    return log + (kind == SensorKind::hall ? 0 : std::log(0.0003));
+    return log + (kind == SensorKind::hall ? 0 : std::log(of(Id::thirdProbedOther)));
   }
   const auto* suspect = c.suspectCircuit();
   const bool third = !suspect->wire(circuit::WireId::c).colour.empty() ||
                      !suspect->wire(circuit::WireId::c).role.empty();
-  return log + (third == (kind == SensorKind::hall) ? 0 : std::log(third ? 0.03 : 0.3));
+  return log + (third == (kind == SensorKind::hall)
+                    ? 0
+                    : std::log(of(third ? Id::thirdNamedOther : Id::thirdUnnamedHall)));
 }
 
 std::vector<SensorKind> possible(const job::Case& c) {
@@ -136,9 +141,9 @@ Beliefs::Beliefs(const job::Case& c, const WaveformSet& waveforms, LikelihoodMem
   for (std::size_t i = 0; i < parts_.size(); ++i) {
     parts_[i].share = std::exp(logs[i] - top) / total;
     kinds_.push_back({parts_[i].kind, parts_[i].share});
-    kept += parts_[i].share >= kLeastShare ? parts_[i].share : 0;
+    kept += parts_[i].share >= of(Id::kindLeast) ? parts_[i].share : 0;
   }
-  std::erase_if(parts_, [](const Part& part) { return part.share < kLeastShare; });
+  std::erase_if(parts_, [](const Part& part) { return part.share < of(Id::kindLeast); });
   for (auto& part : parts_) {
     part.share /= kept;
   }

@@ -20,10 +20,10 @@ namespace {
 // What is seen falls into one of a few ways; what a scan tool shows of several circuits into many,
 // and a speed into more.
 double slipAmong(TestKind kind) {
-  return kind == TestKind::liveSpeed  ? 0.005
-         : kind == TestKind::codes    ? 0.02
-         : kind == TestKind::waveform ? 0.05
-                                      : 0.2;
+  return kind == TestKind::liveSpeed  ? of(Id::slipAmongSpeeds)
+         : kind == TestKind::codes    ? of(Id::slipAmongCodes)
+         : kind == TestKind::waveform ? of(Id::slipAmongTraces)
+                                      : of(Id::slipAmongFew);
 }
 
 // Scaled to the speed that was really turned, where the meter showed it.
@@ -156,8 +156,7 @@ bool Belief::isOfAnother(const Test& test) const {
 Likelihoods Belief::fedOrNot(
     const job::Evidence& e,
     const std::function<double(const World&, const circuit::ParameterPoint&)>& density) const {
-  constexpr double kAnyway = 0.3;
-  constexpr double kMost = 1.3;
+  const double anyway = of(Id::setHoldsAnyway);
   const Hypothesis starved{Fault::modulePower, e.test.circuit, std::nullopt, 0, {0}};
   std::vector<double> fed(values_.size());
   double all = 0;
@@ -172,7 +171,8 @@ Likelihoods Belief::fedOrNot(
   for (std::size_t i = 0; i < cells_.size(); ++i) {
     const bool power =
         hypotheses_[cells_[i].hypothesis].fault == Fault::modulePower && cells_[i].high <= 0;
-    const double fits = kAnyway + (1 - kAnyway) * std::min(kMost, fed[cells_[i].values] / all);
+    const double fits =
+        anyway + (1 - anyway) * std::min(of(Id::setGainsMost), fed[cells_[i].values] / all);
     out.of[i] = power ? none : all * fits;
   }
   return out;

@@ -63,22 +63,24 @@ double ReadingModel::otherSpeed(const Test& test, const std::string& name, doubl
     // The one that was turned shows itself, unless it is the one that was exchanged with the
     // suspect, or is faulty too.
     const double silent =
-        std::min(0.98, world.exchanged ? 1 / static_cast<double>(vehicle_.job().circuits.size() - 1)
-                                       : std::max(of(Id::peerFaulty), faultyToo(name, world)));
+        std::min(of(Id::speedSilentMost),
+                 world.exchanged ? 1 / static_cast<double>(vehicle_.job().circuits.size() - 1)
+                                 : std::max(of(Id::peerFaulty), faultyToo(name, world)));
     return ratio > 0.1 ? 1 - silent : silent;
   }
   if (!turned) {
     // Something moves that was not turned: the differential turns it, but then the one that was
     // turned shows too.
-    const double moves = follows ? 0.05 : of(Id::speedStray);
+    const double moves = follows ? of(Id::speedStrayBeside) : of(Id::speedStray);
     return ratio > 0.1 ? moves : 1 - moves;
   }
   if (world.modulePower && !world.feedsStill) {
-    return ratio < 0.1 ? 0.97 : 0.03;
+    return ratio < 0.1 ? 1 - of(Id::speedUnfed) : of(Id::speedUnfed);
   }
   const auto* other = vehicle_.job().find(name);
   const bool sameAxle = other && circuit::groupOf(*other) == circuit::groupOf(vehicle_.suspect());
-  const double counted = lift ? 0.5 : 1 - std::max(of(Id::peerFaulty), faultyToo(name, world));
+  const double counted =
+      lift ? of(Id::speedOnLift) : 1 - std::max(of(Id::peerFaulty), faultyToo(name, world));
   double p = seenSpeed(ratio, 1, spread, counted, lostOf(test));
   if (world.tyreRatio != 1 && sameAxle) {
     p = (p + seenSpeed(ratio, 1 / world.tyreRatio, spread, counted, lostOf(test))) / 2;
@@ -141,10 +143,10 @@ double ReadingModel::speedAsWired(const Test& test, const job::Reading& reading,
     }
     double counted = monitor(circuit, state, world, values, worked).signal;
     if (own && world.exchanged && (inject || spun)) {
-      counted = 0.02;
+      counted = of(Id::speedCrossed);
     }
     if (vehicle_.turnsFreely(test.state)) {
-      counted *= 0.5;
+      counted *= of(Id::speedOnLift);
     }
     const bool gap =
         own && !inject && isGap(world.fault) && !circuit::isCoil(vehicle_.suspect().sensor.kind);
@@ -152,7 +154,8 @@ double ReadingModel::speedAsWired(const Test& test, const job::Reading& reading,
     const double right = odd ? world.countRatio : own && driven ? 1 / world.tyreRatio : 1;
     const double whole = seenSpeed(ratio, right, spread, counted, lostOf(test));
     // A switching sensor that leaves out pulses shows less than the road, by any share.
-    const double some = seenSpeed(ratio, 0.6, 0.25, 1, of(Id::speedLostSpun));
+    const double some = seenSpeed(ratio, of(Id::speedMissesLeft), of(Id::speedMissesSpread), 1,
+                                  of(Id::speedLostSpun));
     p *= gap ? std::lerp(whole, some, of(Id::speedMisses) * world.output) : whole;
   }
   return p;

@@ -125,7 +125,8 @@ double ReadingModel::marks(const Test& test, const TraceFacts& facts, const Worl
   const bool suspect = test.circuit == vehicle_.suspect().name;
   double p = 1;
   // Of a record that is yet to be made: half of those spun by hand hold two turns, on the road all.
-  const double foreseen = test.state.wheel == WheelMotion::driven ? 10 : 1.9;
+  const double foreseen =
+      test.state.wheel == WheelMotion::driven ? of(Id::traceTurnsDriven) : of(Id::traceTurnsSpun);
   const Passed passed = facts.pulses > 0 ? passedBy(static_cast<double>(facts.pulses),
                                                     vehicle_.suspect().sensor.teeth)
                                          : passedIn(foreseen);
@@ -157,7 +158,9 @@ double ReadingModel::marks(const Test& test, const TraceFacts& facts, const Worl
     const double says = gap    ? of(Id::traceLimitNear)
                         : near ? of(Id::traceLimitRing)
                                : of(Id::traceLimitFalse);
-    p *= !tells ? 1.0 : facts.gapLimit ? says : 1 - (near ? 0.3 * says : says);
+    p *= !tells           ? 1.0
+         : facts.gapLimit ? says
+                          : 1 - (near ? of(Id::traceLimitSilence) * says : says);
   }
   const bool opens = suspect && world.fault == Fault::intermittentOpen;
   const bool shorts = suspect && world.fault == Fault::intermittentShort;
@@ -165,7 +168,7 @@ double ReadingModel::marks(const Test& test, const TraceFacts& facts, const Worl
   const bool spins = test.state.wheel != WheelMotion::still;
   const bool ringMark =
       suspect && spins && isOfTheRing(world.fault) && world.fault != Fault::ringWrongCount;
-  const bool weak = suspect && spins && world.output < 0.4;
+  const bool weak = suspect && spins && world.output < of(Id::traceWeakOutput);
   const double falsely =
       facts.opensBeyond ? of(Id::traceOpensBeyond)
       : ringMark        ? std::max(of(Id::traceOpensFalse),
@@ -173,7 +176,9 @@ double ReadingModel::marks(const Test& test, const TraceFacts& facts, const Worl
       : weak            ? of(Id::traceWeakAsDropout)
                         : of(Id::traceOpensFalse);
   const auto told = [&](bool seen, bool here, bool related) {
-    const double chance = here ? of(Id::traceOpensSeen) : related ? 0.2 : falsely;
+    const double chance = here      ? of(Id::traceOpensSeen)
+                          : related ? of(Id::traceOpensRelated)
+                                    : falsely;
     return seen ? chance : 1 - chance;
   };
   p *= told(facts.opens, opens, shorts) * told(facts.shorts, shorts, opens);
@@ -184,7 +189,9 @@ namespace {
 
 // Probability that a wheel whose output is this share of a sound one's is recorded as flat.
 double flatChance(double ratio) {
-  return ratio < 0.08 ? 0.95 : ratio < 0.2 ? 0.4 : 0.01;
+  return ratio < of(Id::traceLostOutput)    ? of(Id::traceLostFlat)
+         : ratio < of(Id::traceFaintOutput) ? of(Id::traceFaintFlat)
+                                            : of(Id::traceClearFlat);
 }
 
 }  // namespace
@@ -205,12 +212,12 @@ double ReadingModel::coilOutput(const Test& test, const TraceFacts& facts,
   if (facts.flat) {
     return (flatChance(ratio) + flatChance(ratioThere)) / 2;
   }
-  constexpr double kLeastSeen = 0.03;
-  if (std::max(ratio, ratioThere) < kLeastSeen) {
-    return 0.02;
+  const double least = of(Id::traceLeastOutput);
+  if (std::max(ratio, ratioThere) < least) {
+    return of(Id::traceFromNothing);
   }
-  const double low = std::log10(std::max(ratio, kLeastSeen));
-  const double high = std::log10(std::max(ratioThere, kLeastSeen));
+  const double low = std::log10(std::max(ratio, least));
+  const double high = std::log10(std::max(ratioThere, least));
   if (facts.outputRatio && *facts.outputRatio > 0) {
     return intervalDensity(std::log10(*facts.outputRatio), low, high, of(Id::peerOutput));
   }
@@ -218,7 +225,7 @@ double ReadingModel::coilOutput(const Test& test, const TraceFacts& facts,
     const double usual = std::log10(values.sensor.fluxSwingMwb);
     return intervalDensity(std::log10(*facts.fluxMwb) - usual, low, high, of(Id::fluxAbsolute));
   }
-  return intervalDensity(0, low, high, 0.25);
+  return intervalDensity(0, low, high, of(Id::traceUnread));
 }
 
 std::optional<std::pair<double, double>> ReadingModel::levelsOf(
@@ -242,10 +249,10 @@ std::optional<std::pair<double, double>> ReadingModel::levelsOf(
 double ReadingModel::blindChance(const Test& test, const World& world) const {
   const bool suspect = test.circuit == vehicle_.suspect().name;
   const bool gap = suspect && isGap(world.fault);
-  return vehicle_.hearsAnother(test, world)                 ? 0.95
+  return vehicle_.hearsAnother(test, world)                 ? of(Id::traceAnotherFlat)
          : suspect && world.stuck                           ? of(Id::traceGapFlat)
          : suspect && world.fault == Fault::encoderReversed ? of(Id::traceBlindFlat)
-         : gap ? std::lerp(of(Id::traceGapFlat), 0.02, world.output)
+         : gap ? std::lerp(of(Id::traceGapFlat), of(Id::traceHeardFlat), world.output)
                : 0.0;
 }
 
@@ -279,7 +286,7 @@ double ReadingModel::currentOutput(const Test& test, const TraceFacts& facts, co
   constexpr double kAmperes = 0.03;
   const auto near = [&](double seen, double level) {
     const double spread = std::hypot(of(Id::clampZero), of(Id::levelShare) * level);
-    return 0.97 * kAmperes * normalDensity(seen - level, spread) + 0.03;
+    return std::lerp(kAmperes * normalDensity(seen - level, spread), 1, of(Id::traceLevelAnywhere));
   };
   if (facts.flat) {
     const double lies = facts.flatAmperes.value_or(0);
@@ -317,8 +324,9 @@ double ReadingModel::squareOutput(const Test& test, const TraceFacts& facts, con
   // Densities over some 15 V, so that a trace whose levels are not known weighs alike.
   constexpr double kVolts = 15;
   const auto near = [&](double seen, double level) {
-    const double spread = std::hypot(0.04, of(Id::levelShare) * std::max(std::abs(level), 0.3));
-    return 0.97 * kVolts * normalDensity(seen - level, spread) + 0.03;
+    const double spread = std::hypot(
+        of(Id::levelVolt), of(Id::levelShare) * std::max(std::abs(level), of(Id::levelLeast)));
+    return std::lerp(kVolts * normalDensity(seen - level, spread), 1, of(Id::traceLevelAnywhere));
   };
   if (facts.flat) {
     const double where =
@@ -334,9 +342,9 @@ double ReadingModel::squareOutput(const Test& test, const TraceFacts& facts, con
            std::sqrt(near(swing, high - low));
   }
   if (facts.outputRatio && *facts.outputRatio > 0) {
-    return pulses *
-           normalDensity(std::log10(*facts.outputRatio) - std::log10(std::max(ratio, 0.03)),
-                         of(Id::peerOutput));
+    return pulses * normalDensity(std::log10(*facts.outputRatio) -
+                                      std::log10(std::max(ratio, of(Id::traceLeastOutput))),
+                                  of(Id::peerOutput));
   }
   return pulses;
 }
@@ -368,7 +376,8 @@ double ReadingModel::waveform(const Test& test, const TraceFacts& facts, const W
   if (spins && w.swings->second.value_or(1) < kLeastSwing) {
     // But pulses that stand there all the same say that this is no such loop.
     constexpr double kPlain = 3 * kLeastSwing;
-    return !facts.flat && facts.swing.value_or(0) > kPlain ? 0.01 : 0.2;
+    return !facts.flat && facts.swing.value_or(0) > kPlain ? of(Id::tracePlainlyThere)
+                                                           : of(Id::traceNotToBeRead);
   }
   const double p = marks(test, facts, world);
   const bool comesAndGoes = test.circuit == vehicle_.suspect().name && isIntermittent(world.fault);

@@ -19,7 +19,6 @@ using priors::of;
 
 namespace {
 
-constexpr double kLeastCure = 0.03;
 constexpr std::size_t kMostWorks = 5;
 
 // What is done with one's hands: mending a plug, putting wires back and renewing a fuse are three
@@ -186,7 +185,7 @@ std::vector<Option> worksOf(const job::Case& c, const Conclusion& conclusion) {
   }
   std::vector<Option> out;
   for (auto& [key, sum] : sums) {
-    if (sum.cures < kLeastCure) {
+    if (sum.cures < of(Id::leastCure)) {
       continue;
     }
     Option o = sum.option;

@@ -23,14 +23,9 @@ using circuit::WheelMotion;
 namespace {
 
 constexpr std::size_t kMostSteps = 10;
-constexpr double kEnough = 0.01;       // left unseen, of what may still be wrong
-constexpr double kLeastCatch = 0.002;  // of a further step
-constexpr double kSetUpMinutes = 3;    // of any step: a cheap one is not free
+constexpr double kSetUpMinutes = 3;  // of any step: a cheap one is not free
 constexpr double kCreepKmh = 5;
 constexpr double kRoadKmh = 95;
-// Outcomes a sound vehicle may show, against its likeliest.
-constexpr double kSoundNumber = 0.02;
-constexpr double kSoundAnswer = 0.1;
 
 bool ofTheSuspect(const job::Case& c, const job::Evidence& e) {
   return e.test.circuit == c.suspect || e.test.state.swap || e.test.kind == TestKind::codes ||
@@ -84,13 +79,13 @@ std::vector<double> doubts(const job::Case& c, const Belief& found, const Belief
     out.push_back(q);
     total += q;
   }
-  // A little is always left for a complaint that went by itself. Common practice, no source.
-  constexpr double kMost = 0.995;
-  if (total > kMost) {
+  // A little is always left for a complaint that went by itself.
+  const double most = priors::of(priors::Id::proofMost);
+  if (total > most) {
     for (double& q : out) {
-      q *= kMost / total;
+      q *= most / total;
     }
-    total = kMost;
+    total = most;
   }
   out.front() = 1 - total;
   return out;
@@ -168,8 +163,9 @@ std::vector<double> looksSound(const Forecast& forecast, const Belief& after, co
     }
     most = std::max(most, sound[o]);
   }
-  const double least =
-      most * (circuit::unitOf(test.kind) != units::Unit::none ? kSoundNumber : kSoundAnswer);
+  const double least = most * (circuit::unitOf(test.kind) != units::Unit::none
+                                   ? priors::of(priors::Id::soundNumber)
+                                   : priors::of(priors::Id::soundAnswer));
   std::vector<double> out(stands.size());
   for (std::size_t o = 0; o < outlook->chances.size(); ++o) {
     for (std::size_t k = 0; sound[o] >= least && k < stands.size(); ++k) {
@@ -245,13 +241,13 @@ class Chooser {
     if (first) {
       take(0, pass[0], say("it is what found the fault"));
     }
-    while (steps_.size() < kMostSteps && left() > kEnough) {
+    while (steps_.size() < kMostSteps && left() > priors::of(priors::Id::proofEnough)) {
       std::size_t best = tests_.size();
       double worth = 0;
       for (std::size_t i = 0; i < tests_.size(); ++i) {
         const double caught = catches(pass[i]);
         const double w = caught / (minutesOf(case_, tests_[i]) + kSetUpMinutes);
-        if (!used(i) && caught >= kLeastCatch && w > worth) {
+        if (!used(i) && caught >= priors::of(priors::Id::proofLeastCatch) && w > worth) {
           best = i;
           worth = w;
         }

@@ -12,10 +12,6 @@ using priors::of;
 
 namespace {
 
-// Tests of other families that were made for a second witness and testified to nothing, after
-// which none is asked for any more (common practice, no source).
-constexpr int kMostInVain = 2;
-
 // Bits a minute from which a test is worth making, after so many minutes and with this share on the
 // leading element: the longer it has taken, the more a minute has to tell, and the sooner where
 // something leads.
@@ -70,7 +66,7 @@ bool Guide::settled() const {
 const Proposal* Guide::witness() const {
   const auto& conclusion = assessment_.conclusion;
   if (!conclusion.wantsWitness || leadingShare(conclusion) < of(Id::isolated) ||
-      inVain_ >= kMostInVain) {
+      inVain_ >= of(Id::mostInVain)) {
     return nullptr;
   }
   const auto another = std::find_if(

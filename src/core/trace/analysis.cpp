@@ -19,6 +19,7 @@
 #include "core/trace/plateaus.h"
 #include "core/trace/reading.h"
 #include "core/trace/recognise.h"
+#include "core/trace/rest_step.h"
 #include "core/trace/square_level.h"
 #include "core/trace/standing_line.h"
 #include "core/trace/states.h"
@@ -349,10 +350,21 @@ ChannelAnalysis analyse(const capture::Record& record, std::size_t index, const 
   std::span<const float> samples = record.channels[index].samples;
   ChannelAnalysis out = begun(record, index, options);
   const double scale = out.senseOhm ? 1 / *out.senseOhm : 1;
-  const Distribution whole(samples);
-  measureAll(samples, whole, out);
+  const Distribution recorded(samples);
+  measureAll(samples, recorded, out);
   const Signal asked = signalAskedFor(options.sensor);
-  const auto even = asked == Signal::passive
+  const bool maybeCoil = asked == Signal::unknown || asked == Signal::passive;
+  const auto stepped = maybeCoil
+                           ? steppedRest(recorded.bounds(), out.levels.noiseRms, out.converterStep)
+                           : std::nullopt;
+  std::optional<Distribution> asOneLevel;
+  if (stepped) {
+    samples = stepped->samples;
+    asOneLevel.emplace(samples);
+    tellSteps({stepped->step}, record.time, out);
+  }
+  const Distribution& whole = asOneLevel ? *asOneLevel : recorded;
+  const auto even = asked == Signal::passive || stepped
                         ? std::nullopt
                         : madeEven(samples, record.time, whole, out.levels.noiseRms);
   if (even) {

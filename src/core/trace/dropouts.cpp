@@ -302,6 +302,20 @@ class Finder {
     return {in_.levels.bias - beyond, in_.levels.bias + beyond};
   }
 
+  // The first pulse behind a coupling capacitor: it rises by the whole swing from where the line
+  // had settled, and sags back among the others. A contact comes back by an edge.
+  [[nodiscard]] bool slidesBack(const std::pair<std::size_t, std::size_t>& stretch) const {
+    constexpr std::size_t kEitherSide = 3;
+    constexpr double kNoEdge = 0.15;  // of the swing
+    const auto [from, to] = stretch;
+    const bool first = in_.square && in_.pulses.size() > 1 && from < in_.pulses[1].firstSample;
+    if (!first || to - from < 2 * kEitherSide || to + kEitherSide > in_.samples.size()) {
+      return false;
+    }
+    return std::abs(middleLevel(to, to + kEitherSide) - middleLevel(to - kEitherSide, to)) <
+           std::max(kNoEdge * swing_, 3 * in_.levels.noiseRms);
+  }
+
   void beyondTheLevels() {
     const auto [low, high] = reached();
     if (in_.levels.max <= high && in_.levels.min >= low) {
@@ -323,6 +337,9 @@ class Finder {
       i += i == start ? 1 : 0;
     }
     leaveOvershoots(found);
+    if (!found.empty() && slidesBack(found.front())) {
+      found.erase(found.begin());
+    }
     for (const auto& [from, to] : found) {
       add(from, to - 1, middleLevel(from, to));
     }

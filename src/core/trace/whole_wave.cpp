@@ -147,8 +147,8 @@ Level::Level(Reading& r, ChannelAnalysis& out) {
   distribution_.emplace(samples_);
   r.samples = samples_;
   r.d = &*distribution_;
-  out.levelSteps = baseline->steps.size();
   if (!baseline->steps.empty()) {
+    out.levelSteps = baseline->steps.size();
     const auto& step = baseline->steps.front();
     out.levelFrom = step.from;
     out.levelTo = step.to;

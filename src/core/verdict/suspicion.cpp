@@ -103,7 +103,7 @@ void sayPairs(Conclusion& out, const Belief& belief) {
   out.reasons.push_back(
       sayf("Two faults at once would explain every reading ({:.0f} %): {}, and {} ({:.0f} %).",
            100 * out.pairShare, spoken(a, circuit), spoken(b, circuit), 100 * a.share));
-  if (out.pairShare > 0.5) {
+  if (out.pairShare > priors::of(priors::Id::pairBlamed)) {
     out.headline =
         sayf("Contradictory for one fault: {} and {} together explain it", a.element, b.element);
     out.action += sayf(
@@ -411,13 +411,12 @@ Conclusion conclude(const Beliefs& beliefs, const std::vector<ReadingView>& view
     out.action = repeat;
   } else if (out.action.empty()) {
     // What feeds several circuits, and a tyre, are looked at before one circuit is measured on.
-    // From three in ten on: common practice, no source.
-    constexpr double kLeads = 0.3;
     const auto& first = out.suspects.front();
     const bool outside = first.fault == Fault::modulePower || first.fault == Fault::wrongTyre;
-    out.action = out.state == State::open && !(outside && first.share > kLeads)
-                     ? say("Measure on before a part is blamed.")
-                     : actionFor(first, circuit);
+    out.action =
+        out.state == State::open && !(outside && first.share > priors::of(priors::Id::outsideFirst))
+            ? say("Measure on before a part is blamed.")
+            : actionFor(first, circuit);
   }
   return out;
 }

@@ -168,6 +168,25 @@ TEST(Analysis, ADropoutBesideLostSamplesIsStillSeen) {
   EXPECT_NEAR(a.dropouts[0].endS, 1.4, 0.02);
 }
 
+// Behind a coupling capacitor that had settled the first pulse rises by the whole swing, and sags.
+// Pulled there by a contact the line would come back by an edge.
+TEST(Analysis, TheFirstPulseOfACoupledRecordIsNotPulledAnywhere) {
+  const auto wave = [](double t) { return std::fmod(t * 30, 1.0) < 0.5 ? 0.27 : -0.51; };
+  const auto first = [](double t, double level) { return t < 0.002 ? 0.0 : level; };
+  auto sags = recordOf(2500, 3, wave);
+  auto held = sags;
+  for (std::size_t i = 0; i < 41; ++i) {
+    const double t = static_cast<double>(i) / 2500;
+    const double sagged = 0.27 + 0.5 * std::exp(-t / 0.012);
+    sags.channels[0].samples[i] = static_cast<float>(first(t, sagged));
+    held.channels[0].samples[i] = static_cast<float>(first(t, t < 0.009 ? 0.77 : 0.27));
+  }
+  Options active;
+  active.sensor = circuit::SensorKind::active;
+  EXPECT_EQ(analyse(sags, 0, active).findings.front().code, Code::healthy);
+  EXPECT_EQ(analyse(held, 0, active).findings.front().code, Code::intermittentShort);
+}
+
 TEST(Analysis, AMissingToothIsToldFromALooseWire) {
   signal::PassiveWheel wheel;
   wheel.teeth = 30;
