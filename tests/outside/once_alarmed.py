@@ -24,6 +24,7 @@ FAR_BEHIND = [
     (records, 704, 1486),  # a drift through one step of the converter: a step of the bias
     (rough_records, 702, 1384),  # a coarse wave that seems to lie at each level
     (rough_records, 703, 838),
+    (rough_records, 707, 1405),  # five samples a cycle: the same tooth lost twice
     (rough_records, 706, 1047),  # the first pulse behind a coupling capacitor: pulled to the supply
 ]
 

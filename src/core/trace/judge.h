@@ -55,6 +55,7 @@ class Judge {
   void ring();
   void onTheRing();
   void placeAt(const IrregularTooth& t);
+  [[nodiscard]] bool losesPulses() const;
   // How surely it recurs, 0 to 1; how often that is true; whether it is blamed or suspected.
   [[nodiscard]] double sure(const IrregularTooth& t) const;
   [[nodiscard]] double isTrue(const IrregularTooth& t) const;

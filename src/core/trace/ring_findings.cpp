@@ -77,7 +77,15 @@ void Judge::placeAt(const IrregularTooth& t) {
   }
 }
 
+// Of a coil's wave with so few samples a cycle the finder itself loses pulses, and twice in one
+// place by chance. Common practice, no source; set on made-up records (rough seed 707).
+bool Judge::losesPulses() const {
+  constexpr double kFewSamples = 6;
+  return passive() && a_.frequencyHz && a_.rateHz < kFewSamples * a_.frequencyHz->max;
+}
+
 double Judge::sure(const IrregularTooth& t) const {
+  constexpr double kLost = 0.6;
   const double often = t.of > 0 ? static_cast<double>(t.seen) / t.of : 0;
   // A gap far beyond the others that comes in each of three turns says itself how large the ring
   // is. Common practice, no source; set on made-up records (tidy seeds 506 and 507).
@@ -86,7 +94,8 @@ double Judge::sure(const IrregularTooth& t) const {
   const bool itself = t.kind == ToothKind::wide && t.seen == t.of && t.of >= kTurns &&
                       t.amountPercent > kFarBeyond * a_.unevenPercent;
   const double sureness = itself ? std::max(0.9, a_.ring->sureness) : a_.ring->sureness;
-  return std::min(0.97, often * (1 - 0.5 / std::max(1, t.of)) * sureness);
+  return std::min(0.97, often * (1 - 0.5 / std::max(1, t.of)) * sureness) *
+         (losesPulses() ? kLost : 1);
 }
 
 // How often what recurs like this is true: below kSureEnough nine in ten of them (110 of 117 on
