@@ -350,12 +350,13 @@ TEST(RingMarks, NorDoCrestsOfAFewSamplesThatAreCutOff) {
   EXPECT_NEAR(static_cast<double>(a.pulseCount), passed, 3);
 }
 
-// Of a wave with five samples a cycle the finder itself loses pulses: twice in one place of two and
-// a half turns says nothing; with twenty samples it is an absent tooth.
+// Of a wave with five or six samples a cycle the finder itself loses pulses: what is absent twice in
+// two and a half turns is suspected; with twenty samples it is an absent tooth.
 TEST(RingMarks, WithFewSamplesACycleAToothAbsentTwiceIsNotBlamed) {
   const auto saysTheRing = [](double hz) {
     Spin spin;
     spin.hz = hz;
+    spin.noise = 0.00033 * hz;  // of what it gives, 5.5 %
     spin.teeth = 80;
     spin.seconds = 2.5 * spin.teeth / hz;
     spin.swell = [](double passed) {
@@ -368,7 +369,7 @@ TEST(RingMarks, WithFewSamplesACycleAToothAbsentTwiceIsNotBlamed) {
     });
   };
   EXPECT_TRUE(saysTheRing(250));
-  EXPECT_FALSE(saysTheRing(1000));
+  EXPECT_FALSE(saysTheRing(900));
 }
 
 }  // namespace
