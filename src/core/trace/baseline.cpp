@@ -10,6 +10,7 @@ namespace haybale::trace {
 namespace {
 
 constexpr std::size_t kLeastMiddles = 8;
+constexpr std::size_t kLevelOfCycle = 64;  // samples that tell the level of a cycle
 constexpr std::size_t kStand = 4;          // cycles without a turning point: the wheel stands
 constexpr std::ptrdiff_t kEitherSide = 3;  // of the running median
 
@@ -102,17 +103,6 @@ struct Middles {
     value.push_back(level);
   }
 };
-
-double middleOfSamples(std::span<const float> samples) {
-  std::vector<double> some;
-  const std::size_t stride = std::max<std::size_t>(1, samples.size() / 64);
-  for (std::size_t i = 0; i < samples.size(); i += stride) {
-    if (!std::isnan(samples[i])) {
-      some.push_back(samples[i]);
-    }
-  }
-  return median(some);
-}
 
 double middleOf(const std::vector<double>& values, std::ptrdiff_t from, std::ptrdiff_t to) {
   from = std::max<std::ptrdiff_t>(0, from);
@@ -257,7 +247,8 @@ std::optional<Baseline> baselineOf(const capture::Bounds& bounds, double turn, d
     }
     // Where no wave is the line itself is the level: it tells a step, but not what to take off.
     for (std::size_t at = turns[i].at + chunk; at + chunk < to; at += chunk) {
-      if (const double level = middleOfSamples(samples.subspan(at, chunk)); !std::isnan(level)) {
+      if (const double level = medianOf(samples.subspan(at, chunk), kLevelOfCycle);
+          !std::isnan(level)) {
         all.add(at + chunk / 2, level);
       }
     }

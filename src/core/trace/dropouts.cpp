@@ -306,7 +306,8 @@ class Finder {
   // had settled, and sags back among the others. A contact comes back by an edge.
   [[nodiscard]] bool slidesBack(const std::pair<std::size_t, std::size_t>& stretch) const {
     constexpr std::size_t kEitherSide = 3;
-    constexpr double kNoEdge = 0.15;  // of the swing
+    // Of the swing. Common practice, no source; set on a made-up record (rough 706, s1047).
+    constexpr double kNoEdge = 0.15;
     const auto [from, to] = stretch;
     const bool first = in_.square && in_.pulses.size() > 1 && from < in_.pulses[1].firstSample;
     if (!first || to - from < 2 * kEitherSide || to + kEitherSide > in_.samples.size()) {

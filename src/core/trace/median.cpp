@@ -45,6 +45,17 @@ double middleOf(std::vector<double>& values, std::size_t rank, bool odd) {
 
 }  // namespace
 
+double medianOf(std::span<const float> samples, std::size_t most) {
+  std::vector<double> some;
+  const std::size_t stride = std::max<std::size_t>(1, samples.size() / most);
+  for (std::size_t i = 0; i < samples.size(); i += stride) {
+    if (!std::isnan(samples[i])) {
+      some.push_back(samples[i]);
+    }
+  }
+  return median(some);
+}
+
 double medianOfFew(double* values, std::size_t count) {
   for (std::size_t i = 1; i < count; ++i) {
     const double v = values[i];

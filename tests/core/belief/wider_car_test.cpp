@@ -60,6 +60,8 @@ TEST_F(WiderCar, APlugWetInBothHalvesIsOneFault) {
   EXPECT_EQ(conclusion.suspects.front().element, "C2");
   EXPECT_EQ(conclusion.suspects.front().fault, Fault::leak);
   EXPECT_GT(share("C2"), 0.7);
+  const priors::Changed inOneHalfOnly(priors::Id::plugBothHalves, 0);
+  EXPECT_LT(share("C2"), 0.7);
 }
 
 // A good wheel that shows itself when it is spun is not the one that was exchanged.

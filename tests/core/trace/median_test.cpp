@@ -74,6 +74,17 @@ TEST_P(MedianOfMany, WithHalfOfThemFarAway) {
 INSTANTIATE_TEST_SUITE_P(Sizes, MedianOfMany,
                          testing::Values(19999, 20000, 20001, 20002, 65536, 250001));
 
+TEST(Median, OfAStretchLeavesLostSamplesOut) {
+  std::vector<float> ramp;
+  for (int i = 0; i <= 10'000; ++i) {
+    ramp.push_back(i % 3 == 0 ? std::nanf("") : static_cast<float>(i));
+  }
+  EXPECT_NEAR(medianOf(ramp, 500), 5000, 40);
+  EXPECT_NEAR(medianOf(ramp, 100'000), 5000, 1);
+  EXPECT_TRUE(std::isnan(medianOf(std::vector<float>(50, std::nanf("")), 10)));
+  EXPECT_TRUE(std::isnan(medianOf({}, 10)));
+}
+
 TEST(Median, OfAHandfulSortsThem) {
   std::mt19937 random(5);
   for (std::size_t n = 1; n <= 12; ++n) {

@@ -10,6 +10,7 @@
 #include "core/trace/analysis.h"
 #include "core/trace/levels.h"
 #include "support/haybale_test.h"
+#include "support/record_from.h"
 
 namespace haybale::trace {
 namespace {
@@ -25,11 +26,7 @@ double coastingHz(double s) {
 // The line by its level and the share of the wave that is left, both over time.
 template <class Level, class Share>
 capture::Record dyingWave(const Level& level, const Share& share, double noise = 0.004) {
-  capture::Record record;
-  record.time.stepS = 1 / kSpinRate;
-  capture::Channel channel;
-  channel.name = "A";
-  channel.unit = units::Unit::volt;
+  std::vector<float> volts;
   std::mt19937 random(7);
   std::normal_distribution<double> rustle(0, noise);
   double passed = 0;
@@ -37,10 +34,9 @@ capture::Record dyingWave(const Level& level, const Share& share, double noise =
     const double s = i / kSpinRate;
     passed += coastingHz(s) / kSpinRate;
     const double wave = 0.5 * coastingHz(s) / 80 * std::sin(2 * std::numbers::pi * passed);
-    channel.samples.push_back(static_cast<float>(level(s) + share(s) * wave + rustle(random)));
+    volts.push_back(static_cast<float>(level(s) + share(s) * wave + rustle(random)));
   }
-  record.channels.push_back(std::move(channel));
-  return record;
+  return recordFrom(std::move(volts), kSpinRate);
 }
 
 std::optional<SteppedRest> restStepIn(const capture::Record& record, double noise = 0.004) {
@@ -89,8 +85,11 @@ TEST(RestStep, IsNoneWhereTheLevelStays) {
 
 // The signal goes with the wire: that is an open line, and what finds those shall have it.
 TEST(RestStep, IsNoneWhereTheWaveGoesWithIt) {
-  EXPECT_FALSE(
-      restStepIn(dyingWave(levelTo(4.8, 1.2), [](double s) { return s < 1.2 ? 1.0 : 0.0; })));
+  const auto until = [](double end) { return [=](double s) { return s < end ? 1.0 : 0.0; }; };
+  for (const double at : {1.2, 2.0, 2.2}) {
+    EXPECT_FALSE(restStepIn(dyingWave(levelTo(4.8, at), until(at)))) << at;
+    EXPECT_TRUE(at < 2 || restStepIn(dyingWave(levelTo(4.8, at), kWholeWave))) << at;
+  }
 }
 
 TEST(RestStep, IsNoneWhereTheLineComesBack) {
@@ -98,16 +97,37 @@ TEST(RestStep, IsNoneWhereTheLineComesBack) {
       restStepIn(dyingWave([](double s) { return s > 2.2 && s < 2.5 ? 3.5 : 2.5; }, kWholeWave)));
 }
 
-// A switching sensor stops on its upper level: the two currents are no step of the bias.
-TEST(RestStep, IsNoneOfASquareWaveThatStops) {
-  auto record = dyingWave(levelTo(2.5, 2), kWholeWave);
-  double passed = 0;
-  for (std::size_t i = 0; i < record.channels[0].samples.size(); ++i) {
-    passed += coastingHz(static_cast<double>(i) / kSpinRate) / kSpinRate;
-    const bool up = passed - std::floor(passed) < 0.5;
-    record.channels[0].samples[i] = up ? 1.4F : 0.7F;
+// A wheel that turns until `end` and stands on 0.7 V, and is nudged on to `last` after 3.2 s;
+// `shape` is of the time and of the sine of its angle.
+template <class Shape>
+capture::Record nudgedOn(double end, double last, const Shape& shape) {
+  auto record = dyingWave(levelTo(last, 3.2), [](double) { return 0.0; });
+  auto& samples = record.channels[0].samples;
+  for (std::size_t i = 0; i < samples.size(); ++i) {
+    const double s = static_cast<double>(i) / kSpinRate;
+    const double turned = shape(s, std::sin(2 * std::numbers::pi * 40 * s));
+    samples[i] = static_cast<float>(s > 3.2 ? last : s > end ? 0.7 : turned);
   }
-  EXPECT_FALSE(restStepIn(record));
+  return record;
+}
+
+// A switching sensor stands on its lower level and is nudged on to the upper one: the two currents
+// are no step of the bias. Behind a coil's wave that sank it is one.
+TEST(RestStep, IsNoneOfASquareWaveThatIsNudgedOn) {
+  const auto square = [](double, double wave) { return wave > 0 ? 1.4 : 0.7; };
+  const auto coil = [](double s, double wave) { return 0.7 + 0.7 * (1 - s / 1.8) * wave; };
+  EXPECT_FALSE(restStepIn(nudgedOn(1.8, 1.45, square)));
+  EXPECT_TRUE(restStepIn(nudgedOn(1.8, 1.45, coil)));
+}
+
+// Shortly behind edges half as high as itself a jump is one of them; a second later it is not.
+TEST(RestStep, IsNoneAmongEdgesOfItsKind) {
+  const auto edges = [](double s, double wave) {
+    const double height = s < 1.5 ? 1 - s / 2.1 : 0.3;
+    return 0.7 + height * (wave > 0 ? 1 : -1);
+  };
+  EXPECT_FALSE(restStepIn(nudgedOn(2.85, 2.1, edges)));
+  EXPECT_TRUE(restStepIn(nudgedOn(2.1, 2.1, edges)));
 }
 
 // Nothing is told within 15 % of either end, nor of a record that ends on the move.

@@ -9,6 +9,7 @@
 
 #include "core/trace/analysis.h"
 #include "support/haybale_test.h"
+#include "support/record_from.h"
 
 namespace haybale::trace {
 namespace {
@@ -18,11 +19,7 @@ constexpr double kSquareRate = 10'000;
 // A switching sensor's line while the wheel turns as `hz` says; `lift` is added to both levels.
 template <class Hz, class Lift>
 capture::Record square(const Hz& hz, const Lift& lift, double noise = 0.005, double seconds = 4) {
-  capture::Record record;
-  record.time.stepS = 1 / kSquareRate;
-  capture::Channel channel;
-  channel.name = "A";
-  channel.unit = units::Unit::volt;
+  std::vector<float> volts;
   std::mt19937 random(5);
   std::normal_distribution<double> rustle(0, noise);
   double passed = 0.4;
@@ -30,10 +27,9 @@ capture::Record square(const Hz& hz, const Lift& lift, double noise = 0.005, dou
     const double s = i / kSquareRate;
     passed += hz(s) / kSquareRate;
     const double level = passed - std::floor(passed) < 0.5 ? 1.4 : 0.7;
-    channel.samples.push_back(static_cast<float>(level + lift(s) + rustle(random)));
+    volts.push_back(static_cast<float>(level + lift(s) + rustle(random)));
   }
-  record.channels.push_back(std::move(channel));
-  return record;
+  return recordFrom(std::move(volts), kSquareRate);
 }
 
 constexpr auto kEven = [](double) { return 90.0; };
